@@ -1,0 +1,23 @@
+/** @type {import('jest').Config} */
+const shared = {
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } },
+    ],
+  },
+  modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.build/'],
+}
+
+/** @type {import('jest').Config} */
+const config = {
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts'], testPathIgnorePatterns: ['<rootDir>/src/store/'] },
+    { ...shared, displayName: 'store', testMatch: ['<rootDir>/src/store/**/*.test.ts'] },
+  ],
+}
+
+export default config

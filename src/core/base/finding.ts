@@ -1,0 +1,31 @@
+import type { Length } from '../units/length'
+
+/** How bad it is, worst last: each has its own shape, word and colour where it is shown. */
+export const SEVERITIES = ['fine', 'watch', 'correct', 'stop'] as const
+export type Severity = (typeof SEVERITIES)[number]
+
+/** A measured fact of a finding: a length in ticks, or a plain word or count. Lengths are wrapped so that words can show them in the job's unit. */
+export type Fact = { readonly length: Length } | string | number
+
+/** A judgement about the world: facts and codes, no prose. `place` names the reading, point or part it is about. */
+export type Finding<Code extends string = string> = {
+  readonly code: Code
+  readonly place: string
+  readonly severity: Severity
+  readonly facts: Readonly<Record<string, Fact>>
+  /** The id of the rule or limit in the trade data that judged it. */
+  readonly rule: string
+  /** Codes of what would cure it: edit a record, take a reading, or do work. */
+  readonly cures: readonly string[]
+}
+
+/** The worst first; findings of one severity keep their order. */
+export const worstFirst = <F extends Finding>(findings: readonly F[]): readonly F[] =>
+  [...findings].sort((a, b) => SEVERITIES.indexOf(b.severity) - SEVERITIES.indexOf(a.severity))
+
+/** The worst severity among `findings`, `fine` when there are none. */
+export const worstOf = (findings: readonly Finding[]): Severity =>
+  findings.reduce<Severity>(
+    (worst, one) => (SEVERITIES.indexOf(one.severity) > SEVERITIES.indexOf(worst) ? one.severity : worst),
+    'fine',
+  )

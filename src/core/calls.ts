@@ -1,0 +1,228 @@
+import { type Outcome, done } from './base/outcome'
+import type { Leaf } from './base/trace'
+import type { TradeLengthId, TradeLengths } from './base/trade-lengths'
+import { InputError, readerOf, reject, type Reader } from './calls-input'
+import { checkCorner } from './diagnosis/check-corner'
+import { packGap } from './fit/pack-gap'
+import { placeUnit } from './fit/place-unit'
+import { point } from './geometry/point'
+import { adjustOpening } from './opening/adjust-opening'
+import { deviationsOf } from './opening/observe-survey'
+import { type AdjustedOpening, type Observations, type OpeningPoints, POINT_NAMES } from './opening/opening'
+import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from './physics/leakage'
+import { cutStrip } from './seal/cut-strip'
+import { chooseJamb } from './specification/choose-jamb'
+import { deriveUnit } from './specification/derive-unit'
+import { handingCodes } from './specification/handing'
+import { WAYS } from './survey/ways'
+import { parseSize } from './units/call-size'
+import { DISPLAY_STEPS, formatLength } from './units/format-length'
+import { inches, isLength, type Length, ticks } from './units/length'
+import { parseLength } from './units/parse-length'
+
+/** What the calls need of the trade. */
+export type CallTrade = { readonly lengths: TradeLengths; readonly jambStandards: readonly Length[]; readonly flats: readonly Length[] }
+
+type Call = (input: Reader, trade: CallTrade) => unknown
+
+const GRADUATIONS = ['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.1', '0.01'] as const
+const NETWORK_GROUPS = {
+  widths: ['bottom', 'middle', 'top'],
+  heights: ['left', 'centre', 'right'],
+  diagonals: ['risingRight', 'risingLeft'],
+  lean: ['left', 'right'],
+  fall: ['sill', 'head'],
+  bow: ['left', 'right'],
+  crown: ['sill', 'head'],
+} as const
+
+/** Every call of the core by name. Lengths come in as typed text or ticks and go out as ticks. */
+export const CALLS: Readonly<Record<string, Call>> = {
+  'length.parse': input => {
+    const unit = input.choice('unit', ['in', 'mm'] as const)
+    const graduation = input.optionalText('graduation') ? input.choice('graduation', GRADUATIONS) : undefined
+    const { ticks: length, rounded } = valueOf(parseLength(input.text('text'), { unit, graduation }))
+    return { ticks: length, rounded }
+  },
+  'length.format': input => {
+    const given = input.number('ticks')
+    const unit = input.choice('unit', ['in', 'mm'] as const)
+    const to = input.optionalText('to') ? input.choice('to', DISPLAY_STEPS) : unit === 'in' ? '1/16' : '1'
+    if (to.includes('/') !== (unit === 'in')) reject('input.choice', input.path('to'), { choices: 'a step of the same unit' })
+    const text = formatLength(isLength(given) ? ticks(given) : reject('input.ticks', input.path('ticks')), to)
+    return { text, exact: !text.startsWith('≈') }
+  },
+  'size.parse': input => valueOf(parseSize(input.text('text'))),
+  'unit.derive': derive,
+  'jamb.choose': (input, trade) =>
+    chooseJamb(input.length('wall'), {
+      standards: input.optionalLengths('standards') ?? trade.jambStandards,
+      extensionLimit: input.optionalLength('extensionLimit') ?? trade.lengths['jamb-extension'].value,
+    }),
+  'handing.codes': input =>
+    handingCodes(input.choice('hinges', ['left', 'right'] as const), input.choice('swing', ['in', 'out'] as const)),
+  'corner.check': input => {
+    const legB = input.length('legB')
+    const height = input.optionalLength('height') ?? legB
+    return valueOf(checkCorner(input.length('legA'), legB, input.length('diagonal'), height))
+  },
+  'opening.adjust': (input, trade) => {
+    const { points, suspect, unchecked, assumed } = adjusted(input, trade)
+    return { points: asPairs(points), suspect, unchecked, assumed }
+  },
+  'fit.place': (input, trade) => {
+    const readings = input.optionalObject('readings')
+    const points = readings ? closing(readings, r => adjusted(r, trade).points) : pointsFrom(input.object('points'))
+    return placeUnit(points, {
+      unit: sizeFrom(input.object('unit')),
+      pad: input.optionalLength('pad'),
+      leastGap: input.optionalLength('leastGap'),
+      shimHeights: input.optionalLengths('shimHeights'),
+    })
+  },
+  'shim.pack': (input, { lengths, flats }) => {
+    const wedge = input.optionalObject('wedge')
+    return valueOf(
+      packGap(input.length('gap'), {
+        wedge: wedge
+          ? closing(wedge, w => ({ tip: w.length('tip'), butt: w.length('butt'), length: w.length('length') }))
+          : { tip: lengths['wedge-tip'].value, butt: lengths['wedge-butt'].value, length: lengths['wedge-length'].value },
+        bearing: input.optionalLength('bearing') ?? inches(4, 9, 16),
+        flats: input.optionalLengths('flats') ?? flats,
+        slack: lengths['pack-slack'].value,
+      }),
+    )
+  },
+  'strip.cut': (input, { lengths }) =>
+    valueOf(
+      cutStrip({
+        stock: input.length('stock'),
+        first: input.length('first'),
+        pitch: input.length('pitch'),
+        holes: input.number('holes'),
+        length: input.length('length'),
+        leastEnd: input.optionalLength('leastEnd') ?? lengths['seal-least-end'].value,
+      }),
+    ),
+  'gap.leakage': input => {
+    const sides = input.objects('sides').map(side => closing(side, sideFrom))
+    const pressures = input.numbers('pressuresPa')
+    const wrong = pressures.findIndex(pressure => pressure < 0)
+    if (wrong >= 0) reject('input.negative', `${input.path('pressuresPa')}[${wrong}]`)
+    const hdd = input.optionalNumber('hdd')
+    const flowAt = (pressure: number) => sides.reduce((total, side) => total + crackFlowM3h(side, pressure), 0)
+    const seasonal = flowAt(SEASONAL_PRESSURE_PA)
+    return {
+      flowM3h: pressures.map(flowAt),
+      elaCm2: leakageAreaCm2(seasonal),
+      ...(hdd === undefined ? {} : { kwhYear: yearlyKwh(seasonal, hdd) }),
+    }
+  },
+}
+
+export type Reply =
+  | { readonly ok: unknown }
+  | { readonly error: { readonly code: string; readonly path: string; readonly facts: Readonly<Record<string, string | number>> } }
+
+/** Answers one request `{ call, input }`, already parsed from JSON. Never throws for a person's mistake. */
+export function answer(request: unknown, trade: CallTrade): Reply {
+  try {
+    return { ok: valueOf(run(request, trade)) }
+  } catch (error) {
+    if (error instanceof InputError) return { error: error.issue }
+    // A length beyond 20 m is refused by its constructor; out of a call it is the input's doing.
+    if (error instanceof RangeError) return { error: { code: 'input.range', path: 'input', facts: {} } }
+    throw error
+  }
+}
+
+function run(request: unknown, trade: CallTrade): Outcome<unknown> {
+  const door = readerOf(request)
+  const name = door.text('call')
+  const call = Object.hasOwn(CALLS, name) ? CALLS[name]! : reject('call.unknown', 'call', { call: name.slice(0, 80) })
+  return done(closing(door.object('input'), input => call(input, trade)))
+}
+
+function valueOf<T>(outcome: Outcome<T>): T {
+  if (outcome.ok) return outcome.value
+  throw new InputError(outcome.issues[0]!)
+}
+
+function closing<T>(reader: Reader, read: (reader: Reader) => T): T {
+  const value = read(reader)
+  reader.close()
+  return value
+}
+
+function derive(input: Reader, { lengths }: CallTrade): unknown {
+  const way = input.choice('way', WAYS)
+  const drop = input.optionalLength('sillDrop')
+  const leaves = (member: 'width' | 'height') =>
+    input.lengths(member).map((value, i): Leaf => ({ kind: 'reading', name: `${member}[${i}]`, value, origin: 'input' }))
+  const given: Partial<Record<TradeLengthId, Length>> = {
+    rebate: input.optionalLength('rebate'),
+    'stop-thickness': input.optionalLength('stopThickness'),
+    'head-stop-thickness': input.optionalLength('headStopThickness'),
+    buck: input.optionalLength('buck'),
+    'room-width': input.optionalLength('allowanceWidth'),
+    'room-height': input.optionalLength('allowanceHeight'),
+  }
+  const derived = deriveUnit(
+    {
+      way,
+      widths: leaves('width'),
+      heights: leaves('height'),
+      drop: drop === undefined ? null : { kind: 'reading', name: 'sillDrop', value: drop, origin: 'input' },
+    },
+    withValues(lengths, given),
+  )
+  return {
+    unit: { width: derived.width.value, height: derived.height.value },
+    roughOpening: { width: derived.roughWidth.value, height: derived.roughHeight.value },
+    governing: derived.governing,
+  }
+}
+
+function withValues(lengths: TradeLengths, given: Partial<Record<TradeLengthId, Length>>): TradeLengths {
+  const entries = Object.values(lengths).map(one => [one.id, { ...one, value: given[one.id as TradeLengthId] ?? one.value }])
+  return Object.fromEntries(entries)
+}
+
+function adjusted(input: Reader, { lengths }: CallTrade): AdjustedOpening {
+  const observations: Record<string, { value: Length }> = {}
+  for (const [group, members] of Object.entries(NETWORK_GROUPS)) {
+    const reader = input.optionalObject(group)
+    if (!reader) continue
+    for (const member of members) {
+      const value = reader.optionalLength(member)
+      if (value !== undefined) observations[`${group}.${member}`] = { value }
+    }
+    reader.close()
+  }
+  return valueOf(adjustOpening(observations satisfies Observations, deviationsOf(lengths)))
+}
+
+function pointsFrom(reader: Reader): OpeningPoints {
+  const entries = POINT_NAMES.map(name => {
+    const [x, y] = reader.lengths(name)
+    return [name, y === undefined ? reject('input.point', reader.path(name)) : point(x!, y)] as const
+  })
+  reader.close()
+  return Object.fromEntries(entries) as OpeningPoints
+}
+
+const asPairs = (points: OpeningPoints) =>
+  Object.fromEntries(POINT_NAMES.map(name => [name, [points[name].x, points[name].y]]))
+
+const sizeFrom = (reader: Reader) =>
+  closing(reader, r => ({ width: r.length('width'), height: r.length('height') }))
+
+function sideFrom(side: Reader): LeakySide {
+  const gaps = side.lengths('gaps')
+  const negative = gaps.findIndex(gap => gap < 0)
+  if (negative >= 0) reject('input.negative', `${side.path('gaps')}[${negative}]`)
+  const [length, depth] = [side.length('length'), side.length('depth')]
+  if (length <= 0) reject('input.negative', side.path('length'))
+  if (depth <= 0) reject('input.negative', side.path('depth'))
+  return { gaps, length, depth, bends: side.optionalNumber('bends') ?? 0 }
+}

@@ -1,0 +1,61 @@
+import type { TradeLengths } from '../base/trade-lengths'
+import type { Reading } from '../survey/reading'
+import { kindOf, type NetworkReading } from '../survey/network'
+import { waySlot } from '../survey/slots'
+import { sizesRead, type Survey, valueOf } from '../survey/survey'
+import { WAY_READINGS, type Way } from '../survey/ways'
+import { type Length, largestOf, nearestTick } from '../units/length'
+import type { NetworkDeviations, Observation, Observations } from './opening'
+
+/** How exact each kind of reading is, from the trade data. */
+export const deviationsOf = (lengths: TradeLengths): NetworkDeviations => ({
+  tape: lengths['deviation-tape'].value,
+  diagonal: lengths['deviation-diagonal'].value,
+  level: lengths['deviation-level'].value,
+  straightedge: lengths['deviation-straightedge'].value,
+  assumedLean: lengths['assumed-lean'].value,
+  assumedFall: lengths['assumed-fall'].value,
+  assumedBow: lengths['assumed-bow'].value,
+  assumedCrown: lengths['assumed-crown'].value,
+})
+
+/** The readings of one way as observations of the network; a level's gap is scaled, with its deviation, to the whole side. */
+export function observationsOf(survey: Survey, way: Way, lengths: TradeLengths): Observations {
+  const entries = WAY_READINGS[way].flatMap((name): [NetworkReading, Observation][] => {
+    const reading = survey.bySlot.get(waySlot(way, name))
+    return reading ? [[name, observationOf(name, reading, survey, way, lengths)]] : []
+  })
+  return Object.fromEntries(entries)
+}
+
+function observationOf(name: NetworkReading, reading: Reading, survey: Survey, way: Way, lengths: TradeLengths): Observation {
+  const span = spanOf(name, survey, way)
+  const level = reading.levelLength
+  if (span === null || level === null || level <= 0) return { value: reading.value }
+  return { value: scaleToSpan(reading.value, level, span), deviation: (lengths['deviation-level'].value * span) / level }
+}
+
+/** A gap g at the end of a level of length ℓ is g·H/ℓ over a side of length H. */
+export const scaleToSpan = (gap: Length, level: Length, span: Length): Length => nearestTick((gap * span) / level)
+
+function spanOf(name: NetworkReading, survey: Survey, way: Way): Length | null {
+  if (kindOf(name) !== 'lean' && kindOf(name) !== 'fall') return null
+  const read = sizesRead(survey, way, kindOf(name) === 'lean' ? 'heights' : 'widths').map(leaf => leaf.value)
+  return read.length ? largestOf(read) : null
+}
+
+/** How far the two sides are out of one plane: each side's lean through the wall, scaled to its full height, compared;
+ *  or twice the gap between crossed strings. `null` when neither was read. */
+export function twistOf(survey: Survey, height: Length): Length | null {
+  const left = throughLean(survey, 'through.left', height)
+  const right = throughLean(survey, 'through.right', height)
+  if (left !== null && right !== null) return nearestTick(Math.abs(left - right))
+  const strings = valueOf(survey, 'strings.gap')
+  return strings === null ? null : nearestTick(2 * Math.abs(strings))
+}
+
+function throughLean(survey: Survey, slot: 'through.left' | 'through.right', height: Length): Length | null {
+  const reading = survey.bySlot.get(slot)
+  if (!reading) return null
+  return reading.levelLength ? scaleToSpan(reading.value, reading.levelLength, height) : reading.value
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod'
+import { isLength, type Length } from '../units/length'
+import { SLOTS } from './slots'
+
+/** A length as whole ticks of 1/3200 mm. */
+export const lengthSchema = z.int().min(-64_000_000).max(64_000_000).pipe(z.custom<Length>(isLength))
+
+export const INSTRUMENTS = ['tape', 'laser', 'level', 'straightedge', 'rule', 'gauge'] as const
+export type Instrument = (typeof INSTRUMENTS)[number]
+
+/** One reading as a person took it. Never changed: a later one for the same slot replaces it in the view. */
+export const readingSchema = z.strictObject({
+  /** Made where the reading is taken (UUID v7), so that it can be sent late or twice. */
+  id: z.uuid(),
+  slot: z.enum(SLOTS),
+  value: lengthSchema,
+  /** What was typed, kept for ever. */
+  text: z.string().min(1).max(80),
+  instrument: z.enum(INSTRUMENTS),
+  /** The tape's graduation: `1/16` of an inch, or millimetres as `1`. */
+  graduation: z.enum(['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.01']),
+  /** For a level reading: the level's length, whose far end shows the gap. */
+  levelLength: lengthSchema.nullable(),
+  takenBy: z.string().min(1).max(80),
+  takenAt: z.iso.datetime({ precision: 3 }),
+  note: z.string().max(500),
+})
+
+export type Reading = z.infer<typeof readingSchema>

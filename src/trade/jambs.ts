@@ -1,0 +1,7 @@
+import { inches } from '@/core/units/length'
+
+/** Widths of jamb that are stocked: for a 2x4 and for a 2x6 wall. Source: common trade sizes; a maker's list overrides them. */
+export const JAMB_STANDARDS = [inches(4, 9, 16), inches(6, 9, 16)]
+
+/** Thicknesses of flat packers that are stocked. Source: common trade sizes; a maker's list overrides them. */
+export const FLAT_PACKERS = [inches(0, 1, 32), inches(0, 1, 16), inches(0, 1, 8), inches(0, 1, 4)]
