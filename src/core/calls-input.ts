@@ -1,4 +1,4 @@
-import type { Issue } from './base/outcome'
+import type { Issue } from './outcome'
 import { parseLength } from './units/parse-length'
 import { isLength, type Length, ticks } from './units/length'
 

@@ -27,6 +27,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'jamb-extension': [inches(2), practice],
   'floor-target': [inches(0, 7, 8), practice],
   'floor-least': [inches(0, 3, 4), practice],
+  'leaf-bottom': [inches(1, 1, 8), sheet],
   'deviation-tape': [inches(0, 1, 32), instrument],
   'deviation-diagonal': [inches(0, 1, 16), instrument],
   'deviation-level': [inches(0, 1, 32), instrument],

@@ -1,4 +1,4 @@
-import type { Issue } from '@/core/base/outcome'
+import type { Issue } from '@/core/outcome'
 import { formatWithUnit } from '@/core/units/format-length'
 import { isLength, ticks } from '@/core/units/length'
 

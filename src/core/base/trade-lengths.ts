@@ -7,7 +7,7 @@ export const TRADE_LENGTHS = [
   'rebate', 'stop-thickness', 'head-stop-thickness', 'drop-pocket', 'drop-mark', 'buck',
   'room-width', 'room-height', 'core-width', 'core-height',
   // jamb and floor
-  'wall-spare', 'jamb-extension', 'floor-target', 'floor-least',
+  'wall-spare', 'jamb-extension', 'floor-target', 'floor-least', 'leaf-bottom',
   // how exact readings are
   'deviation-tape', 'deviation-diagonal', 'deviation-level', 'deviation-straightedge',
   'assumed-lean', 'assumed-fall', 'assumed-bow', 'assumed-crown',

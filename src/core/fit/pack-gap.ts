@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../base/outcome'
+import { type Outcome, done, refused } from '../outcome'
 import { type Length, minus, sumOf, ticks, ZERO } from '../units/length'
 
 /** A tapered shim: its thin end, thick end and length. */

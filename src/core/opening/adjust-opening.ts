@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../base/outcome'
+import { type Outcome, done, refused } from '../outcome'
 import { leastSquares, type Row, type Solution, varianceOf } from '../geometry/least-squares'
 import { point } from '../geometry/point'
 import { kindOf, NETWORK_READINGS, type NetworkKind, type NetworkReading } from '../survey/network'

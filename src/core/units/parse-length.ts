@@ -1,4 +1,4 @@
-import { type Issue, type Outcome, done, refused } from '../base/outcome'
+import { type Issue, type Outcome, done, refused } from '../outcome'
 import { isLength, type Length, TICKS_PER_INCH, TICKS_PER_MM, ticks } from './length'
 
 export type LengthUnit = 'in' | 'mm'

@@ -1,6 +1,6 @@
 import type { Size } from '../units/call-size'
 import { rightward, upward, valueAt, valuesOver } from '../geometry/polyline'
-import { headLine, leftSide, type OpeningPoints, rightSide, sillLine } from '../opening/opening'
+import { headLine, leftSide, type OpeningPoints, rightSide, sillLine } from './opening'
 import { inches, type Length, nearestTick, ticks, ZERO } from '../units/length'
 
 const LEAST_HEAD_GAP = inches(0, 1, 8)

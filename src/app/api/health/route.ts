@@ -1,0 +1,2 @@
+export const dynamic = 'force-dynamic'
+export const GET = () => Response.json({ ok: true })

@@ -1,0 +1,13 @@
+import { recordsOf } from '@/core/sheet'
+import { handoverRecord } from '@/papers/handover-record'
+import { download } from '@/server/download'
+import { handle, notFound } from '@/server/handle'
+import { loadOpening, resultOf } from '@/server/load-opening'
+import { writePdf } from '@/writers/write-pdf'
+
+export const GET = handle(async ({ db, acting, id }) => {
+  const sheet = await loadOpening(db, acting, id)
+  if (!sheet) return notFound()
+  const paper = handoverRecord(sheet.job, recordsOf(sheet), resultOf(sheet))
+  return download(await writePdf(paper, new Date()), 'application/pdf', `${sheet.opening.tag}-record.pdf`, true)
+})

@@ -1,0 +1,5 @@
+import { sealChoiceSchema } from '@/core/seal/seal'
+import { putVersion } from '@/server/put-version'
+import { saveSealChoice } from '@/store/records'
+
+export const PUT = putVersion(sealChoiceSchema, saveSealChoice)

@@ -1,0 +1,129 @@
+import type { Finding } from '../base/finding'
+import { judgeLimit, type LimitVerdict } from '../base/judge-limit'
+import type { TradeLength } from '../base/rule'
+import type { TradeLengths } from '../base/trade-lengths'
+import { twistOf } from '../opening/observe-survey'
+import type { AdjustedOpening, PointName } from '../opening/opening'
+import { valueOf, type Survey } from '../survey/survey'
+import { largestOf, type Length, magnitude, minus, nearestTick, smallestOf } from '../units/length'
+
+export type DiagnosisCode =
+  | 'square' | 'level' | 'crown' | 'hollow' | 'lean' | 'bow' | 'twist' | 'wall-spread' | 'subfloor-rotten' | 'subfloor-not-seen'
+
+/** What is wrong with the opening itself, each check beside its limit. Nothing here knows the unit yet. */
+export function diagnose(
+  survey: Survey,
+  opening: AdjustedOpening,
+  subfloor: 'sound' | 'rotten' | 'not-seen',
+  lengths: TradeLengths,
+): readonly Finding<DiagnosisCode>[] {
+  return [
+    checkSquare(opening, lengths),
+    checkLevel(opening, lengths),
+    checkCrown(opening, lengths),
+    checkLean(opening, 'left', lengths),
+    checkLean(opening, 'right', lengths),
+    checkBow(opening, 'left', lengths),
+    checkBow(opening, 'right', lengths),
+    ...checkTwist(survey, opening, lengths),
+    ...checkWall(survey, lengths),
+    ...checkSubfloor(subfloor),
+  ]
+}
+
+function finding(
+  code: DiagnosisCode, place: string, verdict: LimitVerdict,
+  facts: Finding['facts'], cures: readonly string[],
+): Finding<DiagnosisCode> {
+  const all = { ...facts, limit: { length: verdict.limit }, certain: verdict.certain ? 'yes' : 'no' }
+  return { code, place, severity: verdict.severity, facts: all, rule: verdict.rule, cures: verdict.severity === 'fine' ? [] : cures }
+}
+
+const spread = (opening: AdjustedOpening, axis: 'x' | 'y', ...names: PointName[]): number =>
+  Math.hypot(...names.map(name => opening.deviations[name][axis]))
+
+function checkSquare(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
+  const { L0, L2, R0, R2 } = opening.points
+  const rising = Math.hypot(R2.x - L0.x, R2.y - L0.y)
+  const falling = Math.hypot(R0.x - L2.x, R0.y - L2.y)
+  const difference = nearestTick(Math.abs(rising - falling))
+  const rack = nearestTick((rising ** 2 - falling ** 2) / (4 * (R0.x - L0.x)))
+  const deviation = spread(opening, 'x', 'L2', 'R2') * Math.SQRT1_2
+  const verdict = judgeLimit(difference, deviation, lengths['square-fine'], lengths['square-correct'])
+  const facts = { difference: { length: difference }, rack: { length: magnitude(rack) }, towards: rack > 0 ? 'right' : 'left' }
+  return finding('square', 'diagonals', verdict, facts, ['square.measure-both', 'square.set-by-level'])
+}
+
+function checkLevel(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
+  const fall = minus(opening.points.R0.y, opening.points.L0.y)
+  const verdict = judgeLimit(Math.abs(fall), opening.deviations.R0.y, lengths['sill-fine'], lengths['sill-correct'])
+  const facts = { fall: { length: magnitude(fall) }, low: fall > 0 ? 'left' : 'right' }
+  return finding('level', 'fall.sill', verdict, facts, ['level.raise-low-end'])
+}
+
+function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
+  const { S, L0, R0 } = opening.points
+  const crown = nearestTick(S.y - (L0.y + R0.y) / 2)
+  const deviation = opening.deviations.S.y
+  const facts = { crown: { length: magnitude(crown) } }
+  if (crown <= 0) {
+    return finding('hollow', 'crown.sill', judgeLimit(-crown, deviation, lengths['hollow-fine']), facts, ['hollow.support'])
+  }
+  const none: TradeLength = { ...lengths['crown-correct'], value: lengths['deviation-straightedge'].value }
+  return finding('crown', 'crown.sill', judgeLimit(crown, deviation, none, lengths['crown-correct']), facts, ['crown.grind'])
+}
+
+/** A lean is judged by what the usual room at the sides can take up: half of what is over the least gaps. */
+function checkLean(opening: AdjustedOpening, side: 'left' | 'right', lengths: TradeLengths): Finding<DiagnosisCode> {
+  const [foot, top] = side === 'left' ? (['L0', 'L2'] as const) : (['R0', 'R2'] as const)
+  const lean = minus(opening.points[top].x, opening.points[foot].x)
+  const verdict = judgeLimit(Math.abs(lean), spread(opening, 'x', foot, top), absorbed(lengths, 2), absorbed(lengths, 1))
+  const facts = { lean: { length: magnitude(lean) }, towards: lean > 0 ? 'right' : 'left', side }
+  return finding('lean', `lean.${side}`, verdict, facts, ['lean.more-room', 'lean.move-foot'])
+}
+
+function checkBow(opening: AdjustedOpening, side: 'left' | 'right', lengths: TradeLengths): Finding<DiagnosisCode> {
+  const [foot, mid, top] = side === 'left' ? (['L0', 'L1', 'L2'] as const) : (['R0', 'R1', 'R2'] as const)
+  const bow = nearestTick(opening.points[mid].x - (opening.points[foot].x + opening.points[top].x) / 2)
+  const inward = side === 'left' ? bow > 0 : bow < 0
+  const verdict = judgeLimit(Math.abs(bow), opening.deviations[mid].x, lengths['bow-fine'], absorbed(lengths, 1))
+  const facts = { bow: { length: magnitude(bow) }, side, direction: inward ? 'in' : 'out' }
+  return finding('bow', `bow.${side}`, verdict, facts, inward ? ['bow.plane'] : ['bow.pack'])
+}
+
+/** The room beyond the least gaps, shared out: what a crooked side may use up. */
+function absorbed(lengths: TradeLengths, share: number): TradeLength {
+  const spare = lengths['room-width'].value - 2 * lengths['gap-least'].value
+  return { ...lengths['room-width'], value: nearestTick(Math.max(0, spare) / share) }
+}
+
+function checkTwist(survey: Survey, { points }: AdjustedOpening, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {
+  const twist = twistOf(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
+  if (twist === null) return []
+  const verdict = judgeLimit(twist, lengths['deviation-level'].value, lengths['twist-fine'], lengths['twist-correct'])
+  const cure = verdict.severity === 'correct' ? 'twist.move-wall' : 'twist.split'
+  const facts = { twist: { length: twist }, each: { length: nearestTick(twist / 2) } }
+  return [finding('twist', 'through.left', verdict, facts, [cure])]
+}
+
+function checkWall(survey: Survey, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {
+  const read = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => valueOf(survey, slot) ?? [])
+  if (read.length < 2) return []
+  const difference: Length = minus(largestOf(read), smallestOf(read))
+  const verdict = judgeLimit(difference, lengths['deviation-tape'].value, lengths['wall-fine'])
+  const facts = { spread: { length: difference }, thickest: { length: largestOf(read) }, thinnest: { length: smallestOf(read) } }
+  return [finding('wall-spread', 'wall.left', verdict, facts, ['wall.plane-or-shim'])]
+}
+
+function checkSubfloor(subfloor: 'sound' | 'rotten' | 'not-seen'): readonly Finding<DiagnosisCode>[] {
+  if (subfloor === 'sound') return []
+  const rotten = subfloor === 'rotten'
+  return [{
+    code: rotten ? 'subfloor-rotten' : 'subfloor-not-seen',
+    place: 'crown.sill',
+    severity: rotten ? 'stop' : 'watch',
+    facts: {},
+    rule: 'subfloor',
+    cures: rotten ? ['subfloor.replace'] : ['subfloor.look'],
+  }]
+}

@@ -1,0 +1,98 @@
+import { point } from '../geometry/point'
+import type { JobResult } from '../job'
+import type { HingeSide, Swing } from '../specification/handing'
+import { valueOf } from '../survey/survey'
+import { inches, type Length, ZERO } from '../units/length'
+import { boxOf, cornersOf, doorShape } from './door-shape'
+import { arc, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
+
+const WALL_RUN = inches(12)
+const LEAF_THICKNESS = inches(1, 3, 4)
+const USUAL_WALL = inches(4, 1, 2)
+const USUAL_WIDTH = inches(37, 1, 2)
+
+/** The door from above, outside below: the wall's thickness, the leaf standing open, and which way it goes. */
+export function plan(result: JobResult): Scene {
+  const shape = doorShape(result)
+  const width = shape?.frame.width ?? USUAL_WIDTH
+  const [left, right] = [valueOf(result.survey, 'wall.left'), valueOf(result.survey, 'wall.right')]
+  const head = valueOf(result.survey, 'wall.head')
+  const leftWall = left ?? right ?? USUAL_WALL
+  const rightWall = right ?? left ?? USUAL_WALL
+  const wall = Math.max(leftWall, rightWall)
+  const { hinges, swing } = result.wishes
+  return {
+    name: 'plan',
+    marks: [
+      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, left === null ? 'assumed' : 'sure'),
+      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, right === null ? 'assumed' : 'sure'),
+      readingMark('wall.left', point(-inches(9), 0), point(-inches(9), leftWall), left, 0.5, left === null ? 'assumed' : 'sure'),
+      readingMark('wall.right', point(width + inches(9), 0), point(width + inches(9), rightWall), right, 0.5, right === null ? 'assumed' : 'sure'),
+      readingMark('wall.head', point(Math.round(width / 2), 0), point(Math.round(width / 2), head ?? wall), head, 0.5, head === null ? 'assumed' : 'sure'),
+      ...frameMarks(width, shape?.jamb ?? USUAL_WALL),
+      ...(hinges && swing ? swungLeaf(width, wall, hinges, swing) : []),
+      label('outside', point(Math.round(width / 2), -inches(5) - (swing === 'out' ? width : 0)), 'outside'),
+      label('inside', point(Math.round(width / 2), wall + inches(3) + (swing === 'in' ? width : 0)), 'inside'),
+    ],
+    from: point(-WALL_RUN - inches(2), -inches(8) - (swing === 'out' ? width : 0)),
+    to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swing === 'in' ? width : 0)),
+  }
+}
+
+function frameMarks(width: Length, jamb: Length): readonly Mark[] {
+  const thick = inches(0, 3, 4)
+  return [
+    path('frame', 'unit', cornersOf(boxOf(0, 0, thick, jamb))),
+    path('frame', 'unit', cornersOf(boxOf(width - thick, 0, thick, jamb))),
+    path('sill', 'sill', [point(thick, 0), point(width - thick, 0)], false),
+    path('sill', 'sill', [point(thick, jamb), point(width - thick, jamb)], false),
+  ]
+}
+
+/** The leaf open at a right angle and the quarter circle its edge runs; and closed, in the frame. */
+function swungLeaf(width: Length, wall: number, hinges: HingeSide, swing: Swing): readonly Mark[] {
+  const thick = inches(0, 3, 4)
+  const reach = width - 2 * thick
+  const pivotX = hinges === 'left' ? thick : width - thick
+  const pivotY = swing === 'in' ? wall : 0
+  const up = swing === 'in' ? 1 : -1
+  const leafX = hinges === 'left' ? pivotX : pivotX - LEAF_THICKNESS
+  const leafY = swing === 'in' ? pivotY : pivotY - reach
+  const closed = hinges === 'left' ? 0 : 180
+  const open = up * 90
+  const [fromDeg, toDeg] = quarter(closed, open)
+  const closedY = swing === 'in' ? wall - LEAF_THICKNESS : 0
+  return [
+    path('leaf', 'leaf', cornersOf(boxOf(leafX, leafY, LEAF_THICKNESS, reach))),
+    path('swing', 'closed-leaf', cornersOf(boxOf(thick, closedY, reach, LEAF_THICKNESS)), true, 'assumed'),
+    arc('swing', 'swing', point(pivotX, pivotY), boxOf(0, 0, reach, 0).width, fromDeg, toDeg),
+  ]
+}
+
+/** Both ends of the quarter turn, counter-clockwise from the first. */
+function quarter(closed: number, open: number): readonly [number, number] {
+  const target = open < 0 ? open + 360 : open
+  const start = closed
+  const counter = (target - start + 360) % 360 === 90
+  return counter ? [start, start + 90] : [target, target + 90]
+}
+
+/** A small plan for a paper: only what tells the hand. */
+export function swingPlan(width: Length, hinges: HingeSide, swing: Swing): Scene {
+  const wall = USUAL_WALL
+  const reach = swing === 'in' ? width : ZERO
+  return {
+    name: 'swing',
+    marks: [
+      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, wall))),
+      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, wall))),
+      ...frameMarks(width, wall),
+      ...swungLeaf(width, wall, hinges, swing),
+      dimension('unit.width', point(0, swing === 'in' ? 0 : wall), point(width, swing === 'in' ? 0 : wall), swing === 'in' ? boxOf(0, 0, -inches(4), 0).width : inches(4)),
+      label('outside', point(Math.round(width / 2), -inches(11) - (width - reach)), 'outside'),
+      label('inside', point(Math.round(width / 2), wall + inches(9) + reach), 'inside'),
+    ],
+    from: point(-WALL_RUN - inches(2), -inches(14) - (width - reach)),
+    to: point(width + WALL_RUN + inches(2), wall + inches(14) + reach),
+  }
+}

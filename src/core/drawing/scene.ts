@@ -1,0 +1,55 @@
+import type { Point } from '../geometry/point'
+import type { Length } from '../units/length'
+
+/** What a mark is part of; colours and line weights are the shower's business. */
+export type Role =
+  | 'wall' | 'stud' | 'hole' | 'frame' | 'leaf' | 'glass' | 'sill' | 'floor' | 'ground' | 'hinge' | 'handle' | 'swing'
+  | 'shim' | 'seal' | 'gap' | 'dimension' | 'reading' | 'point' | 'label'
+
+/** How sure one is of what a mark shows. */
+export type Certainty = 'sure' | 'doubtful' | 'assumed'
+
+type Common = { readonly role: Role; readonly id: string; readonly certainty: Certainty }
+
+/** Marks as a drawing means them, in ticks, y up. */
+export type Mark = Common &
+  (
+    | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
+    | { readonly kind: 'arc'; readonly centre: Point; readonly radius: Length; readonly fromDeg: number; readonly toDeg: number }
+    | { readonly kind: 'dot'; readonly at: Point }
+    /** Its text is worked out from its ends and can't lie. Drawn `offset` to the left of from → to. */
+    | { readonly kind: 'dimension'; readonly from: Point; readonly to: Point; readonly offset: Length }
+    /** Where a reading is taken, with the figure that was read, or open while there is none. */
+    | { readonly kind: 'reading'; readonly from: Point; readonly to: Point; readonly value: Length | null; readonly along: number }
+    /** A figure that stands at a place. */
+    | { readonly kind: 'figure'; readonly at: Point; readonly value: Length; readonly anchor: Anchor }
+    | { readonly kind: 'label'; readonly at: Point; readonly word: string; readonly anchor: Anchor }
+  )
+
+export type Anchor = 'start' | 'middle' | 'end'
+
+/** A drawing: its marks, and the part of the plane it fills. */
+export type Scene = { readonly name: string; readonly marks: readonly Mark[]; readonly from: Point; readonly to: Point }
+
+const common = (role: Role, id: string, certainty: Certainty): Common => ({ role, id, certainty })
+
+export const path = (role: Role, id: string, points: readonly Point[], closed = true, certainty: Certainty = 'sure'): Mark =>
+  ({ ...common(role, id, certainty), kind: 'path', points, closed })
+
+export const arc = (role: Role, id: string, centre: Point, radius: Length, fromDeg: number, toDeg: number): Mark =>
+  ({ ...common(role, id, 'sure'), kind: 'arc', centre, radius, fromDeg, toDeg })
+
+export const dot = (role: Role, id: string, at: Point, certainty: Certainty = 'sure'): Mark =>
+  ({ ...common(role, id, certainty), kind: 'dot', at })
+
+export const dimension = (id: string, from: Point, to: Point, offset: Length, certainty: Certainty = 'sure'): Mark =>
+  ({ ...common('dimension', id, certainty), kind: 'dimension', from, to, offset })
+
+export const readingMark = (id: string, from: Point, to: Point, value: Length | null, along: number, certainty: Certainty): Mark =>
+  ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along })
+
+export const figure = (role: Role, id: string, at: Point, value: Length, anchor: Anchor, certainty: Certainty = 'sure'): Mark =>
+  ({ ...common(role, id, certainty), kind: 'figure', at, value, anchor })
+
+export const label = (id: string, at: Point, word: string, anchor: Anchor = 'middle'): Mark =>
+  ({ ...common('label', id, 'sure'), kind: 'label', at, word, anchor })

@@ -1,0 +1,196 @@
+import { type Finding, worstFirst } from './base/finding'
+import type { TradeNumber } from './base/rule'
+import type { TradeLengths } from './base/trade-lengths'
+import { overrideLengths } from './base/override-lengths'
+import type { Leaf } from './base/trace'
+import { judgeUnits, type Offer, type OfferCode } from './catalogue/judge-unit'
+import type { Rates } from './catalogue/preparation'
+import type { CatalogueUnit } from './catalogue/unit'
+import { diagnose, type DiagnosisCode } from './diagnosis/diagnose'
+import { planShims, type ShimPlan } from './fit/plan-shims'
+import { planSteps, type PlannedStep, type SettingStep } from './fit/plan-steps'
+import { type LogEntry, stepsDone } from './handover/log'
+import { type Handover, type HandoverCode, type HandoverTest, planTests } from './handover/plan-tests'
+import { chanceToFit } from './opening/chance'
+import { assumedOpening, type MeasuringCode, modelOpening, type ModelledOpening } from './opening/model-opening'
+import type { AdjustedOpening } from './opening/opening'
+import { plumbRectangle } from './opening/place-unit'
+import { checkOrder, orderLine, type OrderCode } from './order/check-order'
+import type { Order, OrderLine } from './order/order'
+import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
+import type { Seal, SealChoice } from './seal/seal'
+import { specify, type Specification, type SpecificationCode } from './specification/specify'
+import type { Wishes } from './specification/wishes'
+import type { Reading } from './survey/reading'
+import { surveyOf, type Survey, waysRead } from './survey/survey'
+import { WAYS } from './survey/ways'
+import type { Length } from './units/length'
+
+/** Frozen into every issued order and paper. */
+export const CORE_VERSION = '1'
+
+/** Everything people said about one opening. */
+export type OpeningRecords = {
+  readonly opening: { readonly id: string; readonly tag: string; readonly name: string }
+  readonly readings: readonly Reading[]
+  readonly wishes: Wishes
+  readonly sealChoice: SealChoice
+  readonly orders: readonly Order[]
+  readonly log: readonly LogEntry[]
+}
+
+/** What the trade knows, and what the firm offers and asks. */
+export type Trade = {
+  readonly lengths: TradeLengths
+  readonly jambStandards: readonly Length[]
+  readonly flats: readonly Length[]
+  readonly rates: Rates
+  readonly units: readonly CatalogueUnit[]
+  readonly seals: readonly Seal[]
+  readonly steps: readonly SettingStep[]
+  readonly tests: readonly HandoverTest[]
+  readonly latchLimitN: TradeNumber
+}
+
+export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
+export type FitCode = 'pack-impossible'
+export type FindingCode =
+  | MeasuringCode | DiagnosisCode | SpecificationCode | PlumbCode | OfferCode | OrderCode | FitCode | SealCode | HandoverCode
+
+/** Everything the core says about one opening. A stage that cannot run yet is `null` or empty. */
+export type JobResult = {
+  readonly wishes: Wishes
+  readonly survey: Survey
+  readonly lengths: TradeLengths
+  readonly model: ModelledOpening | null
+  /** The hole to place a unit in: the modelled one where it was read, else an assumed one. */
+  readonly hole: AdjustedOpening | null
+  readonly holeIsAssumed: boolean
+  readonly specification: Specification
+  readonly offers: readonly Offer[]
+  readonly chosen: Offer | null
+  readonly chance: number | null
+  readonly shims: ShimPlan | null
+  readonly steps: readonly PlannedStep[]
+  readonly seals: SealPlan | null
+  readonly handover: Handover
+  readonly line: OrderLine | null
+  readonly findings: {
+    readonly measure: readonly Finding<FindingCode>[]
+    readonly diagnose: readonly Finding<FindingCode>[]
+    readonly specify: readonly Finding<FindingCode>[]
+    readonly order: readonly Finding<FindingCode>[]
+    readonly fit: readonly Finding<FindingCode>[]
+    readonly seal: readonly Finding<FindingCode>[]
+    readonly handover: readonly Finding<FindingCode>[]
+  }
+}
+
+/** The whole work on one opening: each arrow is records and trade in, value and findings out. */
+export function job(records: OpeningRecords, trade: Trade): JobResult {
+  const { wishes, log } = records
+  const lengths = overrideLengths(trade.lengths, wishes.allowances)
+  const survey = surveyOf(wishes.way, records.readings)
+  const modelled = modelOpening(survey, lengths)
+  const model = modelled.value
+  const unitChosen = trade.units.find(unit => unit.id === wishes.chosen?.unit) ?? null
+  const sizeWay = waysRead(survey, [wishes.way, ...WAYS])[0] ?? wishes.way
+  const specification = specify(survey, sizeWay, wishes, lengths, {
+    jambStandards: trade.jambStandards,
+    leafBottom: unitChosen ? leafBottomOf(unitChosen) : undefined,
+  })
+  const hole = holeOf(model, specification, lengths)
+  const holeIsAssumed = !model?.isHole
+  const diagnosis = model ? diagnose(survey, model.adjusted, wishes.subfloor, lengths) : []
+  const plumb = hole && !holeIsAssumed ? checkPlumb(hole, specification, lengths) : []
+  const offers = hole ? judgeUnits(trade.units, requestFor(hole, specification, survey, wishes, lengths, trade)) : []
+  const chosen = offers.find(offer => offer.unit === unitChosen) ?? null
+  const shims = hole && chosen && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
+  const seals = sealsFor(records, survey, chosen, specification, lengths, trade)
+  const handover = planTests(trade.tests, wishes, log)
+  const measured = [...modelled.findings, ...specification.findings]
+  const order = checkOrder(specification, wishes, chosen, measured)
+  return {
+    wishes, survey, lengths, model, hole, holeIsAssumed, specification, offers, chosen, shims, seals, handover,
+    chance: hole && chosen ? chanceToFit(hole, chosen.placement, lengths) : null,
+    steps: planSteps(trade.steps, wishes, shims, !holeIsAssumed, stepsDone(log)),
+    line: orderLine(records.opening, survey, specification, wishes, chosen, order, CORE_VERSION),
+    findings: {
+      measure: worstFirst(modelled.findings),
+      diagnose: worstFirst([...diagnosis, ...plumb]),
+      specify: worstFirst(specification.findings),
+      order: worstFirst([...order, ...(chosen?.reasons ?? [])]),
+      fit: worstFirst([...(chosen?.reasons ?? []), ...packFindings(shims)]),
+      seal: worstFirst(seals?.findings ?? []),
+      handover: worstFirst(handover.findings),
+    },
+  }
+}
+
+const leafBottomOf = (unit: CatalogueUnit): Leaf =>
+  ({ kind: 'unit', name: 'leafBottom', value: unit.leafBottom, origin: `${unit.maker} ${unit.article}` })
+
+function holeOf(model: ModelledOpening | null, { unit }: Specification, lengths: TradeLengths): AdjustedOpening | null {
+  if (model?.isHole) return model.adjusted
+  return unit ? assumedOpening(unit.roughWidth.value, unit.roughHeight.value, lengths) : null
+}
+
+/** The size comes from the smallest width; the plumb rectangle confirms it, or shows that leaning sides leave less. */
+function checkPlumb(hole: AdjustedOpening, { unit }: Specification, lengths: TradeLengths): readonly Finding<PlumbCode>[] {
+  if (!unit) return []
+  const plumb = plumbRectangle(hole.points, { width: unit.width.value, height: unit.height.value })
+  const short = unit.roughWidth.value - plumb.width
+  const tolerance = lengths['deviation-tape'].value
+  const facts = {
+    width: { length: plumb.width }, wanted: { length: unit.roughWidth.value },
+    unit: { length: unit.width.value },
+  }
+  const smaller = short > tolerance
+  return [{
+    code: smaller ? 'plumb-smaller' : 'plumb-large-enough', place: 'lean.left', severity: smaller ? 'correct' : 'fine', facts,
+    rule: 'room-width', cures: smaller ? ['plumb.smaller-unit', 'plumb.more-room'] : [],
+  }]
+}
+
+function requestFor(
+  hole: AdjustedOpening, specification: Specification, survey: Survey, wishes: Wishes, lengths: TradeLengths, trade: Trade,
+) {
+  return {
+    points: hole.points, wishes, lengths,
+    wall: specification.jamb?.wanted.value ?? null,
+    floor: survey.bySlot.get('floor.highest')?.value ?? null,
+    jambStandards: trade.jambStandards,
+    rates: trade.rates,
+  }
+}
+
+function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths: TradeLengths, trade: Trade): ShimPlan {
+  return planShims(hole.points, chosen.unit, wishes.hinges!, { pad: chosen.pad, shift: wishes.shift, lengths, flats: trade.flats })
+}
+
+function packFindings(shims: ShimPlan | null): readonly Finding<FitCode>[] {
+  return (shims?.points ?? [])
+    .filter(one => one.pack === null)
+    .map(one => ({
+      code: 'pack-impossible', place: `shim.${one.place}`, severity: 'correct',
+      facts: { gap: { length: one.gap }, issue: one.issue ?? '' }, rule: 'shim', cures: [],
+    }))
+}
+
+function sealsFor(
+  { wishes, sealChoice }: OpeningRecords, survey: Survey, chosen: Offer | null, { unit }: Specification, lengths: TradeLengths, trade: Trade,
+): SealPlan | null {
+  const leafWidth = chosen?.unit.leafWidth ?? unit?.width.value
+  const leafHeight = chosen?.unit.leafHeight ?? unit?.height.value
+  if (leafWidth === undefined || leafHeight === undefined) return null
+  return planSeals({
+    survey, leafWidth, leafHeight, lengths,
+    hinges: wishes.hinges ?? 'left',
+    material: chosen?.unit.material ?? wishes.material,
+    heatingDegreeDays: wishes.heatingDegreeDays,
+    centsPerKwh: wishes.centsPerKwh,
+    choice: sealChoice,
+    seals: trade.seals,
+    latchLimitN: trade.latchLimitN,
+  })
+}

@@ -1,0 +1,112 @@
+import type { Finding } from '../base/finding'
+import type { TradeLengths } from '../base/trade-lengths'
+import { point } from '../geometry/point'
+import { NETWORK_READINGS } from '../survey/network'
+import { waySlot } from '../survey/slots'
+import { type Survey, valueOf } from '../survey/survey'
+import { readsTheHole, WAYS, type Way } from '../survey/ways'
+import { type Length, minus, nearestTick } from '../units/length'
+import { adjustOpening } from './adjust-opening'
+import { deviationsOf, observationsOf } from './observe-survey'
+import type { AdjustedOpening, Observations, PointDeviations } from './opening'
+
+export type MeasuringCode = 'reading-suspect' | 'reading-unchecked' | 'hole-assumed' | 'readings-apart'
+
+/** The hole the unit will stand in, from the readings of one way. */
+export type ModelledOpening = {
+  readonly way: Way
+  /** The four-sided shape the readings were taken of. */
+  readonly adjusted: AdjustedOpening
+  /** Whether that shape is the hole itself; else an old frame or leaf still fills it. */
+  readonly isHole: boolean
+}
+
+/** The way whose readings tell the most about the hole: one that reads it, else the chosen one, else any that was read. */
+export function bestWay(survey: Survey): Way {
+  const read = WAYS.filter(way => hasSize(survey, way))
+  return read.find(readsTheHole) ?? (read.includes(survey.way) ? survey.way : (read[0] ?? survey.way))
+}
+
+const hasSize = (survey: Survey, way: Way): boolean =>
+  ['widths.', 'heights.'].every(kind => NETWORK_READINGS.some(name => name.startsWith(kind) && valueOf(survey, waySlot(way, name)) !== null))
+
+/** Adjusts the readings of the best way; `null` until there is a width and a height. */
+export function modelOpening(survey: Survey, lengths: TradeLengths): {
+  readonly value: ModelledOpening | null
+  readonly findings: readonly Finding<MeasuringCode>[]
+} {
+  const way = bestWay(survey)
+  const observations = observationsOf(survey, way, lengths)
+  const outcome = adjustOpening(observations, deviationsOf(lengths))
+  if (!outcome.ok) return { value: null, findings: hasSize(survey, way) ? [apart(way)] : [] }
+  const value = { way, adjusted: outcome.value, isHole: readsTheHole(way) }
+  return { value, findings: [...doubts(value, observations), ...(value.isHole ? [] : [assumedHole(way)])] }
+}
+
+const apart = (way: Way): Finding<MeasuringCode> => ({
+  code: 'readings-apart', place: waySlot(way, 'widths.bottom'), severity: 'stop', facts: {}, rule: 'network', cures: ['reading.take-again'],
+})
+
+const assumedHole = (way: Way): Finding<MeasuringCode> => ({
+  code: 'hole-assumed', place: waySlot(way, 'widths.bottom'), severity: 'watch', facts: { way }, rule: 'network', cures: ['hole.measure-on-the-day'],
+})
+
+function doubts({ way, adjusted }: ModelledOpening, observations: Observations): readonly Finding<MeasuringCode>[] {
+  const { suspect, unchecked } = adjusted
+  const suspects: Finding<MeasuringCode>[] = suspect
+    ? [{
+        code: 'reading-suspect',
+        place: waySlot(way, suspect.reading),
+        severity: 'correct',
+        facts: {
+          read: { length: observations[suspect.reading]!.value },
+          likely: { length: suspect.likely },
+          off: { length: nearestTick(Math.abs(observations[suspect.reading]!.value - suspect.likely)) },
+          others: suspect.alternatives.map(name => waySlot(way, name)).join(' '),
+          test: suspect.test.toFixed(1),
+        },
+        rule: 'network',
+        cures: ['reading.take-again'],
+      }]
+    : []
+  return [
+    ...suspects,
+    ...unchecked.map((name): Finding<MeasuringCode> => ({
+      code: 'reading-unchecked', place: waySlot(way, name), severity: 'watch', facts: { checkedBy: checkFor(name) }, rule: 'network', cures: ['reading.take-check'],
+    })),
+  ]
+}
+
+/** The further reading that would show a blunder in this one. */
+function checkFor(name: (typeof NETWORK_READINGS)[number]): string {
+  if (name === 'widths.middle') return 'bow.left'
+  if (name === 'heights.centre') return 'crown.head'
+  if (name.startsWith('bow.')) return 'widths.middle'
+  if (name === 'crown.head' || name === 'crown.sill') return 'heights.centre'
+  if (name.startsWith('fall.')) return 'heights.right'
+  if (name.startsWith('widths.')) return 'lean.left'
+  return 'diagonals.risingRight'
+}
+
+/** A hole nobody has seen yet: as wide and high as the rough opening wants it, plumb and level, and not to be trusted. */
+export function assumedOpening(width: Length, height: Length, lengths: TradeLengths): AdjustedOpening {
+  const middle = nearestTick(width / 2)
+  const half = nearestTick(height / 2)
+  const wide = { x: lengths['assumed-lean'].value, y: lengths['assumed-fall'].value }
+  const deviations: PointDeviations = { L0: { x: 0, y: 0 }, L1: wide, L2: wide, R0: wide, R1: wide, R2: wide, S: wide, T: wide }
+  return {
+    points: {
+      L0: point(0, 0), L1: point(0, half), L2: point(0, height),
+      R0: point(width, 0), R1: point(width, half), R2: point(width, height),
+      S: point(middle, 0), T: point(middle, height),
+    },
+    deviations,
+    suspect: null,
+    unchecked: [],
+    assumed: NETWORK_READINGS,
+    residuals: {},
+  }
+}
+
+/** By how much two figures for one size differ. */
+export const apartBy = (a: Length, b: Length): Length => nearestTick(Math.abs(minus(a, b)))

@@ -1,0 +1,32 @@
+import type { CatalogueUnit } from './catalogue/unit'
+import type { LogEntry } from './handover/log'
+import type { OpeningRecords } from './job'
+import type { Order } from './order/order'
+import type { SealChoice } from './seal/seal'
+import type { Wishes } from './specification/wishes'
+import type { Job, Opening } from './survey/job-record'
+import type { Reading } from './survey/reading'
+
+/** An edited record with its revision: a write against an old one is refused. */
+export type Versioned<T> = { readonly revision: number; readonly data: T }
+
+/** One opening as it is stored, with its job and what stands beside it. */
+export type OpeningSheet = {
+  readonly job: Job
+  readonly opening: Opening
+  readonly readings: readonly Reading[]
+  readonly wishes: Versioned<Wishes>
+  readonly sealChoice: Versioned<SealChoice>
+  readonly log: readonly LogEntry[]
+  /** Released orders that hold this opening. */
+  readonly orders: readonly Order[]
+  readonly units: readonly CatalogueUnit[]
+  readonly neighbours: { readonly before: string | null; readonly after: string | null }
+  readonly memberName: string
+}
+
+/** The records of a sheet as the job takes them. */
+export const recordsOf = ({ opening, readings, wishes, sealChoice, log, orders }: OpeningSheet): OpeningRecords => ({
+  opening: { id: opening.id, tag: opening.tag, name: opening.name },
+  readings, wishes: wishes.data, sealChoice: sealChoice.data, log, orders,
+})

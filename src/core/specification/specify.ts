@@ -1,0 +1,150 @@
+import type { Finding } from '../base/finding'
+import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
+import type { TradeLengths } from '../base/trade-lengths'
+import { readingLeaf, sizesRead, type Survey, waysRead } from '../survey/survey'
+import { WAYS, type Way } from '../survey/ways'
+import { apartBy } from '../opening/model-opening'
+import { type Length, ZERO } from '../units/length'
+import { chooseJamb, type JambOption } from './choose-jamb'
+import { type DerivedUnit, deriveUnit } from './derive-unit'
+import { handingCodes, type HandingCodes } from './handing'
+import type { Wishes } from './wishes'
+
+export type SpecificationCode =
+  | 'ways-disagree' | 'ways-agree' | 'floor-too-close' | 'floor-pad' | 'hand-conventions' | 'not-settled' | 'step-outside' | 'jamb-shy' | 'jamb-solid'
+  | 'garage-door'
+
+export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
+
+/** How the leaf clears the floor it swings over: without packing, the packing it needs, and with it. */
+export type FloorClearance = { readonly bare: Step; readonly pad: Step; readonly withPad: Step }
+
+/** What the opening and the wishes ask for. */
+export type Specification = {
+  readonly unit: DerivedUnit | null
+  readonly jamb: JambChoice | null
+  readonly floor: FloorClearance | null
+  readonly handing: HandingCodes | null
+  readonly findings: readonly Finding<SpecificationCode>[]
+}
+
+export type SpecifyOptions = {
+  readonly jambStandards: readonly Length[]
+  /** The leaf's bottom above the sub-sill from the chosen unit's sheet; the usual figure until one is chosen. */
+  readonly leafBottom?: Leaf
+}
+
+/** Derives what to order from the readings that stand and the customer's wishes. */
+export function specify(survey: Survey, way: Way, wishes: Wishes, lengths: TradeLengths, options: SpecifyOptions): Specification {
+  const jamb = specifyJamb(survey, lengths, options.jambStandards)
+  const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
+  const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
+  return {
+    unit: unitBy(survey, way, lengths),
+    jamb,
+    floor,
+    handing,
+    findings: [
+      ...compareWays(survey, lengths),
+      ...judgeFloor(floor, lengths),
+      ...judgeHand(handing, wishes),
+      ...judgeJamb(jamb),
+      ...judgeStep(survey, wishes, lengths),
+      ...judgeUse(wishes),
+    ],
+  }
+}
+
+/** The unit by the readings of one way; `null` until it has a width and a height. */
+export function unitBy(survey: Survey, way: Way, lengths: TradeLengths): DerivedUnit | null {
+  const [widths, heights] = [sizesRead(survey, way, 'widths'), sizesRead(survey, way, 'heights')]
+  if (widths.length === 0 || heights.length === 0) return null
+  return deriveUnit({ way, widths, heights, drop: readingLeaf(survey, 'floor.drop') }, lengths)
+}
+
+/** Two ways that were both read must lead to the same unit within the limit; otherwise one of them holds a slip. */
+function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
+  const [first, ...others] = waysRead(survey, WAYS)
+  const limit = lengths['agree-ways']
+  if (!first) return []
+  const one = unitBy(survey, first, lengths)!
+  return others.map((way): Finding<SpecificationCode> => {
+    const other = unitBy(survey, way, lengths)!
+    const width = apartBy(one.width.value, other.width.value)
+    const height = apartBy(one.height.value, other.height.value)
+    const agree = width <= limit.value && height <= limit.value
+    const facts = { first, second: way, width: { length: width }, height: { length: height }, limit: { length: limit.value } }
+    return {
+      code: agree ? 'ways-agree' : 'ways-disagree',
+      place: `${way}/${width > limit.value ? 'widths' : 'heights'}.${width > limit.value ? 'bottom' : 'left'}`,
+      severity: agree ? 'fine' : 'correct', facts, rule: limit.id, cures: agree ? [] : ['ways.take-again'],
+    }
+  })
+}
+
+function specifyJamb(survey: Survey, lengths: TradeLengths, standards: readonly Length[]): JambChoice | null {
+  const walls = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => readingLeaf(survey, slot) ?? [])
+  if (walls.length === 0) return null
+  const thickest = step('jamb.thickest-wall', 'largest', walls)
+  const wanted = step('jamb.wanted', 'sum', [thickest, allowanceLeaf(lengths['wall-spare'])])
+  return { wanted, ...chooseJamb(wanted.value, { standards, extensionLimit: lengths['jamb-extension'].value }) }
+}
+
+function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>[] {
+  const picked = jamb?.options[jamb.pick]
+  if (!picked) return []
+  const facts = { jamb: { length: picked.jamb }, by: { length: picked.difference } }
+  if (picked.kind === 'standard' && picked.difference < 0) {
+    return [{ code: 'jamb-shy', place: 'wall.left', severity: 'watch', facts, rule: 'jamb', cures: ['jamb.back-bevel'] }]
+  }
+  if (picked.kind === 'solid') return [{ code: 'jamb-solid', place: 'wall.left', severity: 'watch', facts, rule: 'jamb-extension', cures: ['jamb.order-solid'] }]
+  return []
+}
+
+const NOTHING: Leaf = { kind: 'allowance', name: 'nothing', value: ZERO, origin: 'a pad is never negative' }
+
+function specifyFloor(survey: Survey, lengths: TradeLengths, leafBottom?: Leaf): FloorClearance | null {
+  const highest = readingLeaf(survey, 'floor.highest')
+  if (!highest) return null
+  const bare = step('floor.clearance', 'difference', [leafBottom ?? allowanceLeaf(lengths['leaf-bottom']), highest])
+  const short = step('floor.short', 'difference', [allowanceLeaf(lengths['floor-target']), bare])
+  const pad = step('floor.pad', 'largest', [NOTHING, short])
+  return { bare, pad, withPad: step('floor.with-pad', 'sum', [bare, pad]) }
+}
+
+function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
+  if (!floor || floor.pad.value === 0) return []
+  const below = floor.bare.value < lengths['floor-least'].value
+  return [{
+    code: below ? 'floor-too-close' : 'floor-pad',
+    place: 'floor.highest',
+    severity: below ? 'correct' : 'watch',
+    facts: { clearance: { length: floor.bare.value }, pad: { length: floor.pad.value }, least: { length: lengths['floor-least'].value } },
+    rule: below ? 'floor-least' : 'floor-target',
+    cures: ['floor.pad', 'floor.shorter-leaf'],
+  }]
+}
+
+function judgeHand(handing: HandingCodes | null, wishes: Wishes): readonly Finding<SpecificationCode>[] {
+  const open = (['hinges', 'swing', 'bore'] as const).filter(name => wishes[name] === null)
+  const unsettled = open.map((name): Finding<SpecificationCode> => ({
+    code: 'not-settled', place: `wish.${name}`, severity: 'watch', facts: { wish: name }, rule: 'completeness', cures: ['wish.settle'],
+  }))
+  if (!handing || handing.conventionsAgree) return unsettled
+  const facts = { outsideView: handing.outsideView, backToHinges: handing.backToHinges, din107: handing.din107 }
+  return [...unsettled, { code: 'hand-conventions', place: 'wish.swing', severity: 'watch', facts, rule: 'handing', cures: ['hand.show-drawing'] }]
+}
+
+function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
+  const stepDown = readingLeaf(survey, 'step.outside')
+  if (!stepDown || !wishes.swing) return []
+  const limit = lengths[wishes.swing === 'in' ? 'step-in-swing' : 'step-out-swing']
+  const over = stepDown.value > limit.value
+  const facts = { step: { length: stepDown.value }, limit: { length: limit.value }, swing: wishes.swing }
+  return over ? [{ code: 'step-outside', place: 'step.outside', severity: 'watch', facts, rule: limit.id, cures: ['code.ask-locally'] }] : []
+}
+
+function judgeUse(wishes: Wishes): readonly Finding<SpecificationCode>[] {
+  if (wishes.use !== 'garage-to-house') return []
+  return [{ code: 'garage-door', place: 'wish.use', severity: 'watch', facts: {}, rule: 'garage', cures: ['code.ask-locally'] }]
+}

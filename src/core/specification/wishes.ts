@@ -1,0 +1,47 @@
+import { z } from 'zod'
+import { TRADE_LENGTHS } from '../base/trade-lengths'
+import { lengthSchema } from '../survey/reading'
+import { WAYS } from '../survey/ways'
+import { inches, ZERO } from '../units/length'
+
+export const USES = ['house-entry', 'garage-to-house', 'outbuilding'] as const
+export const MATERIALS = ['timber', 'steel', 'fibreglass'] as const
+export const BORES = ['none', 'single', 'double'] as const
+
+/** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
+export const wishesSchema = z.strictObject({
+  way: z.enum(WAYS),
+  /** Seen from outside. */
+  hinges: z.enum(['left', 'right']).nullable(),
+  swing: z.enum(['in', 'out']).nullable(),
+  use: z.enum(USES),
+  material: z.enum(MATERIALS).nullable(),
+  bore: z.enum(BORES).nullable(),
+  subfloor: z.enum(['sound', 'rotten', 'not-seen']),
+  /** Figures of this opening in place of the trade's. */
+  allowances: z.partialRecord(z.enum(TRADE_LENGTHS), lengthSchema),
+  /** The catalogue unit the customer chose, and why. */
+  chosen: z.strictObject({ unit: z.uuid(), reason: z.string().max(500) }).nullable(),
+  /** How far the unit is moved off the middle, + to the right. */
+  shift: lengthSchema.refine(n => Math.abs(n) <= inches(4), 'at most 4 in'),
+  heatingDegreeDays: z.int().min(0).max(12_000),
+  centsPerKwh: z.int().min(0).max(1_000),
+})
+
+export type Wishes = z.infer<typeof wishesSchema>
+
+/** What a new opening starts with: nothing that decides is settled. */
+export const newWishes = (way: Wishes['way']): Wishes => ({
+  way,
+  hinges: null,
+  swing: null,
+  use: 'house-entry',
+  material: null,
+  bore: null,
+  subfloor: 'not-seen',
+  allowances: {},
+  chosen: null,
+  shift: ZERO,
+  heatingDegreeDays: 2800,
+  centsPerKwh: 14,
+})

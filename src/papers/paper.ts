@@ -1,0 +1,20 @@
+import type { Scene } from '@/core/drawing/scene'
+import type { DisplayStep } from '@/core/units/format-length'
+
+/** A paper as blocks from top to bottom; the writer decides where pages end. */
+export type Block =
+  | { readonly kind: 'heading'; readonly text: string }
+  | { readonly kind: 'text'; readonly text: string }
+  | { readonly kind: 'facts'; readonly rows: readonly (readonly [name: string, value: string])[] }
+  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[]; readonly widths: readonly number[] }
+  | { readonly kind: 'drawing'; readonly scene: Scene; readonly heightMm: number; readonly caption: string }
+  | { readonly kind: 'checks'; readonly items: readonly { readonly text: string; readonly ticked: boolean }[] }
+
+export type Paper = {
+  readonly title: string
+  readonly subtitle: string
+  /** Stands at the foot of every page. */
+  readonly footer: string
+  readonly step: DisplayStep
+  readonly blocks: readonly Block[]
+}

@@ -1,0 +1,9 @@
+import { v5 as uuidV5 } from 'uuid'
+
+const NAMESPACE = 'b3c2f3b0-7f0e-4c39-8f6d-6b7b6d1f5a42'
+
+/** The id of a thing of the demo: the same on every machine, so that tests and pictures can name it. */
+export const demoId = (...parts: readonly string[]): string => uuidV5(parts.join('/'), NAMESPACE)
+
+/** The member who is signed in while there are no accounts. */
+export const DEMO_MEMBER_ID = demoId('member', 'Ida Marlow')

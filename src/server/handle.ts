@@ -1,0 +1,57 @@
+import type { z } from 'zod'
+import type { Acting } from '@/store/acting'
+import { type Db, isAway, store } from '@/store/connection'
+import { actingMember } from './session'
+
+/** What every route answers when something is wrong: a code, a sentence, and the paths it is about. */
+export type Refusal = { readonly code: string; readonly message: string; readonly issues?: readonly { readonly path: string; readonly message: string }[] }
+
+export type Asked = { readonly db: Db; readonly acting: Acting; readonly request: Request; readonly id: string }
+
+type Context = { readonly params: Promise<{ readonly id?: string }> }
+
+export const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status })
+
+export const notFound = (): Response => refuse(404, { code: 'not-found', message: 'There is no such thing here, or it belongs to another company.' })
+
+/** A route that runs with an acting member, and answers in sentences when the database is away or the request is broken. */
+export function handle(answer: (asked: Asked) => Promise<Response>) {
+  return async (request: Request, { params }: Context): Promise<Response> => {
+    try {
+      const acting = await actingMember()
+      if (!acting) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      return await answer({ db: store(), acting, request, id: (await params)?.id ?? '' })
+    } catch (error) {
+      if (error instanceof Unreadable) return refuse(400, error.refusal)
+      if (isAway(error)) return refuse(503, { code: 'store-away', message: 'Not stored: the database does not answer. What you typed is kept here; try again.' })
+      throw error
+    }
+  }
+}
+
+class Unreadable extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.code)
+  }
+}
+
+const MOST_BYTES = 32 * 1024 * 1024
+
+/** The request's JSON by a schema. @throws what `handle` answers with 400 and the paths that are wrong. */
+export async function bodyOf<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+  const parsed = schema.safeParse(await jsonOf(request))
+  if (parsed.success) return parsed.data
+  const issues = parsed.error.issues.slice(0, 20).map(one => ({ path: one.path.join('.'), message: one.message }))
+  throw new Unreadable({ code: 'unreadable', message: 'The request can’t be read; nothing was stored.', issues })
+}
+
+/** The request's JSON, whatever it holds. */
+export async function jsonOf(request: Request): Promise<unknown> {
+  const text = await request.text()
+  if (text.length > MOST_BYTES) throw new Unreadable({ code: 'too-large', message: 'This is larger than 32 MB; nothing was stored.' })
+  try {
+    return JSON.parse(text)
+  } catch {
+    throw new Unreadable({ code: 'not-json', message: 'This is not JSON; nothing was stored.' })
+  }
+}

@@ -1,0 +1,2 @@
+/** Who is asking. Every query takes one, and sees only this company's rows. */
+export type Acting = { readonly companyId: string; readonly memberId: string; readonly name: string }

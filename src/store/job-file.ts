@@ -1,0 +1,58 @@
+import type { JobFile, OpeningFile } from '@/core/job-file'
+import type { Opening } from '@/core/survey/job-record'
+import type { Acting } from './acting'
+import { type Db, type Executor, isDuplicate } from './connection'
+import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
+import { insertOrder, listOrders } from './orders'
+import { addLog, addReadings, findSealChoice, findWishes, insertVersions, listLog, listReadings } from './records'
+import { addUnits, listUnits } from './units'
+
+/** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
+export async function exportJob(db: Executor, acting: Acting, jobId: string, exportedAt: string): Promise<JobFile | null> {
+  const job = await findJob(db, acting, jobId)
+  if (!job) return null
+  const openings: OpeningFile[] = []
+  for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one))
+  const chosen = new Set(openings.map(one => one.wishes.data.chosen?.unit))
+  const units = (await listUnits(db, acting)).filter(unit => chosen.has(unit.id))
+  return { format: 'harvek-job', version: 1, exportedAt, job, openings, units, orders: [...(await listOrders(db, acting, jobId))] }
+}
+
+async function exportOpening(db: Executor, acting: Acting, opening: Opening): Promise<OpeningFile> {
+  return {
+    opening,
+    readings: [...(await listReadings(db, acting, opening.id))],
+    wishes: (await findWishes(db, acting, opening.id))!,
+    sealChoice: (await findSealChoice(db, acting, opening.id))!,
+    log: [...(await listLog(db, acting, opening.id))],
+  }
+}
+
+/** Takes a file in, whole or not at all. `false` when the job, or an order of it, is here already. */
+export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<boolean> {
+  if (await findJob(db, acting, file.job.id)) return false
+  try {
+    await db.transaction(async tx => {
+      await insertJob(tx, acting, file.job)
+      await addUnits(tx, acting, file.units)
+      for (const one of file.openings) {
+        await insertOpening(tx, acting, file.job.id, one.opening)
+        await insertVersions(tx, acting, one.opening.id, one.wishes, one.sealChoice)
+        await refuseConflicts(addReadings(tx, acting, one.opening.id, one.readings))
+        await refuseConflicts(addLog(tx, acting, one.opening.id, one.log))
+      }
+      for (const order of file.orders) await insertOrder(tx, acting, file.job.id, order)
+    })
+    return true
+  } catch (error) {
+    if (isDuplicate(error) || error instanceof Conflict) return false
+    throw error
+  }
+}
+
+class Conflict extends Error {}
+
+async function refuseConflicts(adding: ReturnType<typeof addReadings>): Promise<void> {
+  const { conflicting } = await adding
+  if (conflicting.length > 0) throw new Conflict(`${conflicting.length} rows are here already with other contents`)
+}

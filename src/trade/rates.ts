@@ -1,0 +1,30 @@
+import type { Rates } from '@/core/catalogue/preparation'
+import type { TradeNumber } from '@/core/base/rule'
+
+const source = { kind: 'default', text: 'Harvek default for a two-person crew; a firm enters its own', checked: false } as const
+const rate = (minutes: number, minutesPerMetre: number, cents: number, centsPerMetre: number) =>
+  ({ minutes, minutesPerMetre, cents, centsPerMetre, source }) as const
+
+/** What work and materials cost until a firm enters its own figures. */
+export const RATES: Rates = {
+  centsPerHour: 6500,
+  freightStock: 4500,
+  freightMade: 12_000,
+  disposal: 3500,
+  preparations: {
+    'pack-sides': rate(10, 12, 300, 240),
+    'build-down-head': rate(25, 20, 900, 650),
+    'pad-sill': rate(15, 15, 400, 900),
+    'extend-jamb': rate(30, 12, 600, 780),
+    'solid-jamb': rate(90, 20, 4000, 2600),
+    'plane-jamb': rate(10, 10, 0, 0),
+    'relieve-pinch': rate(20, 15, 0, 0),
+    'level-sill': rate(30, 20, 1200, 500),
+  },
+}
+
+/** The most that all seals together may push against the latch. */
+export const LATCH_LIMIT_N: TradeNumber = {
+  id: 'latch-force', value: 60, unit: 'N',
+  source: { kind: 'default', text: 'Harvek default, common trade practice: beyond it a door must be slammed', checked: false },
+}
