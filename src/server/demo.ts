@@ -3,7 +3,8 @@ import { join } from 'node:path'
 import { z } from 'zod'
 import type { LogEntry } from '@/core/handover/log'
 import { job as runJob } from '@/core/job'
-import { newWishes, USES, MATERIALS, BORES, type Wishes } from '@/core/specification/wishes'
+import { BORES, MATERIALS, SUBFLOORS, USES } from '@/core/specification/wish-values'
+import { newWishes, type Wishes } from '@/core/specification/wishes'
 import { isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import type { Reading } from '@/core/survey/reading'
 import { WAYS } from '@/core/survey/ways'
@@ -28,7 +29,7 @@ const openingSchema = z.strictObject({
   readings: z.record(z.string(), z.string()),
   wishes: z.strictObject({
     use: z.enum(USES), material: z.enum(MATERIALS).nullable(), bore: z.enum(BORES).nullable(),
-    subfloor: z.enum(['sound', 'rotten', 'not-seen']), hinges: z.enum(['left', 'right']).nullable(), swing: z.enum(['in', 'out']).nullable(),
+    subfloor: z.enum(SUBFLOORS), hinges: z.enum(['left', 'right']).nullable(), swing: z.enum(['in', 'out']).nullable(),
   }),
   choose: z.string().optional(), reason: z.string().optional(), release: instant.optional(),
   steps: z.union([z.literal('all'), z.array(z.string())]).optional(), stepsAt: instant.optional(),

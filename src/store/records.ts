@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import { type LogEntry, logEntrySchema } from '@/core/handover/log'
-import { type SealChoice, sealChoiceSchema } from '@/core/seal/seal'
+import { type SealChoice, sealChoiceSchema } from '@/core/seal/seal-choice'
 import { type Wishes, wishesSchema } from '@/core/specification/wishes'
 import { type Reading, readingSchema } from '@/core/survey/reading'
 import type { Versioned } from '@/core/sheet'

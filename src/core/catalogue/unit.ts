@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BORES, MATERIALS } from '../specification/wishes'
+import { BORES, MATERIALS } from '../specification/wish-values'
 import { lengthSchema } from '../survey/reading'
 
 const positive = lengthSchema.refine(n => n > 0, 'above zero')

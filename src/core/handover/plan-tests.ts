@@ -1,6 +1,7 @@
 import type { Finding } from '../base/finding'
 import type { Wishes } from '../specification/wishes'
-import { type LogEntry, standingEntries } from './log'
+import type { LogEntry } from './log'
+import { standingEntries } from './standing'
 
 /** One test at hand-over, as trade data. */
 export type HandoverTest = { readonly id: string; readonly only: 'in' | 'out' | null; readonly unit: 'none' | 'length' | 'newton' | 'second' }

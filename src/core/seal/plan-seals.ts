@@ -8,7 +8,8 @@ import { type Survey, valueOf } from '../survey/survey'
 import { largestOf, type Length, metresOf, smallestOf } from '../units/length'
 import { type Cents, priceOf } from '../units/quantity'
 import { cutStrip, type StripCut } from './cut-strip'
-import { DOOR_SIDES, type DoorSide, type Seal, type SealChoice, type SealPlace } from './seal'
+import { DOOR_SIDES, type DoorSide, type Seal, type SealPlace } from './seal'
+import type { SealChoice } from './seal-choice'
 
 export type SealCode =
   | 'gap-too-wide' | 'gap-too-small' | 'leaf-too-thin' | 'never-here' | 'holds' | 'no-seal-holds' | 'latch-force' | 'gaps-not-read'

@@ -1,4 +1,3 @@
-import { z } from 'zod'
 import type { Source } from '../base/rule'
 import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
@@ -27,13 +26,3 @@ export type Seal = {
   readonly never: readonly { readonly material: string; readonly reason: string }[]
   readonly source: Source
 }
-
-/** Which seal is to go on each side; `null` leaves it as it is, a missing side takes the first choice. */
-export const sealChoiceSchema = z.strictObject({
-  head: z.string().max(60).nullable().optional(),
-  left: z.string().max(60).nullable().optional(),
-  right: z.string().max(60).nullable().optional(),
-  bottom: z.string().max(60).nullable().optional(),
-})
-
-export type SealChoice = z.infer<typeof sealChoiceSchema>

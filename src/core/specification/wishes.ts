@@ -3,10 +3,7 @@ import { TRADE_LENGTHS } from '../base/trade-lengths'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 import { inches, ZERO } from '../units/length'
-
-export const USES = ['house-entry', 'garage-to-house', 'outbuilding'] as const
-export const MATERIALS = ['timber', 'steel', 'fibreglass'] as const
-export const BORES = ['none', 'single', 'double'] as const
+import { BORES, MATERIALS, SUBFLOORS, USES } from './wish-values'
 
 /** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
 export const wishesSchema = z.strictObject({
@@ -17,7 +14,7 @@ export const wishesSchema = z.strictObject({
   use: z.enum(USES),
   material: z.enum(MATERIALS).nullable(),
   bore: z.enum(BORES).nullable(),
-  subfloor: z.enum(['sound', 'rotten', 'not-seen']),
+  subfloor: z.enum(SUBFLOORS),
   /** Figures of this opening in place of the trade's. */
   allowances: z.partialRecord(z.enum(TRADE_LENGTHS), lengthSchema),
   /** The catalogue unit the customer chose, and why. */

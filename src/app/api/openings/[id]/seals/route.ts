@@ -1,4 +1,4 @@
-import { sealChoiceSchema } from '@/core/seal/seal'
+import { sealChoiceSchema } from '@/core/seal/seal-choice'
 import { putVersion } from '@/server/put-version'
 import { saveSealChoice } from '@/store/records'
 

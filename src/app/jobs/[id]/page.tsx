@@ -1,0 +1,17 @@
+import { elevation } from '@/core/drawing/elevation'
+import { loadJob } from '@/server/page'
+import { Job } from '@/ui/pages/Job'
+
+type Props = { readonly params: Promise<{ readonly id: string }> }
+
+export const generateMetadata = async ({ params }: Props) => ({ title: (await loadJob((await params).id)).job.name })
+
+export default async function Page({ params }: Props) {
+  const { job, openings } = await loadJob((await params).id)
+  return (
+    <Job
+      job={job}
+      openings={openings.map(({ sheet, result, progress }) => ({ id: sheet.opening.id, tag: sheet.opening.tag, name: sheet.opening.name, scene: elevation(result, 'handover'), stage: progress.stage, worst: progress.worst, finished: progress.finished }))}
+    />
+  )
+}

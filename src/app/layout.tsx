@@ -1,0 +1,23 @@
+import '@fontsource-variable/source-sans-3/index.css'
+import type { Metadata, Viewport } from 'next'
+import { connection } from 'next/server'
+import type { ReactNode } from 'react'
+import { memberName } from '@/server/page'
+import { Shell } from '@/ui/theme/Shell'
+import { StyleRegistry } from '@/ui/theme/StyleRegistry'
+
+export const metadata: Metadata = { title: { default: 'Harvek', template: '%s · Harvek' }, description: 'Measure an opening, order the door that fits it, set it, seal it, hand it over.' }
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+export default async function Layout({ children }: { readonly children: ReactNode }) {
+  await connection()
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <StyleRegistry>
+          <Shell memberName={await memberName()}>{children}</Shell>
+        </StyleRegistry>
+      </body>
+    </html>
+  )
+}

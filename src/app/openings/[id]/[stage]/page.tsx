@@ -1,0 +1,18 @@
+import { notFound } from 'next/navigation'
+import { STAGES } from '@/core/drawing/stage'
+import { loadSheet } from '@/server/page'
+import { Sheet } from '@/ui/sheet/Sheet'
+
+type Props = { readonly params: Promise<{ readonly id: string; readonly stage: string }> }
+
+export const generateMetadata = async ({ params }: Props) => {
+  const { opening } = await loadSheet((await params).id)
+  return { title: `${opening.tag} ${opening.name}` }
+}
+
+export default async function Page({ params }: Props) {
+  const { id, stage } = await params
+  const known = STAGES.find(one => one === stage) ?? notFound()
+  const sheet = await loadSheet(id)
+  return <Sheet key={sheet.opening.id} initial={sheet} stage={known} />
+}

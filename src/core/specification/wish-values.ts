@@ -1,0 +1,5 @@
+/** What may be wished for: apart from the schema, so that a page can offer it without carrying the parser. */
+export const USES = ['house-entry', 'garage-to-house', 'outbuilding'] as const
+export const MATERIALS = ['timber', 'steel', 'fibreglass'] as const
+export const BORES = ['none', 'single', 'double'] as const
+export const SUBFLOORS = ['sound', 'rotten', 'not-seen'] as const

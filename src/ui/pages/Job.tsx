@@ -1,0 +1,82 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { type FormEvent, useState } from 'react'
+import { styled } from 'styled-components'
+import type { Severity } from '@/core/base/finding'
+import type { Scene } from '@/core/drawing/scene'
+import type { Stage } from '@/core/drawing/stage'
+import type { Job as JobRecord } from '@/core/survey/job-record'
+import { WAYS, type Way } from '@/core/survey/ways'
+import { STAGE_NAMES, WAY_NAMES } from '@/words/names'
+import { Button, ButtonLink, Choice } from '../parts/controls'
+import { SeverityMark } from '../parts/SeverityMark'
+import { Silhouette } from '../parts/Silhouette'
+import { send } from '../sheet/send'
+import { Page } from './Today'
+import { Field, Form, Said } from './form'
+
+const Row = styled.ul`
+  display: flex; flex-wrap: wrap; align-items: flex-end; background: var(--sheet); border-bottom: 3px solid var(--ink); padding: 20px 12px 0; gap: 4px 0;
+  a { display: grid; justify-items: center; min-width: 132px; color: inherit; text-decoration: none; }
+  a:hover .name { text-decoration: underline; }
+  .words { display: grid; justify-items: center; gap: 1px; padding-bottom: 6px; max-width: 160px; text-align: center; }
+  .tag { font-weight: 700; display: inline-flex; gap: 6px; align-items: center; }
+  .name { font-size: 16px; }
+  .stage { font-size: 15px; color: var(--blue); font-weight: 650; }
+`
+type OpeningItem = { readonly id: string; readonly tag: string; readonly name: string; readonly scene: Scene; readonly stage: Stage; readonly worst: Severity; readonly finished: boolean }
+
+/** A job: its doors in a row at one scale, as one walks round the house. */
+export function Job({ job, openings }: { readonly job: JobRecord; readonly openings: readonly OpeningItem[] }) {
+  return (
+    <Page>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
+        <h1>{job.name}</h1>
+        <span style={{ color: 'var(--quiet)' }}>{job.site}{job.visitOn && ` · visit ${job.visitOn}`}</span>
+      </div>
+      <Row>
+        {openings.map(one => (
+          <li key={one.id}>
+            <Link href={`/openings/${one.id}/${one.finished ? 'handover' : one.stage}`}>
+              <span className="words">
+                <span className="tag"><SeverityMark severity={one.worst} />{one.tag}</span>
+                <span className="name">{one.name}</span>
+                <span className="stage">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
+              </span>
+              <Silhouette scene={one.scene} />
+            </Link>
+          </li>
+        ))}
+        {openings.length === 0 && <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>}
+      </Row>
+      <NewOpening jobId={job.id} nextTag={`A${openings.length + 1}`} />
+      <div><ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink></div>
+    </Page>
+  )
+}
+
+function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextTag: string }) {
+  const router = useRouter()
+  const [way, setWay] = useState<Way>('pocket')
+  const [said, setSaid] = useState<string | null>(null)
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    const [tag, name] = [String(form.get('tag')).trim(), String(form.get('name')).trim()]
+    if (!tag || !name) return setSaid('An opening needs a tag and a name.')
+    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { tag, name, way })
+    if (sent.ok) router.push(`/openings/${sent.value.id}/measure`)
+    else setSaid(sent.message)
+  }
+  return (
+    <Form onSubmit={submit} aria-label="New opening">
+      <h2>Add an opening</h2>
+      <Field>Tag<input name="tag" maxLength={12} defaultValue={nextTag} key={nextTag} autoComplete="off" /></Field>
+      <Field>Name<input name="name" maxLength={120} autoComplete="off" /></Field>
+      <Choice label={`Hinged outside unit, measured by: ${WAY_NAMES[way].when}`} value={way} options={WAYS.map(one => [one, WAY_NAMES[one].name])} onChange={setWay} />
+      {said && <Said role="alert">{said}</Said>}
+      <div><Button type="submit">Add and measure</Button></div>
+    </Form>
+  )
+}

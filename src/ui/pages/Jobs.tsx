@@ -1,0 +1,102 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { type FormEvent, useState } from 'react'
+import { FileTrigger } from 'react-aria-components'
+import { styled } from 'styled-components'
+import { Button, Choice } from '../parts/controls'
+import { send } from '../sheet/send'
+import { Page } from './Today'
+import { Field, Form, Said } from './form'
+
+const List = styled.ul`
+  background: var(--sheet); border-top: 2px solid var(--ink);
+  a { display: grid; grid-template-columns: 1fr auto auto; gap: 20px; align-items: center; min-height: 60px; padding: 6px 18px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
+  a:hover strong { text-decoration: underline; }
+  strong { font-size: 18px; display: block; }
+  .quiet { color: var(--quiet); font-size: 15px; }
+`
+type JobItem = { readonly id: string; readonly name: string; readonly site: string; readonly visitOn: string | null; readonly count: number; readonly finished: number }
+type Refused = { readonly message: string; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+
+/** All jobs, a new one, and one from a file. */
+export function Jobs({ jobs }: { readonly jobs: readonly JobItem[] }) {
+  return (
+    <Page>
+      <h1>Jobs</h1>
+      <List>
+        {jobs.map(job => (
+          <li key={job.id}>
+            <Link href={`/jobs/${job.id}`}>
+              <span><strong>{job.name}</strong><span className="quiet">{job.site}</span></span>
+              <span className="quiet">{job.count} openings, {job.finished} finished</span>
+              <span className="quiet">{job.visitOn ? `visit ${job.visitOn}` : 'no visit set'}</span>
+            </Link>
+          </li>
+        ))}
+      </List>
+      <NewJob />
+      <ImportJob />
+    </Page>
+  )
+}
+
+function NewJob() {
+  const router = useRouter()
+  const [unit, setUnit] = useState<'in' | 'mm'>('in')
+  const [said, setSaid] = useState<string | null>(null)
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const form = new FormData(event.currentTarget)
+    const name = String(form.get('name')).trim()
+    if (!name) return setSaid('A job needs a name.')
+    const sent = await send<{ id: string }>('POST', '/api/jobs', {
+      name, site: String(form.get('site')), unit, step: unit === 'in' ? '1/16' : '1', visitOn: String(form.get('visitOn')) || null, latitudeE6: 54_100_000, longitudeE6: -200_000,
+    })
+    if (sent.ok) router.push(`/jobs/${sent.value.id}`)
+    else setSaid(sent.message)
+  }
+  return (
+    <Form onSubmit={submit} aria-label="New job">
+      <h2>New job</h2>
+      <Field>Name<input name="name" maxLength={120} autoComplete="off" /></Field>
+      <Field>Where, and what kind of house<input name="site" maxLength={200} autoComplete="off" /></Field>
+      <Field>Visit on<input name="visitOn" type="date" /></Field>
+      <Choice label="Lengths in" value={unit} options={[['in', 'Inches'], ['mm', 'Millimetres']]} onChange={setUnit} />
+      {said && <Said role="alert">{said}</Said>}
+      <div><Button type="submit">Start the job</Button></div>
+    </Form>
+  )
+}
+
+function ImportJob() {
+  const router = useRouter()
+  const [refused, setRefused] = useState<Refused | null>(null)
+  const take = async (files: FileList | null) => {
+    const file = files?.[0]
+    if (!file) return
+    let content: unknown
+    try {
+      content = JSON.parse(await file.text())
+    } catch {
+      return setRefused({ message: `${file.name} is not JSON; nothing was stored.`, issues: [] })
+    }
+    const sent = await send<{ id: string }>('POST', '/api/jobs/import', content)
+    if (sent.ok) return router.push(`/jobs/${sent.value.id}`)
+    const body = sent.body as { issues?: Refused['issues'] } | null
+    setRefused({ message: sent.message, issues: body?.issues ?? [] })
+  }
+  return (
+    <section style={{ display: 'grid', gap: 10 }}>
+      <h2>From a file</h2>
+      <p>A job that was taken along as JSON goes in whole, or not at all.</p>
+      <div><FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={take}><Button $plain>Choose a job file</Button></FileTrigger></div>
+      {refused && (
+        <Said role="alert">
+          {refused.message}
+          <ul>{refused.issues.slice(0, 12).map(one => <li key={`${one.path}${one.message}`}><code>{one.path}</code>: {one.message}</li>)}</ul>
+        </Said>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,62 @@
+'use client'
+import Link from 'next/link'
+import { styled } from 'styled-components'
+import type { Day } from '@/server/day'
+import { STAGE_NAMES } from '@/words/names'
+import { SeverityMark } from '../parts/SeverityMark'
+
+export const Page = styled.main`
+  max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; gap: 22px;
+  @media (max-width: 700px) { padding: 14px 12px 40px; }
+`
+const Work = styled.section`
+  background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
+  header { display: flex; flex-wrap: wrap; gap: 4px 22px; align-items: baseline; }
+  .sun { color: var(--quiet); }
+  .sun strong { color: var(--ink); font-size: 20px; }
+  li a {
+    display: grid; grid-template-columns: 24px 48px 1fr 130px 180px; gap: 10px; align-items: center; min-height: 52px; color: inherit; text-decoration: none; border-top: 1px solid var(--rule);
+  }
+  li a:hover .name { text-decoration: underline; }
+  .tag { font-weight: 700; }
+  .name { font-size: 18px; }
+  .next { font-weight: 650; color: var(--blue); }
+  .waits { color: var(--quiet); font-size: 15px; }
+  @media (max-width: 700px) { padding: 12px; li a { grid-template-columns: 24px 40px 1fr auto; } .waits { display: none; } }
+`
+
+const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`
+
+/** The day: which job, until when there is light, what is next on each opening, who is waited for. */
+export function Today({ days }: { readonly days: readonly Day[] }) {
+  return (
+    <Page>
+      <h1>Today</h1>
+      {days.length === 0 && <p>No jobs yet. <Link href="/jobs">Start one.</Link></p>}
+      {days.map(day => (
+        <Work key={day.jobId}>
+          <header>
+            <h2><Link href={`/jobs/${day.jobId}`}>{day.name}</Link></h2>
+            <span className="sun">{day.site}</span>
+            {day.visitOn && <span className="sun">Visit <strong>{day.visitOn}</strong></span>}
+            {day.sunset && <span className="sun">Dark from <strong>{day.sunset}</strong> UTC</span>}
+            {day.minutes > 0 && <span className="sun">Setting work open: <strong>{hours(day.minutes)}</strong></span>}
+          </header>
+          <ul>
+            {day.openings.map(one => (
+              <li key={one.id}>
+                <Link href={`/openings/${one.id}/${one.finished ? 'handover' : one.stage}`}>
+                  <SeverityMark severity={one.worst} />
+                  <span className="tag">{one.tag}</span>
+                  <span className="name">{one.name}</span>
+                  <span className="next">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
+                  <span className="waits">{one.waits ? `waits on ${one.waits}` : ''}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Work>
+      ))}
+    </Page>
+  )
+}

@@ -1,0 +1,104 @@
+'use client'
+import { type RefObject, useId, useState } from 'react'
+import { Button } from 'react-aria-components'
+import { Keyboard } from 'lucide-react'
+import { styled } from 'styled-components'
+import type { Length } from '@/core/units/length'
+import { parseLength } from '@/core/units/parse-length'
+import { issueWords } from '@/words/issues'
+import { Figure } from './Figure'
+import { Keypad } from './Keypad'
+
+const Box = styled.div`
+  display: grid; gap: 6px;
+  .line { display: grid; grid-template-columns: 1fr 48px; gap: 8px; }
+  input {
+    min-width: 0; height: 56px; padding: 0 12px; font-size: 28px; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet);
+    font-variant-numeric: tabular-nums;
+  }
+  input[aria-invalid='true'] { border-color: var(--stop); }
+  .understood { min-height: 44px; display: flex; align-items: baseline; gap: 14px; font-size: 28px; font-weight: 600; }
+  .understood .other { font-size: 16px; font-weight: 400; color: var(--quiet); }
+  .said { min-height: 44px; font-size: 15px; }
+  .said[data-tone='wrong'] { color: var(--stop); }
+  .said[data-tone='ask'] { color: var(--watch); font-weight: 600; }
+`
+const PadButton = styled(Button)`
+  display: grid; place-items: center; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer;
+  &[aria-expanded='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
+`
+
+export type LengthEntry = { readonly value: Length; readonly text: string; readonly rounded: boolean }
+
+type Props = {
+  readonly label: string
+  readonly unit: 'in' | 'mm'
+  readonly graduation: string
+  readonly signed: boolean
+  /** What was typed; kept by whoever owns the field, so that it outlives a failed storing. */
+  readonly draft: string
+  readonly onDraft: (draft: string) => void
+  readonly onTake: (entry: LengthEntry) => void
+  /** A doubt about an odd value, as a question; taking it once more means yes. */
+  readonly doubt: (value: Length) => string | null
+  readonly inputRef: RefObject<HTMLInputElement | null>
+  /** What became of the last entry. */
+  readonly note: { readonly text: string; readonly tone: 'plain' | 'wrong' } | null
+}
+
+/** The one field for lengths: understands what installers type, shows at once what it understood, keeps what was typed. */
+export function LengthField({ label, unit, graduation, signed, draft, onDraft, onTake, doubt, inputRef, note }: Props) {
+  const id = useId()
+  const [padOpen, setPadOpen] = useState(false)
+  const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
+  const [refused, setRefused] = useState<string | null>(null)
+  const parsed = draft.trim() === '' ? null : parseLength(draft, { unit, graduation })
+  const value = parsed?.ok ? parsed.value.ticks : null
+  const change = (next: string) => {
+    onDraft(next)
+    setRefused(null)
+    setAsked(null)
+  }
+  const take = () => {
+    const outcome = parseLength(draft, { unit, graduation })
+    if (!outcome.ok) return setRefused(issueWords(outcome.issues[0]!))
+    if (!signed && outcome.value.ticks < 0) return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
+    const question = asked?.draft === draft ? null : doubt(outcome.value.ticks)
+    if (question) return setAsked({ draft, question })
+    setAsked(null)
+    onTake({ value: outcome.value.ticks, text: draft.trim(), rounded: outcome.value.rounded })
+  }
+  const said = refused ? { text: refused, tone: 'wrong' } : asked ? { text: asked.question, tone: 'ask' } : note
+  return (
+    <Box>
+      <label htmlFor={id} className="sr">{label}</label>
+      <div className="line">
+        <input
+          id={id} ref={inputRef} value={draft} inputMode={padOpen ? 'none' : 'text'} autoComplete="off" autoCapitalize="off" spellCheck={false} enterKeyHint="next"
+          placeholder={unit === 'in' ? '36 3/8' : '924'} aria-invalid={refused !== null} aria-describedby={`${id}-said ${id}-understood`}
+          onChange={event => change(event.target.value)}
+          onKeyDown={event => {
+            if (event.key === 'Enter') {
+              event.preventDefault()
+              take()
+            }
+          }}
+        />
+        <PadButton aria-label="Keypad" aria-expanded={padOpen} onPress={() => setPadOpen(!padOpen)}><Keyboard size={24} aria-hidden="true" /></PadButton>
+      </div>
+      <div className="understood" id={`${id}-understood`}>
+        {value !== null && (
+          <>
+            <span><Figure value={value} step={unit === 'in' ? '1/64' : '0.1'} unit stacked /></span>
+            <span className="other">
+              <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
+              {parsed?.ok && parsed.value.rounded ? ', rounded' : ''}
+            </span>
+          </>
+        )}
+      </div>
+      {padOpen && <Keypad unit={unit} signed={signed} draft={draft} onDraft={change} onTake={take} />}
+      <p className="said" id={`${id}-said`} role="status" data-tone={said?.tone ?? 'plain'}>{said?.text ?? ''}</p>
+    </Box>
+  )
+}

@@ -1,0 +1,120 @@
+'use client'
+import { memo, useEffect, useMemo, useRef, useState } from 'react'
+import { styled } from 'styled-components'
+import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
+import type { Scene } from '@/core/drawing/scene'
+import type { DisplayStep } from '@/core/units/format-length'
+import { drawingWord } from '@/words/drawing'
+import { MarkView, type Place } from './MarkView'
+
+const Frame = styled.div`
+  position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden;
+  svg { position: absolute; inset: 0; display: block; touch-action: manipulation; }
+`
+
+type Props = {
+  readonly scene: Scene
+  readonly step: DisplayStep
+  readonly title: string
+  readonly selected: string | null
+  /** Ids that can be tapped, with what each is called; all else is only drawn. */
+  readonly names: ReadonlyMap<string, string>
+  readonly onSelect: (id: string) => void
+  readonly textPx?: number
+}
+
+const FIRST_GUESS = { width: 420, height: 520 }
+
+/** A scene on screen: the same lowered marks as every writer gets, as elements that can be pointed at. */
+export function SceneView({ scene, step, title, selected, names, onSelect, textPx = 15 }: Props) {
+  const frame = useRef<HTMLDivElement>(null)
+  const size = useSize(frame)
+  const place = useMemo(() => placeOf(scene, size), [scene, size])
+  const marks = useMemo(
+    () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
+    [scene, step, place.scale, textPx],
+  )
+  const groups = useMemo(() => groupById(marks), [marks])
+  return (
+    <Frame ref={frame}>
+      <svg width={size.width} height={size.height} role="group" aria-label={title}>
+        {groups.map(([id, own]) => (
+          <MarkGroup key={id} id={id} marks={own} place={place} name={names.get(id) ?? null} isSelected={isLit(id, selected)} onSelect={onSelect} textPx={textPx} />
+        ))}
+      </svg>
+      <ul className="sr">{textTwin(marks, names).map(line => <li key={line}>{line}</li>)}</ul>
+    </Frame>
+  )
+}
+
+/** A shim or a gap of the selected side lights up with it. */
+const isLit = (id: string, selected: string | null): boolean => selected !== null && id === selected
+
+function placeOf(scene: Scene, { width, height }: typeof FIRST_GUESS): Place {
+  const [spanX, spanY] = [scene.to.x - scene.from.x, scene.to.y - scene.from.y]
+  const scale = Math.min(width / spanX, height / spanY)
+  const [left, top] = [(width - spanX * scale) / 2, (height - spanY * scale) / 2]
+  return { scale, x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale }
+}
+
+function useSize(frame: React.RefObject<HTMLDivElement | null>) {
+  const [size, setSize] = useState(FIRST_GUESS)
+  useEffect(() => {
+    const element = frame.current
+    if (!element) return
+    const watcher = new ResizeObserver(() => {
+      const next = { width: Math.round(element.clientWidth), height: Math.round(element.clientHeight) }
+      setSize(before => (before.width === next.width && before.height === next.height) || next.width === 0 || next.height === 0 ? before : next)
+    })
+    watcher.observe(element)
+    return () => watcher.disconnect()
+  }, [frame])
+  return size
+}
+
+/** Marks of one id stay together, drawn where the first of them stands. */
+function groupById(marks: readonly LoweredMark[]): readonly (readonly [string, readonly LoweredMark[]])[] {
+  const groups = new Map<string, LoweredMark[]>()
+  for (const mark of marks) {
+    const group = groups.get(mark.id)
+    if (group) group.push(mark)
+    else groups.set(mark.id, [mark])
+  }
+  return [...groups]
+}
+
+/** What the drawing says, as lines for a screen reader. */
+function textTwin(marks: readonly LoweredMark[], names: ReadonlyMap<string, string>): readonly string[] {
+  const lines = marks.flatMap(mark => (mark.kind === 'text' && mark.text !== '–' && mark.text !== '·' ? `${names.get(mark.id) ?? mark.id}: ${mark.text}` : []))
+  return [...new Set(lines)]
+}
+
+type GroupProps = {
+  readonly id: string
+  readonly marks: readonly LoweredMark[]
+  readonly place: Place
+  readonly name: string | null
+  readonly isSelected: boolean
+  readonly onSelect: (id: string) => void
+  readonly textPx: number
+}
+
+const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx }: GroupProps) {
+  const drawn = marks.map((mark, i) => <MarkView key={`${mark.kind}${i}`} mark={mark} place={place} isSelected={isSelected} textPx={textPx} isTappable={name !== null} />)
+  if (name === null) return <g data-id={id} data-role={marks[0]?.role}>{drawn}</g>
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: an SVG has no button
+    <g
+      data-id={id} data-role={marks[0]?.role} role="button" tabIndex={isSelected ? 0 : -1} aria-label={name} aria-pressed={isSelected} style={{ cursor: 'pointer' }}
+      onClick={() => onSelect(id)}
+      onKeyDown={event => {
+        if (event.key === 'Enter' || event.key === ' ') {
+          event.preventDefault()
+          onSelect(id)
+        }
+      }}
+    >
+      {drawn}
+    </g>
+  )
+})

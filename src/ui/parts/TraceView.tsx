@@ -1,0 +1,55 @@
+'use client'
+import { useState } from 'react'
+import { Button } from 'react-aria-components'
+import { styled } from 'styled-components'
+import type { Trace } from '@/core/base/trace'
+import type { DisplayStep } from '@/core/units/format-length'
+import { leafName, OPERATION_WORDS, ruleWords } from '@/words/traces'
+import { Figure } from './Figure'
+
+const Row = styled.div`
+  display: grid; grid-template-columns: 1fr auto auto; align-items: baseline; gap: 10px; padding: 4px 0;
+  .name { color: var(--quiet); font-size: 15px; }
+  .figure { font-size: 22px; font-weight: 600; }
+`
+const Why = styled(Button)`
+  min-height: 44px; min-width: 44px; border: none; background: none; color: var(--blue); cursor: pointer; font-size: 15px; text-decoration: underline; text-underline-offset: 3px; padding: 0 2px;
+`
+const Tree = styled.ul`
+  border-left: 2px solid var(--rule); padding-left: 10px; margin: 0 0 8px 4px; font-size: 15px;
+  li { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; padding: 2px 0; }
+  .origin { grid-column: 1 / -1; color: var(--quiet); font-size: 13px; }
+  .nested { grid-column: 1 / -1; }
+`
+
+/** A figure that answers "why?": the readings, the allowances and whose they are, the steps between. */
+export function TracedFigure({ name, trace, step }: { readonly name: string; readonly trace: Trace; readonly step: DisplayStep }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div data-figure={name}>
+      <Row>
+        <span className="name">{name}</span>
+        <span className="figure"><Figure value={trace.value} step={step} unit /></span>
+        <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>why?</Why>
+      </Row>
+      {open && <TraceTree traces={[trace]} step={step} />}
+    </div>
+  )
+}
+
+function TraceTree({ traces, step }: { readonly traces: readonly Trace[]; readonly step: DisplayStep }) {
+  return (
+    <Tree>
+      {traces.map((one, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a trace keep their order
+        <li key={i}>
+          <span>{one.kind === 'step' ? `${ruleWords(one.rule)}: ${OPERATION_WORDS[one.operation]}` : leafName(one)}</span>
+          <strong><Figure value={one.value} step={step} /></strong>
+          {one.kind === 'allowance' && <span className="origin">{one.origin}</span>}
+          {one.kind === 'unit' && <span className="origin">{one.origin}</span>}
+          {one.kind === 'step' && <div className="nested"><TraceTree traces={one.from} step={step} /></div>}
+        </li>
+      ))}
+    </Tree>
+  )
+}

@@ -1,0 +1,54 @@
+'use client'
+import { Button as AriaButton, Radio, RadioGroup, Label } from 'react-aria-components'
+import { styled } from 'styled-components'
+
+/** The one thing to do: solid. Everything else: plain. */
+export const Button = styled(AriaButton)<{ $plain?: boolean }>`
+  min-height: var(--touch); padding: 0 16px; border-radius: 4px; cursor: pointer; font-weight: 600; font-size: 16px;
+  border: 1.5px solid var(--blue); background: ${p => (p.$plain ? 'transparent' : 'var(--blue)')}; color: ${p => (p.$plain ? 'var(--blue)' : 'var(--on-blue)')};
+  &[data-hovered] { box-shadow: 0 0 0 2px var(--blue-wash); }
+  &[data-pressed] { transform: translateY(1px); }
+  &[data-disabled] { border-color: var(--rule); background: transparent; color: var(--quiet); cursor: not-allowed; }
+`
+
+export const ButtonLink = styled.a`
+  display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 14px; border-radius: 4px; border: 1.5px solid var(--blue);
+  color: var(--blue); font-weight: 600; text-decoration: none; background: var(--sheet);
+  &:hover { background: var(--blue-wash); }
+`
+
+const Group = styled(RadioGroup)`
+  display: grid; gap: 4px;
+  .label { font-size: 15px; color: var(--quiet); }
+  .options { display: flex; flex-wrap: wrap; gap: 6px; }
+`
+const Option = styled(Radio)`
+  display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 15px;
+  &[data-selected] { background: var(--vial); border-color: var(--ink); color: #17242B; font-weight: 650; box-shadow: inset 0 0 0 1px var(--ink); }
+  &[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
+`
+
+type ChoiceProps<T extends string> = {
+  readonly label: string
+  readonly value: T | null
+  readonly options: readonly (readonly [value: T, name: string])[]
+  readonly onChange: (value: T) => void
+}
+
+/** A question with few answers, all in sight. */
+export function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <Group value={value} onChange={next => onChange(options.find(([one]) => one === next)![0])}>
+      <Label className="label">{label}</Label>
+      <div className="options">
+        {options.map(([one, name]) => <Option key={one} value={one}>{name}</Option>)}
+      </div>
+    </Group>
+  )
+}
+
+export const Panel = styled.section`
+  display: grid; gap: 10px; align-content: start;
+  & + & { border-top: 1px solid var(--rule); padding-top: 14px; margin-top: 14px; }
+`
+export const Quiet = styled.p`color: var(--quiet); font-size: 15px;`

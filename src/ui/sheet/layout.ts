@@ -1,0 +1,55 @@
+'use client'
+import { styled } from 'styled-components'
+
+/** The sheet: ladder, drawing, findings. A stage changes what stands in them, never where they stand. */
+export const Grid = styled.div`
+  display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px); min-height: 540px;
+  @media (max-width: 1100px) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
+  @media (max-width: 860px) { display: flex; flex-direction: column; height: auto; }
+`
+export const Side = styled.div`
+  overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
+  &.ladder { border-right: 1px solid var(--rule); }
+  &.findings { border-left: 1px solid var(--rule); }
+  @media (max-width: 860px) { overflow: visible; border: none !important; border-top: 1px solid var(--rule) !important; }
+`
+export const Middle = styled.div`
+  min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;
+  .elevation { grid-row: 1 / 3; }
+  .foot { grid-column: 1 / -1; min-height: 52px; }
+  @media (max-width: 860px) {
+    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 46dvh; min-height: 330px; padding: 4px; gap: 2px;
+    .foot { min-height: 0; }
+  }
+`
+export const Heading = styled.div`
+  display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
+  h1 { font-size: 20px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .job { color: var(--quiet); font-size: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .spacer { flex: 1; }
+  .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 20px; border-radius: 4px; }
+  @media (max-width: 700px) { padding: 0 10px; gap: 6px; .job { display: none; } }
+`
+export const Tabs = styled.nav`
+  display: flex; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); background: var(--paper); padding: 0 10px; height: 49px;
+  button {
+    display: flex; align-items: center; justify-content: center; gap: 7px; flex: 1; min-width: 44px; min-height: 44px; border: none; background: none; cursor: pointer; font-size: 16px; padding: 0 4px; border-bottom: 4px solid transparent; border-top: 4px solid transparent; white-space: nowrap;
+  }
+  button[aria-current='step'] { border-bottom-color: var(--ink); font-weight: 700; background: var(--vial-wash); }
+  .number { color: var(--quiet); font-size: 14px; }
+  button[data-done] .number { color: var(--fine); }
+  @media (max-width: 760px) { padding: 0; button:not([aria-current='step']) .name { display: none; } button { flex: 0 1 auto; padding: 0 6px; flex-grow: 1; } }
+`
+export const Trouble = styled.div`
+  display: flex; align-items: center; gap: 14px; padding: 8px 20px; background: var(--sheet); border-bottom: 2px solid var(--stop); color: var(--stop); font-weight: 600;
+`
+export const Ladder = styled.ol`
+  display: grid;
+  li button {
+    display: grid; grid-template-columns: 22px 1fr auto 22px; align-items: center; gap: 6px; width: 100%; min-height: 44px; padding: 2px 6px; text-align: left; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; font-size: 16px;
+  }
+  li button[aria-current='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
+  .value { font-size: 20px; font-weight: 600; }
+  .open { color: var(--quiet); }
+  .count { font-size: 13px; color: var(--quiet); }
+`

@@ -1,0 +1,52 @@
+'use client'
+import { findingWords } from '@/words/findings'
+import { slotName } from '@/words/names'
+import { isSlot } from '@/core/survey/slots'
+import { Panel, Quiet } from '../parts/controls'
+import { FindingList } from '../parts/FindingList'
+import { SeverityMark } from '../parts/SeverityMark'
+import { Ladder } from '../sheet/layout'
+import type { StageProps } from './types'
+
+export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
+  const { findings, model } = store.result
+  if (!model) return <Quiet>Nothing to diagnose yet: one width and one height are needed.</Quiet>
+  const all = [...findings.measure, ...findings.diagnose]
+  return (
+    <>
+      <h2>Checks</h2>
+      <Ladder aria-label="Checks">
+        {all.map(one => (
+          <li key={`${one.code}${one.place}`}>
+            <button type="button" aria-current={one.place === selected} onClick={() => onSelect(one.place)} style={{ gridTemplateColumns: '22px 1fr' }}>
+              <SeverityMark severity={one.severity} />
+              <span>{findingWords(one, store.sheet.job.step).title}</span>
+            </button>
+          </li>
+        ))}
+      </Ladder>
+    </>
+  )
+}
+
+export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
+  const { findings, model } = store.result
+  const assumed = model?.adjusted.assumed ?? []
+  return (
+    <>
+      <Panel>
+        <h2>Why, and what cures it</h2>
+        <FindingList findings={[...findings.measure, ...findings.diagnose]} step={store.sheet.job.step} selected={selected} onSelect={onSelect} empty="Nothing yet." />
+      </Panel>
+      {assumed.length > 0 && (
+        <Panel>
+          <h3>Assumed, not measured</h3>
+          <Quiet>{assumed.map(name => `trim-off/${name}`).filter(isSlot).map(slotName).join(', ')}: taken as straight, plumb and level, widely.</Quiet>
+        </Panel>
+      )}
+      <Panel>
+        <Quiet>Header, jack stud and lintel carry the building: never cut one to make room. That belongs to a licensed professional.</Quiet>
+      </Panel>
+    </>
+  )
+}

@@ -1,0 +1,61 @@
+'use client'
+import Link from 'next/link'
+import { type ReactNode, useEffect, useState } from 'react'
+import { RouterProvider } from 'react-aria-components'
+import { useRouter } from 'next/navigation'
+import { styled } from 'styled-components'
+import { GlobalStyle } from './GlobalStyle'
+
+const Bar = styled.header`
+  display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
+  nav { display: flex; gap: 4px; flex: 1; }
+  nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
+  nav a:hover { text-decoration: underline; }
+  .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
+  @media (max-width: 700px) { padding: 0 12px; gap: 6px; .who { display: none; } }
+`
+const Who = styled.span`color: var(--quiet); font-size: 15px;`
+const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); background: var(--sheet); padding: 0 8px; border-radius: 4px; font-size: 15px;`
+
+const LIGHTS = { paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
+
+/** The frame round every page: the way home, who is acting, the light. */
+export function Shell({ memberName, children }: { readonly memberName: string; readonly children: ReactNode }) {
+  const router = useRouter()
+  const [light, setLight] = useState('paper')
+  useEffect(() => {
+    document.documentElement.dataset.hydrated = 'yes'
+    const kept = localStorage.getItem('harvek-light')
+    if (kept && kept in LIGHTS) setLight(kept)
+  }, [])
+  useEffect(() => {
+    document.documentElement.dataset.light = light
+  }, [light])
+  const choose = (next: string) => {
+    setLight(next)
+    localStorage.setItem('harvek-light', next)
+  }
+  return (
+    <RouterProvider navigate={router.push}>
+      <GlobalStyle />
+      <Bar>
+        <Link className="word" href="/">
+          <svg width="18" height="28" viewBox="0 0 18 28" aria-hidden="true">
+            <rect x="1" y="1" width="16" height="26" fill="none" stroke="currentColor" strokeWidth="2" />
+            <rect x="4.5" y="12" width="9" height="4" rx="2" fill="var(--vial)" stroke="currentColor" strokeWidth="1.4" />
+          </svg>
+          Harvek
+        </Link>
+        <nav aria-label="Main">
+          <Link href="/">Today</Link>
+          <Link href="/jobs">Jobs</Link>
+        </nav>
+        <Who className="who">{memberName}</Who>
+        <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
+          {Object.entries(LIGHTS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}
+        </Light>
+      </Bar>
+      {children}
+    </RouterProvider>
+  )
+}
