@@ -1,6 +1,6 @@
-import { type Severity, worstOf } from './base/finding'
+import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './drawing/stage'
-import type { JobResult, OpeningRecords } from './job'
+import type { FindingCode, JobResult, OpeningRecords } from './job'
 import { essentialSlots } from './survey/slots'
 
 /** How far the work on one opening is: the stage where the next thing waits, and the worst mark so far. */
@@ -19,7 +19,24 @@ export function progressOf(result: JobResult, records: OpeningRecords): Progress
     handover: result.handover.open === 0 && result.handover.findings.length === 0,
   }
   const next = STAGES.find(stage => !complete[stage]) ?? 'handover'
-  const released = records.orders.length > 0
-  const relevant = [...findings.measure, ...findings.diagnose, ...(released ? [] : [...findings.specify])]
-  return { stage: next, done: STAGES.filter(stage => complete[stage]), worst: worstOf(relevant), finished: STAGES.every(stage => complete[stage]) }
+  const finished = STAGES.every(stage => complete[stage])
+  return { stage: next, done: STAGES.filter(stage => complete[stage]), worst: finished ? 'fine' : worstOf(relevantTo(next, result)), finished }
+}
+
+/** The findings that matter for what comes next: once a unit is ordered, what was wrong with the readings is settled. */
+function relevantTo(stage: Stage, { findings }: JobResult): readonly Finding<FindingCode>[] {
+  switch (stage) {
+    case 'measure':
+    case 'diagnose':
+    case 'specify':
+      return [...findings.measure, ...findings.diagnose, ...findings.specify]
+    case 'order':
+      return [...findings.diagnose, ...findings.specify, ...findings.order]
+    case 'fit':
+      return findings.fit
+    case 'seal':
+      return findings.seal
+    case 'handover':
+      return findings.handover
+  }
 }

@@ -13,7 +13,7 @@ import { parseLength } from '@/core/units/parse-length'
 import { ZERO } from '@/core/units/length'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { addOpening, findOpening, insertJob } from '@/store/jobs'
+import { addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
 import { addLog, addReadings, saveWishes } from '@/store/records'
 import { company, member } from '@/store/tables'
@@ -74,8 +74,7 @@ async function loadOpening(db: Db, acting: Acting, jobId: string, one: ScenarioO
   const log = logOf(id, one)
   await addLog(db, acting, id, log)
   if (!one.release) return
-  const opening = (await findOpening(db, acting, id))!.opening
-  const result = runJob({ opening, readings, wishes, sealChoice: {}, orders: [], log }, tradeWith(units))
+  const result = runJob({ opening: { id, tag: one.tag, name: one.name }, readings, wishes, sealChoice: {}, orders: [], log }, tradeWith(units))
   if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
   await releaseOrder(db, acting, jobId, idOf('order', id), one.release, [result.line])
 }

@@ -1,7 +1,7 @@
 import { job, type JobResult } from '@/core/job'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Acting } from '@/store/acting'
-import type { Executor } from '@/store/connection'
+import type { Db } from '@/store/connection'
 import { findJob, findOpening, listOpenings } from '@/store/jobs'
 import { listOrders } from '@/store/orders'
 import { findSealChoice, findWishes, listLog, listReadings } from '@/store/records'
@@ -9,7 +9,7 @@ import { listUnits } from '@/store/units'
 import { tradeWith } from '@/trade/trade'
 
 /** Everything about one opening; `null` when this company has none such. */
-export async function loadOpening(db: Executor, acting: Acting, id: string): Promise<OpeningSheet | null> {
+export async function loadOpening(db: Db, acting: Acting, id: string): Promise<OpeningSheet | null> {
   const found = await findOpening(db, acting, id)
   if (!found) return null
   const { opening, jobId } = found

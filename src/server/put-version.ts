@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import type { Acting } from '@/store/acting'
-import type { Executor } from '@/store/connection'
+import type { Db } from '@/store/connection'
 import { findOpening } from '@/store/jobs'
 import type { Saved } from '@/store/records'
 import { bodyOf, handle, notFound } from './handle'
 
-type Save<T> = (db: Executor, acting: Acting, openingId: string, revision: number, data: T) => Promise<Saved<T>>
+type Save<T> = (db: Db, acting: Acting, openingId: string, revision: number, data: T) => Promise<Saved<T>>
 
 /** A route that saves an edited record of an opening: 200 with the new revision, or 409 with what stands now. */
 export const putVersion = <T>(schema: z.ZodType<T>, save: Save<T>) =>

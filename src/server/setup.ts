@@ -24,7 +24,7 @@ export async function seedDemo(url: string): Promise<boolean> {
   try {
     const [any] = await db.select({ id: company.id }).from(company).limit(1)
     if (any) return false
-    await loadDemo(db, join(root(), 'demo'))
+    await db.transaction(tx => loadDemo(tx, join(root(), 'demo')))
     return true
   } finally {
     await pool.end()

@@ -1,12 +1,11 @@
 import { drizzle, type MySql2Database } from 'drizzle-orm/mysql2'
 import { createPool, type Pool } from 'mysql2/promise'
 
-export type Db = MySql2Database
 /** A database, or a transaction in it. */
-export type Executor = Pick<Db, 'select' | 'insert' | 'update' | 'execute' | 'delete'>
+export type Db = Pick<MySql2Database, 'select' | 'insert' | 'update' | 'delete' | 'transaction'>
 
 /** Opens a pool on `url`. UTC throughout; a dead server is noticed within five seconds. */
-export function connect(url: string): { readonly db: Db; readonly pool: Pool } {
+export function connect(url: string): { readonly db: MySql2Database; readonly pool: Pool } {
   const pool = createPool({ uri: url, connectionLimit: 10, timezone: 'Z', charset: 'utf8mb4_unicode_ci', connectTimeout: 5000 })
   return { db: drizzle(pool), pool }
 }

@@ -1,14 +1,14 @@
 import type { JobFile, OpeningFile } from '@/core/job-file'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
-import { type Db, type Executor, isDuplicate } from './connection'
+import { type Db, isDuplicate } from './connection'
 import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
 import { insertOrder, listOrders } from './orders'
 import { addLog, addReadings, findSealChoice, findWishes, insertVersions, listLog, listReadings } from './records'
 import { addUnits, listUnits } from './units'
 
 /** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
-export async function exportJob(db: Executor, acting: Acting, jobId: string, exportedAt: string): Promise<JobFile | null> {
+export async function exportJob(db: Db, acting: Acting, jobId: string, exportedAt: string): Promise<JobFile | null> {
   const job = await findJob(db, acting, jobId)
   if (!job) return null
   const openings: OpeningFile[] = []
@@ -18,7 +18,7 @@ export async function exportJob(db: Executor, acting: Acting, jobId: string, exp
   return { format: 'harvek-job', version: 1, exportedAt, job, openings, units, orders: [...(await listOrders(db, acting, jobId))] }
 }
 
-async function exportOpening(db: Executor, acting: Acting, opening: Opening): Promise<OpeningFile> {
+async function exportOpening(db: Db, acting: Acting, opening: Opening): Promise<OpeningFile> {
   return {
     opening,
     readings: [...(await listReadings(db, acting, opening.id))],

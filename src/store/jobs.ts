@@ -2,7 +2,7 @@ import { and, asc, eq, sql } from 'drizzle-orm'
 import { type Job, jobSchema, type Opening, openingSchema } from '@/core/survey/job-record'
 import type { Wishes } from '@/core/specification/wishes'
 import type { Acting } from './acting'
-import type { Db, Executor } from './connection'
+import type { Db } from './connection'
 import { job, member, opening, sealChoice, wishes } from './tables'
 
 type JobRow = typeof job.$inferSelect
@@ -12,36 +12,36 @@ const asJob = ({ companyId: _, ...row }: JobRow): Job => jobSchema.parse(row)
 const asOpening = ({ companyId: _c, jobId: _j, ...row }: OpeningRow): Opening => openingSchema.parse(row)
 
 /** The member behind an id; `null` when there is none. The only query without an acting member: it finds one. */
-export async function findMember(db: Executor, id: string): Promise<Acting | null> {
+export async function findMember(db: Db, id: string): Promise<Acting | null> {
   const [row] = await db.select().from(member).where(eq(member.id, id)).limit(1)
   return row ? { companyId: row.companyId, memberId: row.id, name: row.name } : null
 }
 
 /** All jobs of the company, the next visit first. */
-export async function listJobs(db: Executor, acting: Acting): Promise<readonly Job[]> {
+export async function listJobs(db: Db, acting: Acting): Promise<readonly Job[]> {
   const rows = await db.select().from(job).where(eq(job.companyId, acting.companyId))
     .orderBy(sql`${job.visitOn} is null`, asc(job.visitOn), asc(job.name), asc(job.id))
   return rows.map(asJob)
 }
 
-export async function findJob(db: Executor, acting: Acting, id: string): Promise<Job | null> {
+export async function findJob(db: Db, acting: Acting, id: string): Promise<Job | null> {
   const [row] = await db.select().from(job).where(and(eq(job.companyId, acting.companyId), eq(job.id, id))).limit(1)
   return row ? asJob(row) : null
 }
 
-export async function insertJob(db: Executor, acting: Acting, one: Job): Promise<void> {
+export async function insertJob(db: Db, acting: Acting, one: Job): Promise<void> {
   await db.insert(job).values({ ...jobSchema.parse(one), companyId: acting.companyId })
 }
 
 /** The openings of one job, as one walks round the house. */
-export async function listOpenings(db: Executor, acting: Acting, jobId: string): Promise<readonly Opening[]> {
+export async function listOpenings(db: Db, acting: Acting, jobId: string): Promise<readonly Opening[]> {
   const rows = await db.select().from(opening)
     .where(and(eq(opening.companyId, acting.companyId), eq(opening.jobId, jobId))).orderBy(asc(opening.position))
   return rows.map(asOpening)
 }
 
 /** An opening with its job's id; `null` when this company has none such. */
-export async function findOpening(db: Executor, acting: Acting, id: string): Promise<{ readonly opening: Opening; readonly jobId: string } | null> {
+export async function findOpening(db: Db, acting: Acting, id: string): Promise<{ readonly opening: Opening; readonly jobId: string } | null> {
   const [row] = await db.select().from(opening).where(and(eq(opening.companyId, acting.companyId), eq(opening.id, id))).limit(1)
   return row ? { opening: asOpening(row), jobId: row.jobId } : null
 }
@@ -57,6 +57,6 @@ export async function addOpening(db: Db, acting: Acting, jobId: string, one: Omi
   })
 }
 
-export async function insertOpening(db: Executor, acting: Acting, jobId: string, one: Opening): Promise<void> {
+export async function insertOpening(db: Db, acting: Acting, jobId: string, one: Opening): Promise<void> {
   await db.insert(opening).values({ ...openingSchema.parse(one), jobId, companyId: acting.companyId })
 }

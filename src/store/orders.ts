@@ -1,27 +1,27 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core/order/order'
 import type { Acting } from './acting'
-import type { Db, Executor } from './connection'
+import type { Db } from './connection'
 import { company, orderLine, purchaseOrder } from './tables'
 
 type Row = typeof purchaseOrder.$inferSelect
 
 /** The released orders of a job, the oldest first. */
-export async function listOrders(db: Executor, acting: Acting, jobId: string): Promise<readonly Order[]> {
+export async function listOrders(db: Db, acting: Acting, jobId: string): Promise<readonly Order[]> {
   const rows = await db.select().from(purchaseOrder)
     .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.jobId, jobId)))
     .orderBy(asc(purchaseOrder.releasedAt), asc(purchaseOrder.id))
   return withLines(db, acting, rows)
 }
 
-export async function findOrder(db: Executor, acting: Acting, id: string): Promise<{ readonly order: Order; readonly jobId: string } | null> {
+export async function findOrder(db: Db, acting: Acting, id: string): Promise<{ readonly order: Order; readonly jobId: string } | null> {
   const rows = await db.select().from(purchaseOrder)
     .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.id, id))).limit(1)
   const [order] = await withLines(db, acting, rows)
   return order ? { order, jobId: rows[0]!.jobId } : null
 }
 
-async function withLines(db: Executor, acting: Acting, rows: readonly Row[]): Promise<readonly Order[]> {
+async function withLines(db: Db, acting: Acting, rows: readonly Row[]): Promise<readonly Order[]> {
   if (rows.length === 0) return []
   const lines = await db.select().from(orderLine)
     .where(and(eq(orderLine.companyId, acting.companyId), inArray(orderLine.orderId, rows.map(row => row.id))))
@@ -48,7 +48,7 @@ export async function releaseOrder(
   })
 }
 
-async function freeNumber(db: Executor, acting: Acting, from: number): Promise<string> {
+async function freeNumber(db: Db, acting: Acting, from: number): Promise<string> {
   for (let n = from; ; n++) {
     const number = `H-${String(n).padStart(4, '0')}`
     const taken = await db.select({ id: purchaseOrder.id }).from(purchaseOrder)
@@ -57,7 +57,7 @@ async function freeNumber(db: Executor, acting: Acting, from: number): Promise<s
   }
 }
 
-export async function insertOrder(db: Executor, acting: Acting, jobId: string, order: Order): Promise<void> {
+export async function insertOrder(db: Db, acting: Acting, jobId: string, order: Order): Promise<void> {
   const { lines, ...head } = orderSchema.parse(order)
   await db.insert(purchaseOrder).values({ ...head, jobId, companyId: acting.companyId })
   await db.insert(orderLine).values(

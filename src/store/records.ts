@@ -5,7 +5,7 @@ import { type Wishes, wishesSchema } from '@/core/specification/wishes'
 import { type Reading, readingSchema } from '@/core/survey/reading'
 import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
-import type { Executor } from './connection'
+import type { Db } from './connection'
 import { logEntry, reading, sealChoice, wishes } from './tables'
 
 /** What became of rows that carry their own id: new, or there already as they are. A row of the same id that says something else is refused. */
@@ -21,18 +21,18 @@ const ofOpening = <T extends typeof reading | typeof logEntry | typeof wishes | 
   and(eq(table.companyId, acting.companyId), eq(table.openingId, openingId))
 
 /** Every reading of an opening, in the order they were taken. */
-export async function listReadings(db: Executor, acting: Acting, openingId: string): Promise<readonly Reading[]> {
+export async function listReadings(db: Db, acting: Acting, openingId: string): Promise<readonly Reading[]> {
   const rows = await db.select().from(reading).where(ofOpening(reading, acting, openingId)).orderBy(asc(reading.takenAt), asc(reading.id))
   return rows.map(readingOf)
 }
 
-export async function listLog(db: Executor, acting: Acting, openingId: string): Promise<readonly LogEntry[]> {
+export async function listLog(db: Db, acting: Acting, openingId: string): Promise<readonly LogEntry[]> {
   const rows = await db.select().from(logEntry).where(ofOpening(logEntry, acting, openingId)).orderBy(asc(logEntry.at), asc(logEntry.id))
   return rows.map(entryOf)
 }
 
 /** Adds readings once each, however often they are sent. The caller has made sure that the opening is this company's. */
-export async function addReadings(db: Executor, acting: Acting, openingId: string, all: readonly Reading[]): Promise<Added> {
+export async function addReadings(db: Db, acting: Acting, openingId: string, all: readonly Reading[]): Promise<Added> {
   if (all.length === 0) return { stored: [], conflicting: [] }
   const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
   await db.insert(reading).ignore().values(rows)
@@ -41,7 +41,7 @@ export async function addReadings(db: Executor, acting: Acting, openingId: strin
   return compare(all, there.map(readingOf))
 }
 
-export async function addLog(db: Executor, acting: Acting, openingId: string, all: readonly LogEntry[]): Promise<Added> {
+export async function addLog(db: Db, acting: Acting, openingId: string, all: readonly LogEntry[]): Promise<Added> {
   if (all.length === 0) return { stored: [], conflicting: [] }
   const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
   await db.insert(logEntry).ignore().values(rows)
@@ -59,31 +59,31 @@ function compare<T extends { readonly id: string }>(sent: readonly T[], there: r
   return { stored: sent.filter(same).map(one => one.id), conflicting: sent.filter(one => !same(one)).map(one => one.id) }
 }
 
-export async function findWishes(db: Executor, acting: Acting, openingId: string): Promise<Versioned<Wishes> | null> {
+export async function findWishes(db: Db, acting: Acting, openingId: string): Promise<Versioned<Wishes> | null> {
   const [row] = await db.select().from(wishes).where(ofOpening(wishes, acting, openingId)).limit(1)
   return row ? { revision: row.revision, data: wishesSchema.parse(row.data) } : null
 }
 
-export async function findSealChoice(db: Executor, acting: Acting, openingId: string): Promise<Versioned<SealChoice> | null> {
+export async function findSealChoice(db: Db, acting: Acting, openingId: string): Promise<Versioned<SealChoice> | null> {
   const [row] = await db.select().from(sealChoice).where(ofOpening(sealChoice, acting, openingId)).limit(1)
   return row ? { revision: row.revision, data: sealChoiceSchema.parse(row.data) } : null
 }
 
 /** Saves wishes made from `revision`; a write against an older one is answered with what stands now. */
-export async function saveWishes(db: Executor, acting: Acting, openingId: string, revision: number, data: Wishes): Promise<Saved<Wishes>> {
+export async function saveWishes(db: Db, acting: Acting, openingId: string, revision: number, data: Wishes): Promise<Saved<Wishes>> {
   return (await writeRevision(db, wishes, acting, openingId, revision, data))
     ? { ok: true, revision: revision + 1 }
     : { ok: false, current: (await findWishes(db, acting, openingId))! }
 }
 
-export async function saveSealChoice(db: Executor, acting: Acting, openingId: string, revision: number, data: SealChoice): Promise<Saved<SealChoice>> {
+export async function saveSealChoice(db: Db, acting: Acting, openingId: string, revision: number, data: SealChoice): Promise<Saved<SealChoice>> {
   return (await writeRevision(db, sealChoice, acting, openingId, revision, data))
     ? { ok: true, revision: revision + 1 }
     : { ok: false, current: (await findSealChoice(db, acting, openingId))! }
 }
 
 async function writeRevision(
-  db: Executor, table: typeof wishes | typeof sealChoice, acting: Acting, openingId: string, revision: number, data: unknown,
+  db: Db, table: typeof wishes | typeof sealChoice, acting: Acting, openingId: string, revision: number, data: unknown,
 ): Promise<boolean> {
   const [result] = await db.update(table).set({ data, revision: revision + 1 })
     .where(and(ofOpening(table, acting, openingId), eq(table.revision, revision)))
@@ -92,7 +92,7 @@ async function writeRevision(
 
 /** Writes wishes and seal choice of a new opening as they are, revision and all: for a file that is taken in. */
 export async function insertVersions(
-  db: Executor, acting: Acting, openingId: string, wished: Versioned<Wishes>, sealed: Versioned<SealChoice>,
+  db: Db, acting: Acting, openingId: string, wished: Versioned<Wishes>, sealed: Versioned<SealChoice>,
 ): Promise<void> {
   await db.insert(wishes).values({ companyId: acting.companyId, openingId, ...wished })
   await db.insert(sealChoice).values({ companyId: acting.companyId, openingId, ...sealed })

@@ -58,6 +58,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'wedge-butt': [inches(0, 5, 16), sheet],
   'wedge-length': [inches(8), sheet],
   'pack-slack': [inches(0, 1, 64), practice],
+  'pack-step': [inches(0, 1, 64), practice],
   'jamb-thickness': [inches(0, 3, 4), sheet],
   'screw-bite': [inches(1, 1, 4), practice],
   'screw-step': [inches(0, 1, 2), practice],

@@ -62,7 +62,7 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'order-does-not-fit': words(f => `${f('article')} does not fit`, 'Choose a unit that goes in.'),
   'order-reading-suspect': words(f => `${f('slot')} is suspect`, 'Take it again before anything is ordered from it.'),
   'order-differs': words(() => 'Two ways of measuring disagree', 'Settle which is right before ordering.'),
-  'order-unchecked': words(f => `Risk: ${f('slot')} is unchecked`, 'A slip there would go into the order unseen.'),
+  'order-unchecked': words(f => `Risk: unchecked: ${f('slot')}`, 'A slip there would go into the order unseen.'),
   'order-hand': words(() => 'Risk: out-swing hand', 'The supplier may read the code the other way. The words and the plan stand first on the sheet.'),
   'order-edge': words(f => `Risk: ${f('article')} is tight`, 'Little room is left for what the readings did not show.'),
   'order-hole-assumed': words(() => 'Risk: studs not seen', 'The hole behind the old frame is assumed.'),
@@ -117,10 +117,13 @@ export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): 
 function factText(name: string, fact: Fact | undefined, step: DisplayStep): string {
   if (fact === undefined) return ''
   if (typeof fact === 'object') return formatWithUnit(fact.length, step)
-  if (name === 'slot' || name === 'others') return String(fact).split(' ').filter(Boolean).map(placeName).join(' or ')
-  if (name === 'checkedBy') return placeName(`trim-off/${fact}`)
+  if (name === 'slot') return listWords(String(fact), 'and')
+  if (name === 'others') return listWords(String(fact), 'or')
+  if (name === 'checkedBy') return fact === '' ? 'A second reading by another person' : listWords(String(fact), 'and')
   return String(fact)
 }
+
+const listWords = (places: string, joined: 'and' | 'or'): string => places.split(' ').filter(Boolean).map(placeName).join(` ${joined} `)
 
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {

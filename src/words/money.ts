@@ -1,3 +1,3 @@
-/** An amount in cents as it stands on a paper: 1,234.50 */
+/** An amount in cents as it stands on a paper: $1,234.50 */
 export const money = (cents: number): string =>
-  (cents / 100).toLocaleString('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 })
+  (cents / 100).toLocaleString('en-US', { style: 'currency', currency: 'USD' })

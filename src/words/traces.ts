@@ -12,7 +12,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'square-fine': 'Diagonals, fine', 'square-correct': 'Diagonals, correct first', 'sill-fine': 'Sill fall, fine', 'sill-correct': 'Sill fall, correct first', 'crown-correct': 'Sill crown, correct first', 'hollow-fine': 'Sill hollow, fine',
   'twist-fine': 'Twist, fine', 'twist-correct': 'Twist, correct first', 'bow-fine': 'Bow, fine', 'wall-fine': 'Wall spread, fine', 'agree-ways': 'Two ways agree within', 'level-length': 'Level’s length',
   'step-in-swing': 'Step outside, in-swing', 'step-out-swing': 'Step outside, out-swing', 'gap-least': 'Least gap', 'head-least': 'Least head gap', 'head-target': 'Head gap wanted', 'room-loose': 'Loose above',
-  'wedge-tip': 'Wedge tip', 'wedge-butt': 'Wedge butt', 'wedge-length': 'Wedge length', 'pack-slack': 'Pack may stay short by', 'jamb-thickness': 'Jamb thickness', 'screw-bite': 'Bite into solid wood', 'screw-step': 'Screws come in steps of',
+  'wedge-tip': 'Wedge tip', 'wedge-butt': 'Wedge butt', 'wedge-length': 'Wedge length', 'pack-slack': 'Pack may stay short by', 'pack-step': 'Packs are planned in steps of', 'jamb-thickness': 'Jamb thickness', 'screw-bite': 'Bite into solid wood', 'screw-step': 'Screws come in steps of',
   'hinge-top': 'Leaf top to hinge', 'hinge-bottom': 'Leaf bottom to hinge', 'hinge-height': 'Hinge height', 'strike-height': 'Strike above the leaf’s bottom', 'strike-corner': 'Pack from the leaf’s end',
   'seal-least-end': 'Hole from a cut end', 'leaf-thickness': 'Leaf thickness',
 }

@@ -16,7 +16,7 @@ export const TRADE_LENGTHS = [
   'twist-fine', 'twist-correct', 'bow-fine', 'wall-fine', 'agree-ways', 'level-length',
   'step-in-swing', 'step-out-swing',
   // placing and packing
-  'gap-least', 'head-least', 'head-target', 'room-loose', 'wedge-tip', 'wedge-butt', 'wedge-length', 'pack-slack',
+  'gap-least', 'head-least', 'head-target', 'room-loose', 'wedge-tip', 'wedge-butt', 'wedge-length', 'pack-slack', 'pack-step',
   'jamb-thickness', 'screw-bite', 'screw-step', 'hinge-top', 'hinge-bottom', 'hinge-height', 'strike-height', 'strike-corner',
   // sealing
   'seal-least-end', 'leaf-thickness',

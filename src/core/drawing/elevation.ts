@@ -95,11 +95,12 @@ function surroundings({ points, certainty }: View): readonly Mark[] {
 function readingMarks({ model, survey }: JobResult, points: OpeningPoints): readonly Mark[] {
   const suspect = model?.adjusted.suspect
   const isShown = model?.way === survey.way
-  const doubtful = new Set(isShown ? [suspect?.reading, ...(suspect?.alternatives ?? []), ...(model?.adjusted.unchecked ?? [])] : [])
+  const doubtful = new Set(isShown ? [suspect?.reading, ...(suspect?.alternatives ?? [])] : [])
+  const unchecked = new Set(isShown ? model?.adjusted.unchecked : [])
   return WAY_READINGS[survey.way].map(name => {
     const { from, to, along } = readingSpan(name, points)
     const value = valueOf(survey, waySlot(survey.way, name))
-    const certainty = value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : 'sure'
+    const certainty = value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : unchecked.has(name) ? 'unchecked' : 'sure'
     return readingMark(waySlot(survey.way, name), from, to, value, along, certainty)
   })
 }

@@ -50,7 +50,9 @@ type Common = Pick<LoweredMark, 'role' | 'id' | 'certainty'>
 function lowerReading(mark: Extract<Mark, { kind: 'reading' }>, common: Common, options: LoweringOptions): readonly LoweredMark[] {
   const { from, to, value, along } = mark
   const text = value === null ? options.openText : formatLength(value, options.step)
-  return [...spanned(from, to, common, options), lettered(from, to, along, text, common, options)]
+  if (!mark.upright) return [...spanned(from, to, common, options), lettered(from, to, along, text, common, options)]
+  const at = { x: from.x + (to.x - from.x) * along, y: from.y + (to.y - from.y) * along }
+  return [...spanned(from, to, common, options), { ...common, kind: 'text', ...at, text, turnDeg: 0, anchor: 'middle' }]
 }
 
 function lowerDimension(mark: Extract<Mark, { kind: 'dimension' }>, common: Common, options: LoweringOptions): readonly LoweredMark[] {

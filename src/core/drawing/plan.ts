@@ -26,15 +26,15 @@ export function plan(result: JobResult): Scene {
     marks: [
       path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, left === null ? 'assumed' : 'sure'),
       path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, right === null ? 'assumed' : 'sure'),
-      readingMark('wall.left', point(-inches(9), 0), point(-inches(9), leftWall), left, 0.5, left === null ? 'assumed' : 'sure'),
-      readingMark('wall.right', point(width + inches(9), 0), point(width + inches(9), rightWall), right, 0.5, right === null ? 'assumed' : 'sure'),
-      readingMark('wall.head', point(Math.round(width / 2), 0), point(Math.round(width / 2), head ?? wall), head, 0.5, head === null ? 'assumed' : 'sure'),
+      readingMark('wall.left', point(-inches(9), 0), point(-inches(9), leftWall), left, -0.9, left === null ? 'assumed' : 'sure', true),
+      readingMark('wall.right', point(width + inches(9), 0), point(width + inches(9), rightWall), right, -0.9, right === null ? 'assumed' : 'sure', true),
+      readingMark('wall.head', point(Math.round(width / 4), 0), point(Math.round(width / 4), head ?? wall), head, -0.9, head === null ? 'assumed' : 'sure', true),
       ...frameMarks(width, shape?.jamb ?? USUAL_WALL),
       ...(hinges && swing ? swungLeaf(width, wall, hinges, swing) : []),
-      label('outside', point(Math.round(width / 2), -inches(5) - (swing === 'out' ? width : 0)), 'outside'),
+      label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swing === 'out' ? width : 0)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(3) + (swing === 'in' ? width : 0)), 'inside'),
     ],
-    from: point(-WALL_RUN - inches(2), -inches(8) - (swing === 'out' ? width : 0)),
+    from: point(-WALL_RUN - inches(2), -inches(11) - (swing === 'out' ? width : 0)),
     to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swing === 'in' ? width : 0)),
   }
 }

@@ -7,7 +7,7 @@ export type Role =
   | 'shim' | 'seal' | 'gap' | 'dimension' | 'reading' | 'point' | 'label'
 
 /** How sure one is of what a mark shows. */
-export type Certainty = 'sure' | 'doubtful' | 'assumed'
+export type Certainty = 'sure' | 'unchecked' | 'doubtful' | 'assumed'
 
 type Common = { readonly role: Role; readonly id: string; readonly certainty: Certainty }
 
@@ -20,7 +20,7 @@ export type Mark = Common &
     /** Its text is worked out from its ends and can't lie. Drawn `offset` to the left of from → to. */
     | { readonly kind: 'dimension'; readonly from: Point; readonly to: Point; readonly offset: Length }
     /** Where a reading is taken, with the figure that was read, or open while there is none. */
-    | { readonly kind: 'reading'; readonly from: Point; readonly to: Point; readonly value: Length | null; readonly along: number }
+    | { readonly kind: 'reading'; readonly from: Point; readonly to: Point; readonly value: Length | null; readonly along: number; readonly upright: boolean }
     /** A figure that stands at a place. */
     | { readonly kind: 'figure'; readonly at: Point; readonly value: Length; readonly anchor: Anchor }
     | { readonly kind: 'label'; readonly at: Point; readonly word: string; readonly anchor: Anchor }
@@ -45,8 +45,9 @@ export const dot = (role: Role, id: string, at: Point, certainty: Certainty = 's
 export const dimension = (id: string, from: Point, to: Point, offset: Length, certainty: Certainty = 'sure'): Mark =>
   ({ ...common('dimension', id, certainty), kind: 'dimension', from, to, offset })
 
-export const readingMark = (id: string, from: Point, to: Point, value: Length | null, along: number, certainty: Certainty): Mark =>
-  ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along })
+/** `upright` lettering stands level beside its span; else it runs along it. */
+export const readingMark = (id: string, from: Point, to: Point, value: Length | null, along: number, certainty: Certainty, upright = false): Mark =>
+  ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright })
 
 export const figure = (role: Role, id: string, at: Point, value: Length, anchor: Anchor, certainty: Certainty = 'sure'): Mark =>
   ({ ...common(role, id, certainty), kind: 'figure', at, value, anchor })

@@ -5,53 +5,60 @@ import { inches, type Length, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
 import { type Certainty, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
 
-const REACH = inches(8)
-const LEAF_SHOWN = inches(6)
+const OUTSIDE = inches(4)
+const INSIDE = inches(6)
+const LEAF_SHOWN = inches(3, 1, 4)
 const LEAF_THICKNESS = inches(1, 3, 4)
 const USUAL_SILL = inches(5, 9, 16)
-const DEEP = inches(3)
+const USUAL_FLOOR = inches(0, 3, 4)
+const BELOW = inches(2, 3, 4)
 
-/** A cut through the sill, outside on the left: floor inside, packing, threshold, and how the leaf clears the floor. */
+/** A cut through the sill, outside on the left: floor inside, packing, threshold, and how the leaf clears the floor.
+ *  A step deeper than the drawing runs on below its edge. */
 export function section(result: JobResult): Scene {
   const { survey, specification, chosen, lengths } = result
-  const floor = valueOf(survey, 'floor.highest')
-  const sill = valueOf(survey, 'sill.depth')
-  const stepDown = valueOf(survey, 'step.outside')
-  const drop = valueOf(survey, 'floor.drop')
+  const [floor, sill] = [valueOf(survey, 'floor.highest'), valueOf(survey, 'sill.depth')]
+  const [stepDown, drop] = [valueOf(survey, 'step.outside'), valueOf(survey, 'floor.drop')]
   const depth = chosen?.unit.sillDepth ?? sill ?? USUAL_SILL
   const pad = chosen?.pad ?? specification.floor?.pad.value ?? ZERO
   const leafBottom = plus(chosen?.unit.leafBottom ?? lengths['leaf-bottom'].value, pad)
-  const ground = -(stepDown ?? inches(4))
+  const ground = -(stepDown ?? BELOW)
+  const top = leafBottom + LEAF_SHOWN
   const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
+  const floorTop = floor ?? USUAL_FLOOR
   return {
     name: 'section',
     marks: [
-      path('ground', 'step.outside', [point(-REACH, ground), point(0, ground), point(0, -DEEP)], false, read(stepDown)),
-      path('wall', 'subfloor', cornersOf(boxOf(0, -DEEP, depth + REACH, DEEP)), true),
-      path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, REACH, floor ?? inches(0, 3, 4))), true, read(floor)),
+      path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
+      path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
+      path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, INSIDE, floorTop)), true, read(floor)),
       ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
-      ...threshold(depth, pad, leafBottom),
+      threshold(depth, pad, leafBottom),
       path('leaf', 'leaf', cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)), true, chosen ? 'sure' : 'assumed'),
-      readingMark('floor.highest', point(depth + inches(5), 0), point(depth + inches(5), floor ?? inches(0, 3, 4)), floor, 1.9, read(floor)),
-      readingMark('sill.depth', point(0, -inches(1, 1, 2)), point(sill ?? depth, -inches(1, 1, 2)), sill, 0.5, read(sill)),
-      readingMark('step.outside', point(-inches(5), ground), point(-inches(5), 0), stepDown, 0.5, read(stepDown)),
-      readingMark('floor.drop', point(depth + inches(1, 1, 2), 0), point(depth + inches(1, 1, 2), drop ?? inches(0, 1, 4)), drop, 1.9, read(drop)),
-      ...(floor === null || result.wishes.swing !== 'in' ? [] : [clearance(depth, floor, leafBottom)]),
-      label('outside', point(-inches(4), leafBottom + inches(4)), 'outside'),
-      label('inside', point(depth + inches(4), leafBottom + inches(4)), 'inside'),
+      readingMark('sill.depth', point(0, -inches(1, 1, 4)), point(sill ?? depth, -inches(1, 1, 4)), sill, 0.45, read(sill)),
+      upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
+      upright('floor.drop', depth + inches(1, 1, 4), 0, drop ?? inches(0, 1, 4), drop),
+      upright('floor.highest', depth + inches(3, 1, 4), 0, floorTop, floor),
+      ...(floor === null || result.wishes.swing !== 'in' ? [] : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
+      label('outside', point(-inches(2), top - inches(1)), 'outside'),
+      label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
     ],
-    from: point(-REACH - inches(1), Math.min(ground, -DEEP) - inches(1)),
-    to: point(depth + REACH + inches(1), leafBottom + LEAF_SHOWN + inches(1)),
+    from: point(-OUTSIDE - inches(0, 1, 2), -BELOW - inches(0, 1, 4)),
+    to: point(depth + INSIDE + inches(0, 1, 2), top + inches(0, 1, 4)),
   }
 }
 
-function threshold(depth: Length, pad: Length, leafBottom: Length): readonly Mark[] {
-  const rise = Math.max(pad + inches(0, 1, 2), leafBottom - inches(0, 1, 8))
-  return [path('sill', 'sill', [
-    point(-inches(0, 3, 4), pad), point(depth, pad), point(depth, Math.round(pad + (rise - pad) * 0.8)),
-    point(depth - inches(1), rise), point(Math.round(depth / 2), rise), point(-inches(0, 3, 4), pad + inches(0, 1, 4)),
-  ])]
+/** A reading up a vertical, its figure standing level below the floor or beside the step. */
+function upright(id: string, x: number, from: number, to: number, value: Length | null): Mark {
+  const span = to - from || 1
+  const y = id === 'step.outside' ? -inches(1) : -inches(0, 7, 8)
+  return readingMark(id, point(x, Math.round(from)), point(x, Math.round(to)), value, (y - from) / span, value === null ? 'assumed' : 'sure', true)
 }
 
-const clearance = (depth: Length, floor: Length, leafBottom: Length): Mark =>
-  dimension('floor.clearance', point(depth + inches(7), floor), point(depth + inches(7), leafBottom), ZERO)
+function threshold(depth: Length, pad: Length, leafBottom: Length): Mark {
+  const rise = Math.max(pad + inches(0, 1, 2), leafBottom - inches(0, 1, 8))
+  return path('sill', 'sill', [
+    point(-inches(0, 3, 4), pad), point(depth, pad), point(depth, Math.round(pad + (rise - pad) * 0.8)),
+    point(depth - inches(1), rise), point(Math.round(depth / 2), rise), point(-inches(0, 3, 4), pad + inches(0, 1, 4)),
+  ])
+}

@@ -3,7 +3,7 @@ import type { Size } from '../units/call-size'
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { OpeningPoints } from '../opening/opening'
 import type { HingeSide } from '../specification/handing'
-import { type Length, minus, nearestTick, plus, roundUp, sumOf, ticks } from '../units/length'
+import { type Length, minus, nearestTick, plus, roundNearest, roundUp, ticks } from '../units/length'
 import { type Pack, packGap } from './pack-gap'
 import { type Placement, placeUnit } from '../opening/place-unit'
 
@@ -64,7 +64,9 @@ export function planShims(
   }
 }
 
-function packed(gap: Length, sheet: FrameSheet, lengths: TradeLengths, flats: readonly Length[]): Pick<ShimPoint, 'pack' | 'issue'> {
+/** Packs the gap to the nearest step: an adjusted gap has more digits than anybody can read or cut. */
+function packed(exact: Length, sheet: FrameSheet, lengths: TradeLengths, flats: readonly Length[]): Pick<ShimPoint, 'pack' | 'issue'> {
+  const gap = roundNearest(exact, lengths['pack-step'].value)
   const wedge = { tip: lengths['wedge-tip'].value, butt: lengths['wedge-butt'].value, length: lengths['wedge-length'].value }
   const outcome = packGap(gap, { wedge, bearing: sheet.jamb, flats, slack: lengths['pack-slack'].value })
   return outcome.ok ? { pack: outcome.value, issue: null } : { pack: null, issue: outcome.issues[0]!.code }
@@ -75,6 +77,3 @@ function screwFor(place: ShimPlace, gap: Length, lengths: TradeLengths): Pick<Sh
   const screw = step('screw.length', 'sum', [allowanceLeaf(lengths['jamb-thickness']), leaf, allowanceLeaf(lengths['screw-bite'])])
   return { screw, screwLength: roundUp(screw.value, lengths['screw-step'].value) }
 }
-
-/** How thick a pack is once it is in. */
-export const packedThickness = ({ gap, pack }: ShimPoint): Length => (pack ? minus(gap, pack.leftOver) : sumOf([]))

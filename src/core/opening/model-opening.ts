@@ -1,7 +1,7 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { point } from '../geometry/point'
-import { NETWORK_READINGS } from '../survey/network'
+import { kindOf, NETWORK_READINGS, type NetworkReading } from '../survey/network'
 import { waySlot } from '../survey/slots'
 import { type Survey, valueOf } from '../survey/survey'
 import { readsTheHole, WAYS, type Way } from '../survey/ways'
@@ -72,20 +72,31 @@ function doubts({ way, adjusted }: ModelledOpening, observations: Observations):
   return [
     ...suspects,
     ...unchecked.map((name): Finding<MeasuringCode> => ({
-      code: 'reading-unchecked', place: waySlot(way, name), severity: 'watch', facts: { checkedBy: checkFor(name) }, rule: 'network', cures: ['reading.take-check'],
+      code: 'reading-unchecked', place: waySlot(way, name), severity: 'watch', facts: { checkedBy: checksFor(name).filter(one => !observations[one]).map(one => waySlot(WAYS_WITH_ALL, one)).join(' ') }, rule: 'network', cures: ['reading.take-check'],
     })),
   ]
 }
 
-/** The further reading that would show a blunder in this one. */
-function checkFor(name: (typeof NETWORK_READINGS)[number]): string {
-  if (name === 'widths.middle') return 'bow.left'
-  if (name === 'heights.centre') return 'crown.head'
-  if (name.startsWith('bow.')) return 'widths.middle'
-  if (name === 'crown.head' || name === 'crown.sill') return 'heights.centre'
-  if (name.startsWith('fall.')) return 'heights.right'
-  if (name.startsWith('widths.')) return 'lean.left'
-  return 'diagonals.risingRight'
+/** A way that takes every reading of the network: its slots name a reading where the own way has none. */
+const WAYS_WITH_ALL: Way = 'trim-off'
+
+/** The further readings that together would show a blunder in this one. */
+function checksFor(name: NetworkReading): readonly NetworkReading[] {
+  switch (kindOf(name)) {
+    case 'widths':
+      return name === 'widths.middle' ? ['bow.left', 'bow.right'] : ['lean.left', 'lean.right', 'widths.top', 'widths.bottom']
+    case 'heights':
+      return name === 'heights.centre' ? ['crown.sill', 'crown.head'] : ['fall.sill', 'fall.head', 'diagonals.risingRight', 'diagonals.risingLeft']
+    case 'diagonals':
+    case 'lean':
+      return ['lean.left', 'lean.right', 'diagonals.risingRight', 'diagonals.risingLeft', 'widths.top']
+    case 'fall':
+      return ['heights.left', 'heights.right', 'fall.sill', 'fall.head']
+    case 'bow':
+      return ['widths.middle', 'bow.left', 'bow.right']
+    case 'crown':
+      return ['heights.centre', 'crown.sill', 'crown.head']
+  }
 }
 
 /** A hole nobody has seen yet: as wide and high as the rough opening wants it, plumb and level, and not to be trusted. */

@@ -23,6 +23,7 @@ export function checkOrder(
     ...missing.map((what): Finding<OrderCode> => make('order-missing', 'stop', { what })),
     ...(offer && !goesIn(offer) ? [make('order-does-not-fit', 'stop', { article: offer.unit.article })] : []),
     ...findings.flatMap(one => riskOf(one) ?? []),
+    ...uncheckedRisk(findings),
     ...(offer && offer.verdict === 'tight' ? [make('order-edge', 'watch', { article: offer.unit.article })] : []),
   ]
 }
@@ -37,8 +38,6 @@ function riskOf({ code, place }: Finding): Finding<OrderCode> | null {
       return make('order-reading-suspect', 'stop', { slot: place }, place)
     case 'ways-disagree':
       return make('order-differs', 'stop', { slot: place }, place)
-    case 'reading-unchecked':
-      return make('order-unchecked', 'watch', { slot: place }, place)
     case 'hand-conventions':
       return make('order-hand', 'watch', {}, place)
     case 'hole-assumed':
@@ -46,6 +45,12 @@ function riskOf({ code, place }: Finding): Finding<OrderCode> | null {
     default:
       return null
   }
+}
+
+/** All unchecked readings in one line: a list of them would hide what stops the order. */
+function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode>[] {
+  const places = findings.filter(one => one.code === 'reading-unchecked').map(one => one.place)
+  return places.length ? [make('order-unchecked', 'watch', { slot: places.join(' ') }, places[0])] : []
 }
 
 export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean => findings.every(one => one.severity !== 'stop')

@@ -41,6 +41,7 @@ export type SidePlan = SideGapsRead & {
 export type SealPlan = {
   readonly sides: readonly SidePlan[]
   readonly latchForceN: number
+  readonly latchLimitN: number
   readonly before: Draft
   readonly after: Draft
   readonly cents: Cents
@@ -85,7 +86,7 @@ export function planSeals(request: SealRequest): SealPlan | null {
   const savedCentsYear = (before.kwhYear - after.kwhYear) * request.centsPerKwh
   const latchForceN = total(sides.map(one => latchForce(one, request.hinges)))
   return {
-    sides, latchForceN, before, after, cents, savedCentsYear,
+    sides, latchForceN, latchLimitN: request.latchLimitN.value, before, after, cents, savedCentsYear,
     payBackYears: savedCentsYear > 0 ? cents / savedCentsYear : null,
     findings: [...unread(request.survey), ...unsealed(sides, request.choice), ...tooStiff(latchForceN, request.latchLimitN)],
   }

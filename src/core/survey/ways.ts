@@ -14,7 +14,7 @@ const WHOLE = [
 
 /** Which readings of the network each way takes, in walking order: the sill first where it is the reference for all else. */
 export const WAY_READINGS = {
-  pocket: [...WIDTHS, ...HEIGHTS, ...DIAGONALS, 'lean.left', 'lean.right'],
+  pocket: ['fall.sill', ...WIDTHS, ...HEIGHTS, ...DIAGONALS, 'lean.left', 'lean.right'],
   'pencil-mark': [...WIDTHS, ...HEIGHTS],
   'outside-face': [...WIDTHS, ...HEIGHTS],
   'trim-off': WHOLE,

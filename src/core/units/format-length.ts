@@ -13,6 +13,12 @@ export type LengthParts = {
 export const DISPLAY_STEPS = ['1/8', '1/16', '1/32', '1/64', '1/128', '1', '0.5', '0.1', '0.01'] as const
 export type DisplayStep = (typeof DISPLAY_STEPS)[number]
 
+/** The step for figures that are worked out and small: one finer than the job's. */
+export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/32' : '0.5')
+
+/** The step for figures that are cut or packed to. */
+export const workStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/64' : '0.1')
+
 /** The parts of `length` to the nearest `step`, halves away from zero. Rounding is for display only. */
 export function lengthParts(length: Length, step: DisplayStep): LengthParts {
   return step.includes('/') ? inchParts(length, Number(step.split('/')[1])) : metricParts(length, step)

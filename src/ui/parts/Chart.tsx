@@ -5,6 +5,8 @@ import { Bar } from 'react-chartjs-2'
 
 ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 
+ChartJs.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
+
 export type BarsProps = {
   readonly label: string
   readonly unit: string

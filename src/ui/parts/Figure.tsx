@@ -2,7 +2,7 @@ import type { CSSProperties } from 'react'
 import { type DisplayStep, lengthParts } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 
-const FRACTION: CSSProperties = { fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal', paddingLeft: '0.12em' }
+const FRACTION: CSSProperties = { fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal' }
 const STACK: CSSProperties = { display: 'inline-flex', flexDirection: 'column', alignItems: 'center', verticalAlign: '-0.28em', fontSize: '0.62em', lineHeight: 1.02, paddingLeft: '0.2em' }
 const OVER: CSSProperties = { borderBottom: '0.08em solid currentColor', padding: '0 0.08em 0.02em' }
 

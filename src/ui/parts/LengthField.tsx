@@ -35,6 +35,8 @@ type Props = {
   readonly unit: 'in' | 'mm'
   readonly graduation: string
   readonly signed: boolean
+  /** What such a reading looks like, shown while nothing is typed. */
+  readonly example: string
   /** What was typed; kept by whoever owns the field, so that it outlives a failed storing. */
   readonly draft: string
   readonly onDraft: (draft: string) => void
@@ -47,7 +49,7 @@ type Props = {
 }
 
 /** The one field for lengths: understands what installers type, shows at once what it understood, keeps what was typed. */
-export function LengthField({ label, unit, graduation, signed, draft, onDraft, onTake, doubt, inputRef, note }: Props) {
+export function LengthField({ label, unit, graduation, signed, example, draft, onDraft, onTake, doubt, inputRef, note }: Props) {
   const id = useId()
   const [padOpen, setPadOpen] = useState(false)
   const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
@@ -75,7 +77,7 @@ export function LengthField({ label, unit, graduation, signed, draft, onDraft, o
       <div className="line">
         <input
           id={id} ref={inputRef} value={draft} inputMode={padOpen ? 'none' : 'text'} autoComplete="off" autoCapitalize="off" spellCheck={false} enterKeyHint="next"
-          placeholder={unit === 'in' ? '36 3/8' : '924'} aria-invalid={refused !== null} aria-describedby={`${id}-said ${id}-understood`}
+          placeholder={example} aria-invalid={refused !== null} aria-describedby={`${id}-said ${id}-understood`}
           onChange={event => change(event.target.value)}
           onKeyDown={event => {
             if (event.key === 'Enter') {
@@ -84,7 +86,7 @@ export function LengthField({ label, unit, graduation, signed, draft, onDraft, o
             }
           }}
         />
-        <PadButton aria-label="Keypad" aria-expanded={padOpen} onPress={() => setPadOpen(!padOpen)}><Keyboard size={24} aria-hidden="true" /></PadButton>
+        <PadButton aria-label="Keypad" aria-expanded={padOpen} onPress={() => { setPadOpen(!padOpen); inputRef.current?.focus({ preventScroll: true }) }}><Keyboard size={24} aria-hidden="true" /></PadButton>
       </div>
       <div className="understood" id={`${id}-understood`}>
         {value !== null && (

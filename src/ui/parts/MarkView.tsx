@@ -28,14 +28,15 @@ const LOOKS: Readonly<Record<Role, Look>> = {
   label: { stroke: 'var(--quiet)', width: 1 },
 }
 
-const DASHES: Readonly<Record<Certainty, string | undefined>> = { sure: undefined, doubtful: '9 3', assumed: '4 4' }
+const DOUBTS: Readonly<Partial<Record<Certainty, string>>> = { unchecked: 'var(--watch)', doubtful: 'var(--correct)' }
+const DASHES: Readonly<Record<Certainty, string | undefined>> = { sure: undefined, unchecked: '14 4', doubtful: '9 3', assumed: '4 4' }
 
 type Props = { readonly mark: LoweredMark; readonly place: Place; readonly isSelected: boolean; readonly isTappable: boolean; readonly textPx: number }
 
 /** One lowered mark as SVG. The selected one stands on the vial's yellow-green, always with an ink line. */
 export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props) {
   const look = LOOKS[mark.role]
-  const stroke = mark.certainty === 'doubtful' ? 'var(--correct)' : isSelected ? 'var(--ink)' : look.stroke
+  const stroke = isSelected ? 'var(--ink)' : (DOUBTS[mark.certainty] ?? look.stroke)
   const style = { stroke, strokeWidth: look.width + (isSelected ? 1 : 0), strokeDasharray: DASHES[mark.certainty] ?? look.dash, fill: 'none' }
   switch (mark.kind) {
     case 'line': {
@@ -62,7 +63,7 @@ export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props)
     case 'arc':
       return <ArcView mark={mark} place={place} style={{ ...style, fill: look.fill ?? 'none' }} />
     case 'text':
-      return <TextView mark={mark} place={place} isSelected={isSelected} isTappable={isTappable} textPx={textPx} color={mark.certainty === 'doubtful' ? 'var(--correct)' : mark.role === 'label' ? 'var(--quiet)' : 'var(--ink)'} />
+      return <TextView mark={mark} place={place} isSelected={isSelected} isTappable={isTappable} textPx={textPx} color={DOUBTS[mark.certainty] ?? (mark.role === 'label' ? 'var(--quiet)' : 'var(--ink)')} />
   }
 }
 
@@ -80,7 +81,7 @@ type TextProps = { mark: Extract<LoweredMark, { kind: 'text' }>; place: Place; i
 
 function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextProps) {
   const [x, y] = [place.x(mark.x), place.y(mark.y)]
-  const width = Math.max(16, mark.text.length * textPx * 0.5 + 8)
+  const width = Math.max(16, mark.text.replace('/', '').length * textPx * 0.44 + 8)
   const left = mark.anchor === 'middle' ? x - width / 2 : mark.anchor === 'end' ? x - width + 4 : x - 4
   const turn = mark.turnDeg === 0 ? undefined : `rotate(${-mark.turnDeg} ${x} ${y})`
   const box = { x: left, y: y - textPx, width, height: textPx * 1.4, rx: 3 }

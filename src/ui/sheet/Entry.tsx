@@ -58,7 +58,7 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
       <p className="how">{slotHow(slot)}</p>
       {levelled && <Choice label="Level, in" value={level} options={LEVELS.map(([name]) => [name, name])} onChange={setLevel} />}
       <LengthField
-        key={slot} label={slotName(slot)} unit={unit} graduation={unit === 'in' ? '1/16' : '1'} signed={isSigned(slot)} draft={draft} onDraft={setDraft} onTake={take}
+        key={slot} label={slotName(slot)} unit={unit} graduation={unit === 'in' ? '1/16' : '1'} signed={isSigned(slot)} example={exampleFor(slot, unit)} draft={draft} onDraft={setDraft} onTake={take}
         doubt={value => doubtAbout(slot, value, result.survey, step)} inputRef={inputRef} note={note}
       />
       <p className="why">{slotWhy(slot)}</p>
@@ -77,6 +77,14 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
       )}
     </Now>
   )
+}
+
+function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
+  const kind = placeOf(slot).split('.')[0]!
+  if (isSigned(slot)) return unit === 'in' ? '-1/16' : '-1.5'
+  if (kind === 'gap' || kind === 'strings' || kind === 'floor') return unit === 'in' ? '1/8' : '3'
+  if (kind === 'wall' || kind === 'sill' || kind === 'step') return unit === 'in' ? '4 9/16' : '116'
+  return unit === 'in' ? '36 3/8' : '924'
 }
 
 function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: string | undefined) {

@@ -16,11 +16,13 @@ export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
   const doubts = new Map(result.findings.measure.filter(one => one.severity !== 'fine').map(one => [one.place, one.severity]))
   const list = useRef<HTMLOListElement>(null)
   useEffect(() => {
-    list.current?.querySelector('[aria-current="true"]')?.scrollIntoView({ block: 'nearest' })
+    const row = list.current?.querySelector<HTMLElement>('[aria-current="true"]')
+    const pane = list.current?.closest<HTMLElement>('.scroll')
+    if (row && pane && pane.scrollHeight > pane.clientHeight) pane.scrollTop += rowOffset(row, pane)
   }, [selected])
   const done = slots.filter(slot => result.survey.bySlot.has(slot)).length
   return (
-    <>
+    <div className="scroll">
       <p className="count" style={{ fontSize: 15, color: 'var(--quiet)', padding: '4px 0' }}>{done} of {slots.length} read</p>
       <Ladder ref={list} aria-label="Readings in walking order">
         {slots.map(slot => {
@@ -39,6 +41,13 @@ export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
           )
         })}
       </Ladder>
-    </>
+    </div>
   )
+}
+
+/** How far a pane must scroll for a row to stand in it whole; the page itself never moves. */
+function rowOffset(row: HTMLElement, pane: HTMLElement): number {
+  const [inner, outer] = [row.getBoundingClientRect(), pane.getBoundingClientRect()]
+  if (inner.top < outer.top) return inner.top - outer.top
+  return Math.max(0, inner.bottom - outer.bottom)
 }

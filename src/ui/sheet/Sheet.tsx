@@ -9,6 +9,7 @@ import { type Stage, STAGES } from '@/core/drawing/stage'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import { ladderFor } from '@/core/survey/slots'
+import { workStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
 import { SceneView } from '../parts/SceneView'
@@ -77,7 +78,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   })
   const [LadderPane, FindingsPane] = PANES[stage]
   const pane: StageProps = { store, selected, onSelect: select, inputRef }
-  const drawing = { step, selected, names, onSelect: select }
+  const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
   return (
     <main>
       <Heading>

@@ -10,8 +10,10 @@ export const Grid = styled.div`
 export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
   &.ladder { border-right: 1px solid var(--rule); }
+  &:has(> .scroll) { display: flex; flex-direction: column; overflow: hidden; }
+  .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
   &.findings { border-left: 1px solid var(--rule); }
-  @media (max-width: 860px) { overflow: visible; border: none !important; border-top: 1px solid var(--rule) !important; }
+  @media (max-width: 860px) { overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important; }
 `
 export const Middle = styled.div`
   min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;

@@ -1,4 +1,5 @@
 'use client'
+import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { slotName } from '@/words/names'
 import { isSlot } from '@/core/survey/slots'
@@ -20,7 +21,7 @@ export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
           <li key={`${one.code}${one.place}`}>
             <button type="button" aria-current={one.place === selected} onClick={() => onSelect(one.place)} style={{ gridTemplateColumns: '22px 1fr' }}>
               <SeverityMark severity={one.severity} />
-              <span>{findingWords(one, store.sheet.job.step).title}</span>
+              <span>{findingWords(one, finerStep(store.sheet.job.step)).title}</span>
             </button>
           </li>
         ))}
@@ -36,7 +37,7 @@ export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
     <>
       <Panel>
         <h2>Why, and what cures it</h2>
-        <FindingList findings={[...findings.measure, ...findings.diagnose]} step={store.sheet.job.step} selected={selected} onSelect={onSelect} empty="Nothing yet." />
+        <FindingList findings={[...findings.measure, ...findings.diagnose]} step={finerStep(store.sheet.job.step)} selected={selected} onSelect={onSelect} empty="Nothing yet." />
       </Panel>
       {assumed.length > 0 && (
         <Panel>

@@ -3,7 +3,7 @@ import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import type { PlannedStep } from '@/core/fit/plan-steps'
 import type { ShimPoint } from '@/core/fit/plan-shims'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { inches, ticks } from '@/core/units/length'
 import { SHIM_NAMES } from '@/words/names'
 import { CAUTION_WORDS, STEP_WORDS } from '@/words/steps'
@@ -105,7 +105,7 @@ export function FitFindings({ store, selected, onSelect }: StageProps) {
 }
 
 function PackItem({ point, step, isSelected, onSelect }: { readonly point: ShimPoint; readonly step: DisplayStep; readonly isSelected: boolean; readonly onSelect: () => void }) {
-  const fine: DisplayStep = step.includes('/') ? '1/64' : '0.1'
+  const fine = workStep(step)
   return (
     <li>
       <button type="button" aria-current={isSelected} onClick={onSelect} data-shim={point.place}>

@@ -11,7 +11,8 @@ import type { StageProps } from './types'
 const Tests = styled.ol`
   li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; gap: 5px; }
   .small { font-size: 15px; color: var(--quiet); }
-  .line { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 6px; }
+  .line { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
+  .line input { grid-column: 1 / -1; }
   input { min-width: 0; height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
 `
 

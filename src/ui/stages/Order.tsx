@@ -26,10 +26,11 @@ const Offers = styled.ul`
 const BEST = { cheapest: 'cheapest', soonest: 'soonest', 'least-work': 'least work' } as const
 
 export function OrderLadder({ store }: StageProps) {
-  const [showAll, setShowAll] = useState(false)
   const { offers, chosen } = store.result
+  const [asked, setShowAll] = useState<boolean | null>(null)
   const possible = offers.filter(goesIn)
   const rest = offers.filter(one => !goesIn(one))
+  const showAll = asked ?? possible.length === 0
   const best = new Map(standOuts(offers).map(one => [one.offer.unit.id, one.best]))
   if (offers.length === 0) return <Quiet>Units are judged once the opening has a width and a height.</Quiet>
   return (

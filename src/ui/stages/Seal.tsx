@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic'
 import type { SidePlan } from '@/core/seal/plan-seals'
 import { DOOR_SIDES } from '@/core/seal/seal'
 import { GAP_SLOTS, isSlot } from '@/core/survey/slots'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { SEAL_NAMES, SIDE_NAMES } from '@/words/names'
@@ -38,14 +38,14 @@ export function SealFindings({ store, selected, onSelect }: StageProps) {
     <>
       <Panel>
         <h2>Draft before and after</h2>
-        <Bars label="Draft at 50 Pa" unit="m³/h" groups={seals.sides.map(one => SIDE_NAMES[one.side])}
+        <Bars label="Draft at 50 Pa" unit="m³/h" groups={seals.sides.map(one => SIDE_NAMES[one.side].replace(' side', ''))}
           series={[{ name: 'before', values: seals.sides.map(one => one.flowBefore50), tone: 'quiet' }, { name: 'after', values: seals.sides.map(one => one.flowAfter50), tone: 'fine' }]} />
         <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px', alignItems: 'baseline' }}>
           <dt>Saved a year</dt><dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">{money(seals.savedCentsYear)}</dd>
           <dt>Heat a year</dt><dd>{before.kwhYear.toFixed(0)} → {after.kwhYear.toFixed(0)} kWh</dd>
           <dt>As one hole</dt><dd>{before.holeCm2.toFixed(1)} → {after.holeCm2.toFixed(1)} cm²</dd>
           <dt>Seals cost</dt><dd>{money(seals.cents)}{seals.payBackYears !== null && `, back in ${seals.payBackYears.toFixed(1)} years`}</dd>
-          <dt>Push on the latch</dt><dd>{seals.latchForceN.toFixed(0)} N of {60}</dd>
+          <dt>Push on the latch</dt><dd>{seals.latchForceN.toFixed(0)} of {seals.latchLimitN} N</dd>
         </dl>
       </Panel>
       <Panel>
@@ -66,15 +66,15 @@ type SideProps = { readonly side: SidePlan; readonly step: DisplayStep; readonly
 
 function SideItem({ side, step, isSelected, store, onSelect }: SideProps) {
   const { chosen, piece, options } = side
-  const fine: DisplayStep = step.includes('/') ? '1/32' : '0.1'
+  const fine = finerStep(step)
   const refused = options.filter(one => !one.holds)
   return (
-    <div style={{ borderTop: '1px solid var(--rule)', padding: '8px 4px', display: 'grid', gap: 4, ...(isSelected ? { background: 'var(--vial-wash)', boxShadow: 'inset 0 0 0 1.5px var(--ink)' } : {}) }} data-side={side.side}>
-      <label style={{ display: 'grid', gap: 4 }}>
+    <div style={{ borderTop: '1px solid var(--rule)', padding: '8px 4px', display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 4, ...(isSelected ? { background: 'var(--vial-wash)', boxShadow: 'inset 0 0 0 1.5px var(--ink)' } : {}) }} data-side={side.side}>
+      <label style={{ display: 'grid', gap: 4, minWidth: 0 }}>
         <strong>{SIDE_NAMES[side.side]}</strong>
         <select
           value={chosen?.seal.id ?? ''} onFocus={() => onSelect(`seal.${side.side}`)} onChange={event => store.saveSeals({ ...store.sheet.sealChoice.data, [side.side]: event.target.value || null })}
-          style={{ minHeight: 44, border: '1.5px solid var(--strong-rule)', borderRadius: 4, background: 'var(--sheet)', padding: '0 8px' }}
+          style={{ width: '100%', minWidth: 0, minHeight: 44, border: '1.5px solid var(--strong-rule)', borderRadius: 4, background: 'var(--sheet)', padding: '0 8px' }}
         >
           <option value="">No seal</option>
           {options.filter(one => one.holds).map(one => <option key={one.seal.id} value={one.seal.id}>{SEAL_NAMES[one.seal.id]}, {money(one.centsPerYear)} a year</option>)}

@@ -36,6 +36,7 @@ export const GlobalStyle = createGlobalStyle`
   a { color: var(--blue); text-underline-offset: 3px; }
   button, input, select { font: inherit; color: inherit; }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
+  dl dd { text-align: right; }
   [hidden] { display: none !important; }
   .sr { position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }

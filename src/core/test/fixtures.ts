@@ -1,0 +1,72 @@
+import type { CatalogueUnit } from '../catalogue/unit'
+import type { OpeningRecords, Trade } from '../job'
+import { newWishes, type Wishes } from '../specification/wishes'
+import type { Reading } from '../survey/reading'
+import { isLevelReading, isSlot, type Slot } from '../survey/slots'
+import { inches, type Length } from '../units/length'
+import { parseLength } from '../units/parse-length'
+import { LENGTHS } from '../../trade/lengths'
+import { tradeWith } from '../../trade/trade'
+
+export { LENGTHS }
+
+/** A length as typed on site; a test that mistypes one fails at once. */
+export function length(text: string): Length {
+  const parsed = parseLength(text, { unit: 'in' })
+  if (!parsed.ok) throw new Error(`not a length: ${text}`)
+  return parsed.value.ticks
+}
+
+let count = 0
+const nextId = () => `01900000-0000-7000-8000-${String(++count).padStart(12, '0')}`
+
+/** A reading of `slot` as typed, taken a second after the one before it. */
+export function reading(slot: string, text: string, more: Partial<Reading> = {}): Reading {
+  if (!isSlot(slot)) throw new Error(`no such slot: ${slot}`)
+  const levelLength = isLevelReading(slot) ? inches(72) : null
+  const takenAt = new Date(Date.UTC(2026, 0, 1) + ++count * 1000).toISOString()
+  return { id: nextId(), slot, value: length(text), text, instrument: 'tape', graduation: '1/16', levelLength, takenBy: 'Ida Marlow', takenAt, note: '', ...more }
+}
+
+export const readings = (texts: { readonly [slot: string]: string }): readonly Reading[] => Object.entries(texts).map(([slot, text]) => reading(slot, text))
+
+/** A true opening of 38 by 82 1/2, read stud to stud. */
+export const TRUE_OPENING = {
+  'trim-off/widths.bottom': '38', 'trim-off/widths.middle': '38', 'trim-off/widths.top': '38',
+  'trim-off/heights.left': '82 1/2', 'trim-off/heights.centre': '82 1/2', 'trim-off/heights.right': '82 1/2',
+  'trim-off/diagonals.risingRight': '90 53/64', 'trim-off/diagonals.risingLeft': '90 53/64',
+  'trim-off/lean.left': '0', 'trim-off/lean.right': '0', 'trim-off/bow.left': '0', 'trim-off/bow.right': '0',
+  'trim-off/fall.sill': '0', 'trim-off/fall.head': '0', 'trim-off/crown.sill': '0', 'trim-off/crown.head': '0',
+  'wall.left': '4 1/2', 'wall.head': '4 1/2', 'wall.right': '4 1/2', 'floor.highest': '1/4',
+} as const satisfies { readonly [slot in Slot]?: string }
+
+export const wishes = (more: Partial<Wishes> = {}): Wishes =>
+  ({ ...newWishes('trim-off'), hinges: 'left', swing: 'in', bore: 'double', subfloor: 'sound', ...more })
+
+export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
+  id: '01900000-0000-7000-8000-0000000000aa', article: 'T-1', maker: 'Test', name: 'Entry', family: 'hinged-outside',
+  width: inches(37, 1, 2), height: inches(81, 3, 4), leafWidth: inches(36), leafHeight: inches(80), jamb: inches(4, 9, 16),
+  hinges: 'both', swing: 'both', material: 'timber', bore: 'double', labelMinutes: 0, leafBottom: inches(1, 1, 8), sillDepth: inches(5, 9, 16),
+  priceCents: 60_000, leadDays: 7, stock: true, ...more,
+})
+
+export const records = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished: Partial<Wishes> = {}): OpeningRecords => ({
+  opening: { id: '01900000-0000-7000-8000-0000000000bb', tag: 'A1', name: 'Front entry' },
+  readings: readings(texts), wishes: wishes(wished), sealChoice: {}, orders: [], log: [],
+})
+
+export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)
+
+/** A repeatable stream of numbers in [0, 1) (mulberry32). */
+export function randomFrom(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296
+  }
+}
+
+/** A whole number from `least` to `most`, both included. */
+export const wholeFrom = (random: () => number, least: number, most: number): number => least + Math.floor(random() * (most - least + 1))

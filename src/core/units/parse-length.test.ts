@@ -1,0 +1,93 @@
+import { inches, mm, ticks } from './length'
+import { graduationTicks, parseLength } from './parse-length'
+
+const read = (text: string, unit: 'in' | 'mm' = 'in', graduation?: string) => {
+  const outcome = parseLength(text, { unit, graduation })
+  return outcome.ok ? outcome.value.ticks : outcome.issues[0]!.code
+}
+
+describe('a length as typed on site', () => {
+  it.each([
+    ['36 3/8', inches(36, 3, 8)],
+    ['36-3/8', inches(36, 3, 8)],
+    ['36 3/8"', inches(36, 3, 8)],
+    ['36 3/8 in', inches(36, 3, 8)],
+    ['36 3/8 inches', inches(36, 3, 8)],
+    ['36⅜', inches(36, 3, 8)],
+    ['36.375', inches(36, 3, 8)],
+    ['.5', inches(0, 1, 2)],
+    [`3' 0 3/8"`, inches(36, 3, 8)],
+    [`3'-0 3/8"`, inches(36, 3, 8)],
+    ['3′ 0 3/8″', inches(36, 3, 8)],
+    ['3ft 3/8in', inches(36, 3, 8)],
+    [`3'`, inches(36)],
+    [`6' 8"`, inches(80)],
+    ['3 ft 2', inches(38)],
+    ['3/8', inches(0, 3, 8)],
+    ['63/64', inches(0, 63, 64)],
+    ['924 mm', mm(924)],
+    ['92.4 cm', mm(924)],
+    ['0.924 m', mm(924)],
+    ['-1 3/16', ticks(-inches(1, 3, 16))],
+    ['−1/16', ticks(-inches(0, 1, 16))],
+    ['+3/16', inches(0, 3, 16)],
+    ['0', ticks(0)],
+  ])('%s', (text, expected) => expect(read(text)).toBe(expected))
+
+  it.each([
+    ['924', mm(924)],
+    ['924.5', mm(924.5)],
+    ['36 3/8"', inches(36, 3, 8)],
+    [`3' 2`, inches(38)],
+  ])('in a metric job: %s', (text, expected) => expect(read(text, 'mm')).toBe(expected))
+})
+
+describe('strong and light', () => {
+  it.each([
+    ['79 1/16+', 'in', undefined, inches(79, 3, 32)],
+    ['79 1/16-', 'in', undefined, inches(79, 1, 32)],
+    ['79 1/16 -', 'in', undefined, inches(79, 1, 32)],
+    ['-1 3/16-', 'in', undefined, ticks(-(inches(1, 3, 16) - inches(0, 1, 32)))],
+    ['12+', 'in', '1/32', inches(12, 1, 64)],
+    ['924+', 'mm', undefined, mm(924.5)],
+    ['924-', 'mm', '0.5', mm(923.75)],
+    ['924 mm+', 'in', '1/16', mm(924.5)],
+  ] as const)('%s in %s on a %s tape is half a mark more or less', (text, unit, graduation, expected) =>
+    expect(read(text, unit, graduation)).toBe(expected))
+})
+
+describe('what is no length', () => {
+  it.each([
+    ['', 'length.empty'],
+    ['   ', 'length.empty'],
+    ['abc', 'length.unreadable'],
+    ['3/10', 'length.denominator'],
+    ['36 3/0', 'length.denominator'],
+    ['36 9/8', 'length.fraction'],
+    ['36 3/8 3/8', 'length.unreadable'],
+    ['36,375', 'length.comma'],
+    ['36.5 3/8', 'length.unreadable'],
+    ['36 in 924 mm', 'length.mixed-units'],
+    ['999999 mm', 'length.too-long'],
+    ['--3', 'length.unreadable'],
+    ["'", 'length.unreadable'],
+    ['"', 'length.unreadable'],
+    ['36 x', 'length.unreadable'],
+    ['1e3', 'length.unreadable'],
+    ['Infinity', 'length.unreadable'],
+  ])('“%s” is %s', (text, code) => expect(read(text)).toBe(code))
+  it('keeps what was typed', () => {
+    const outcome = parseLength(' 3/10 ', { unit: 'in' })
+    expect(!outcome.ok && outcome.issues[0]!.facts.typed).toBe(' 3/10 ')
+  })
+  it('asks for an inch mark on a fraction in a metric job', () => expect(read('36 3/8', 'mm')).toBe('length.inch-mark'))
+})
+
+describe('rounding to the tick', () => {
+  it('is marked', () => expect(parseLength('36.333', { unit: 'in' })).toMatchObject({ value: { ticks: 2_953_146, rounded: true } }))
+  it('is not claimed where the text is exact', () => expect(parseLength('34.234375', { unit: 'in' })).toMatchObject({ value: { rounded: false } }))
+  it('is exact for long decimals, since no float is made of them', () =>
+    expect(parseLength('0.00000000000000000000000000000001 mm', { unit: 'in' })).toMatchObject({ value: { ticks: 0, rounded: true } }))
+})
+
+it.each([['1/16', 5080], ['1/64', 1270], ['1', 3200], ['0.5', 1600]])('a %s tape steps by %p ticks', (graduation, expected) => expect(graduationTicks(graduation)).toBe(expected))
