@@ -30,6 +30,8 @@ export type Reader = {
   readonly optionalNumber: (name: string) => number | undefined
   readonly numbers: (name: string) => readonly number[]
   readonly object: (name: string) => Reader
+  /** A member whose own members have paths of their own, without this one's name. */
+  readonly root: (name: string) => Reader
   readonly optionalObject: (name: string) => Reader | undefined
   readonly objects: (name: string) => readonly Reader[]
   /** Refuses what was never asked for: a misspelt member must not be silently ignored. */
@@ -60,6 +62,10 @@ export function readerOf(value: unknown, path = ''): Reader {
     optionalNumber: (name: string) => mapped(take(name), one => numberFrom(one, at(name))),
     numbers: (name: string) => listFrom(need(name), at(name)).map((one, i) => numberFrom(one, `${at(name)}[${i}]`)),
     object: (name: string) => readerOf(need(name), at(name)),
+    root: (name: string) => {
+      const member = need(name)
+      return isMembers(member) ? readerOf(member) : reject('input.object', at(name))
+    },
     optionalObject: (name: string) => mapped(take(name), one => readerOf(one, at(name))),
     objects: (name: string) =>
       listFrom(need(name), at(name)).map((one, i) => readerOf(one, `${at(name)}[${i}]`)),

@@ -140,7 +140,7 @@ function run(request: unknown, trade: CallTrade): Outcome<unknown> {
   const door = readerOf(request)
   const name = door.text('call')
   const call = Object.hasOwn(CALLS, name) ? CALLS[name]! : reject('call.unknown', 'call', { call: name.slice(0, 80) })
-  return done(closing(door.object('input'), input => call(input, trade)))
+  return done(closing(door.root('input'), input => call(input, trade)))
 }
 
 function valueOf<T>(outcome: Outcome<T>): T {

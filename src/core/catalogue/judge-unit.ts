@@ -111,21 +111,23 @@ function hardRequirements(unit: CatalogueUnit, wishes: Wishes): readonly Finding
   return failed
 }
 
-/** The room at the sides and head, in the words of the limits it is judged by. */
+/** The room at the sides and head, in the words of the limits it is judged by. What one orders for is judged to the
+ *  exactness of a tape, since a size derived from the readings lies just on it; what goes in at all is judged strictly. */
 function judgeRoom({ sideRoom, headGap }: Placement, lengths: TradeLengths): {
   readonly verdict: OfferVerdict
   readonly reasons: readonly Finding<OfferCode>[]
 } {
   const least = times(lengths['gap-least'].value, 2)
   const [headLeast, headTarget, loose] = [lengths['head-least'].value, lengths['head-target'].value, lengths['room-loose'].value]
+  const exactness = lengths['deviation-tape'].value
   const side = { room: { length: sideRoom } }
   const head = { room: { length: headGap } }
   const reasons: Finding<OfferCode>[] = []
   if (sideRoom < least) reasons.push(reason('too-wide', SEVERE, { ...side, short: { length: minus(least, sideRoom) } }, 'gap-least', 'sides'))
-  else if (sideRoom < lengths['room-width'].value) reasons.push(reason('sides-tight', 'watch', side, 'room-width', 'sides'))
+  else if (sideRoom < lengths['room-width'].value - exactness) reasons.push(reason('sides-tight', 'watch', side, 'room-width', 'sides'))
   else if (sideRoom > loose) reasons.push(reason('sides-loose', 'watch', side, 'room-loose', 'sides'))
   if (headGap < headLeast) reasons.push(reason('too-high', SEVERE, { ...head, short: { length: minus(headLeast, headGap) } }, 'head-least', 'head'))
-  else if (headGap < headTarget) reasons.push(reason('head-tight', 'watch', head, 'head-target', 'head'))
+  else if (headGap < headTarget - exactness) reasons.push(reason('head-tight', 'watch', head, 'head-target', 'head'))
   else if (headGap > loose) reasons.push(reason('head-loose', 'watch', head, 'room-loose', 'head'))
   if (reasons.length === 0) reasons.push(reason('goes-in', 'fine', { side: { length: sideRoom }, head: { length: headGap } }, 'room-width'))
   const has = (...codes: OfferCode[]) => reasons.some(one => codes.includes(one.code))
@@ -153,7 +155,7 @@ function preparationsFor(
   const work: Preparation[] = []
   const add = (id: PreparationId, place: string, amount: Length, run: Length) => work.push(prepare(id, place, amount, run, rates))
   if (sideRoom > lengths['room-loose'].value) add('pack-sides', 'sides', minus(sideRoom, wanted), times(unit.height, 2))
-  if (sideRoom < wanted) add('relieve-pinch', pinch.place, minus(wanted, sideRoom), unit.height)
+  if (sideRoom < wanted - lengths['deviation-tape'].value) add('relieve-pinch', pinch.place, minus(wanted, sideRoom), unit.height)
   if (headGap > lengths['room-loose'].value) add('build-down-head', 'head', minus(headGap, lengths['room-height'].value), unit.width)
   if (pad > 0) add('pad-sill', 'sill', pad, unit.width)
   const hollow = minus(largestOf(sillSupport), pad)

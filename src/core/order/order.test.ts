@@ -1,0 +1,115 @@
+import { job } from '../job'
+import { progressOf } from '../progress'
+import { readings, records, trade, TRUE_OPENING, unit } from '../test/fixtures'
+import { mayRelease } from './check-order'
+import { orderLineSchema } from './order'
+import { planTests } from '../handover/plan-tests'
+import { standingEntries, stepsDone } from '../handover/standing'
+import type { LogEntry } from '../handover/log'
+import { TESTS } from '../../trade/tests'
+import { STEPS } from '../../trade/steps'
+
+const CHOSEN = { chosen: { unit: unit().id, reason: 'cheapest' } }
+const run = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) => job(records(texts, { ...CHOSEN, ...wished }), trade())
+const codes = (result: ReturnType<typeof run>) => result.findings.order.map(one => one.code)
+
+describe('an order line', () => {
+  it('of a complete opening can be released, and is what its schema says', () => {
+    const { line } = run()
+    expect(orderLineSchema.parse(line)).toEqual(line)
+    expect(line).toMatchObject({ hinges: 'left', swing: 'in', derived: { width: unit().width }, reason: 'cheapest', core: '1', risks: [] })
+  })
+  it.each([
+    ['hinges', { hinges: null }], ['swing', { swing: null }], ['bore', { bore: null }], ['unit', { chosen: null }],
+  ])('without %s is blocked, and says so', (what, wished) => {
+    const result = run(TRUE_OPENING, wished)
+    expect(result.line).toBeNull()
+    expect(result.findings.order).toContainEqual(expect.objectContaining({ code: 'order-missing', severity: 'stop', facts: { what } }))
+  })
+  it('without a wall reading is blocked', () => {
+    const { 'wall.left': _l, 'wall.head': _h, 'wall.right': _r, ...rest } = TRUE_OPENING
+    expect(run(rest).line).toBeNull()
+  })
+  it('from a suspect reading is blocked', () => {
+    const result = run({ ...TRUE_OPENING, 'trim-off/widths.top': '39' })
+    expect(codes(result)).toContain('order-reading-suspect')
+    expect(result.line).toBeNull()
+  })
+  it('for a unit that does not go in is blocked', () => {
+    const result = job(records(TRUE_OPENING, CHOSEN), trade([unit({ width: unit().width + 81_280 as ReturnType<typeof unit>['width'] })]))
+    expect(codes(result)).toContain('order-does-not-fit')
+    expect(result.line).toBeNull()
+  })
+  it('of an out-swing warns of its hand and can still go', () => {
+    const result = run(TRUE_OPENING, { swing: 'out' })
+    expect(codes(result)).toContain('order-hand')
+    expect(mayRelease([])).toBe(true)
+    expect(result.line!.risks).toContain('order-hand')
+  })
+  it('names all unchecked readings in one line', () => {
+    const { 'trim-off/bow.left': _l, 'trim-off/bow.right': _r, ...rest } = TRUE_OPENING
+    const unchecked = run(rest).findings.order.filter(one => one.code === 'order-unchecked')
+    expect(unchecked).toHaveLength(1)
+    expect(unchecked[0]!.facts.slot).toContain('trim-off/widths.middle')
+  })
+})
+
+describe('parallel lean', () => {
+  it('is corrected first, though the smallest width passes', () => {
+    const leaning = { ...TRUE_OPENING, 'trim-off/lean.left': '7/16', 'trim-off/lean.right': '7/16', 'trim-off/diagonals.risingRight': '91 3/64', 'trim-off/diagonals.risingLeft': '90 5/8' }
+    const { findings, specification } = run(leaning)
+    expect(specification.unit!.width.value).toBe(unit().width)
+    expect(findings.diagnose).toContainEqual(expect.objectContaining({ code: 'plumb-smaller', severity: 'correct' }))
+  })
+})
+
+const entry = (kind: LogEntry['kind'], code: string, result: LogEntry['result'], at: number): LogEntry =>
+  ({ id: `01900000-0000-7000-8000-${String(at).padStart(12, '0')}`, kind, code, result, text: '', by: 'Bram Oake', at: new Date(at).toISOString() })
+
+describe('the log', () => {
+  it('lets the latest entry stand, in whatever order they came', () => {
+    const log = [entry('step', 'foam', 'reopened', 3), entry('step', 'foam', 'done', 2), entry('test', 'bill', 'failed', 1)]
+    expect(standingEntries('step', log).get('foam')!.result).toBe('reopened')
+    expect([...stepsDone(log)]).toEqual([])
+    expect([...stepsDone([log[1]!])]).toEqual(['foam'])
+  })
+  it('makes a failed test a finding until it passes', () => {
+    const failed = planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1)])
+    expect(failed.findings).toHaveLength(1)
+    expect(planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1), entry('test', 'bill', 'passed', 2)]).findings).toEqual([])
+  })
+  it('asks only for the tests of this swing', () => {
+    const ids = (swing: 'in' | 'out') => planTests(TESTS, records({}, { swing }).wishes, []).tests.map(one => one.id)
+    expect([ids('in').includes('sweep'), ids('in').includes('hinge-pins')]).toEqual([true, false])
+    expect([ids('out').includes('sweep'), ids('out').includes('hinge-pins')]).toEqual([false, true])
+  })
+})
+
+describe('how far the work is', () => {
+  const stage = (change: Partial<ReturnType<typeof records>>, texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) => {
+    const own = { ...records(texts, { ...CHOSEN, ...wished }), ...change }
+    return progressOf(job(own, trade()), own)
+  }
+  const order = { id: unit().id, number: 'H-1', releasedAt: '2026-01-01T00:00:00.000Z', releasedBy: 'Ida Marlow', lines: [run().line!] }
+  const steps = STEPS.map((one, i) => entry('step', one.id, 'done', i))
+  it.each([
+    ['measure', stage({}, {}).stage],
+    ['specify', stage({}, TRUE_OPENING, { hinges: null }).stage],
+    ['order', stage({}).stage],
+    ['fit', stage({ orders: [order] }).stage],
+    ['seal', stage({ orders: [order], log: steps }).stage],
+  ])('%s comes next', (expected, found) => expect(found).toBe(expected))
+  it('a suspect reading sends back to measuring', () => expect(stage({}, { ...TRUE_OPENING, 'trim-off/widths.top': '39' })).toMatchObject({ stage: 'measure', worst: 'correct' }))
+  it('is finished when everything is sealed and tested', () => {
+    const gaps = Object.fromEntries(['head.left', 'left.top', 'right.top'].map(place => [`gap.${place}`, '1/8']))
+    const tests = TESTS.map((one, i) => entry('test', one.id, 'passed', 100 + i))
+    const own = { ...records({ ...TRUE_OPENING, ...gaps, 'gap.bottom.left': '1/4' }, CHOSEN), orders: [order], log: [...steps, ...tests] }
+    expect(progressOf(job(own, trade()), own)).toMatchObject({ finished: true, worst: 'fine' })
+  })
+})
+
+it('the same readings in another order give the same result', () => {
+  const own = records(TRUE_OPENING, CHOSEN)
+  const all = readings({ ...TRUE_OPENING, 'gap.head.left': '1/8' })
+  expect(JSON.stringify(job({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(JSON.stringify(job({ ...own, readings: all }, trade()).shims))
+})
