@@ -6,7 +6,14 @@ const shared = {
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } },
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'es6' },
+      },
     ],
   },
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.build/'],
@@ -15,7 +22,12 @@ const shared = {
 /** @type {import('jest').Config} */
 const config = {
   projects: [
-    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts'], testPathIgnorePatterns: ['<rootDir>/src/store/'] },
+    {
+      ...shared,
+      displayName: 'unit',
+      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      testPathIgnorePatterns: ['<rootDir>/src/store/'],
+    },
     { ...shared, displayName: 'store', testMatch: ['<rootDir>/src/store/**/*.test.ts'] },
   ],
 }

@@ -2,29 +2,73 @@ import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 
 const SRC = join(process.cwd(), 'src')
-const CORE_ORDER = ['outcome', 'units', 'base', 'geometry', 'physics', 'survey', 'opening', 'diagnosis', 'specification', 'catalogue', 'order', 'fit', 'seal', 'handover', 'job', 'drawing', 'progress', 'sheet', 'job-file', 'calls-input', 'calls']
+const CORE_ORDER = [
+  'outcome',
+  'units',
+  'base',
+  'geometry',
+  'physics',
+  'survey',
+  'opening',
+  'diagnosis',
+  'specification',
+  'catalogue',
+  'order',
+  'fit',
+  'seal',
+  'handover',
+  'job',
+  'drawing',
+  'progress',
+  'sheet',
+  'job-file',
+  'calls-input',
+  'calls',
+]
 /** Which rooms each room outside the core may import. */
 const MAY: Readonly<Record<string, readonly string[]>> = {
-  trade: ['core'], words: ['core'], papers: ['core', 'words'], writers: ['core', 'words', 'papers'], store: ['core'],
-  compute: ['core', 'trade', 'words'], server: ['core', 'trade', 'words', 'papers', 'writers', 'store'], ui: ['core', 'trade', 'words'],
+  trade: ['core'],
+  words: ['core'],
+  papers: ['core', 'words'],
+  writers: ['core', 'words', 'papers'],
+  store: ['core'],
+  compute: ['core', 'trade', 'words'],
+  server: ['core', 'trade', 'words', 'papers', 'writers', 'store'],
+  ui: ['core', 'trade', 'words'],
   app: ['core', 'words', 'papers', 'writers', 'store', 'server', 'ui'],
 }
 /** Packages with one door. */
 const ONLY: Readonly<Record<string, RegExp>> = {
-  'chart.js': /^ui\/parts\/Chart\.tsx$/, 'react-chartjs-2': /^ui\/parts\/Chart\.tsx$/, 'drizzle-orm': /^(store\/|server\/setup\.ts$)/, mysql2: /^store\//, pdfkit: /^writers\//, '@tarikjabiri/dxf': /^writers\//, react: /^(ui|app)\//, next: /^(ui|app|server)\//,
+  'chart.js': /^ui\/parts\/Chart\.tsx$/,
+  'react-chartjs-2': /^ui\/parts\/Chart\.tsx$/,
+  'drizzle-orm': /^store\//,
+  mysql2: /^store\//,
+  pdfkit: /^writers\//,
+  '@tarikjabiri/dxf': /^writers\//,
+  react: /^(ui|app)\//,
+  next: /^(ui|app|server)\//,
 }
 
-const walk = (folder: string): readonly string[] => readdirSync(folder).flatMap(name => (statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : join(folder, name)))
+const walk = (folder: string): readonly string[] =>
+  readdirSync(folder).flatMap(name =>
+    statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : join(folder, name),
+  )
 const sources = walk(SRC).filter(path => /\.tsx?$/.test(path) && !/\.test\.ts$|\/test\//.test(path))
 const nameOf = (path: string) => relative(SRC, path)
 type Import = { readonly file: string; readonly target: string; readonly typeOnly: boolean }
 
 const imports: readonly Import[] = sources.flatMap(path =>
-  [...readFileSync(path, 'utf8').matchAll(/^(?:import|export)\s+(type\s)?[^'"]*?from\s+['"]([^'"]+)['"]/gm)].map(([, type, from]) => ({ file: nameOf(path), target: targetOf(path, from!), typeOnly: type !== undefined })),
+  [...readFileSync(path, 'utf8').matchAll(/^(?:import|export)\s+(type\s)?[^'"]*?from\s+['"]([^'"]+)['"]/gm)].map(
+    ([, type, from]) => ({ file: nameOf(path), target: targetOf(path, from!), typeOnly: type !== undefined }),
+  ),
 )
 
 function targetOf(path: string, from: string): string {
-  const base = from.startsWith('@/') ? join(SRC, from.slice(2)) : from.startsWith('.') ? resolve(dirname(path), from) : null
+  const base = from.startsWith('@/')
+    ? join(SRC, from.slice(2))
+    : from.startsWith('.')
+      ? resolve(dirname(path), from)
+      : null
   if (base === null) return from
   return nameOf(sources.find(one => one === `${base}.ts` || one === `${base}.tsx`) ?? base)
 }
@@ -42,16 +86,38 @@ describe('who may import whom', () => {
     })
     expect(wrong).toEqual([])
   })
-  it('every room of the core has its place in the order', () => expect([...new Set(sources.map(nameOf).filter(name => room(name) === 'core').map(coreRoom))].filter(name => !CORE_ORDER.includes(name))).toEqual([]))
+  it('every room of the core has its place in the order', () =>
+    expect(
+      [
+        ...new Set(
+          sources
+            .map(nameOf)
+            .filter(name => room(name) === 'core')
+            .map(coreRoom),
+        ),
+      ].filter(name => !CORE_ORDER.includes(name)),
+    ).toEqual([]))
   it('the other rooms keep to their doors', () => {
     const wrong = imports.filter(({ file, target, typeOnly }) => {
       const allowed = MAY[room(file)]
       const inside = sources.some(path => nameOf(path) === target)
-      return allowed && inside && room(target) !== room(file) && !allowed.includes(room(target)) && !(typeOnly && room(file) === 'ui' && room(target) === 'server')
+      return (
+        allowed &&
+        inside &&
+        room(target) !== room(file) &&
+        !allowed.includes(room(target)) &&
+        !(typeOnly && room(file) === 'ui' && room(target) === 'server')
+      )
     })
     expect(wrong).toEqual([])
   })
-  it.each(Object.keys(ONLY))('%s is imported only where it belongs', name => expect(imports.filter(({ file, target }) => (target === name || target.startsWith(`${name}/`)) && !ONLY[name]!.test(file))).toEqual([]))
+  it.each(Object.keys(ONLY))('%s is imported only where it belongs', name =>
+    expect(
+      imports.filter(
+        ({ file, target }) => (target === name || target.startsWith(`${name}/`)) && !ONLY[name]!.test(file),
+      ),
+    ).toEqual([]),
+  )
   it('what the browser runs carries no parser of records', () => {
     const reached = new Set<string>()
     const follow = (name: string): void => {
@@ -64,7 +130,8 @@ describe('who may import whom', () => {
   })
   it('nothing goes in a circle', () => {
     const edges = new Map<string, string[]>()
-    for (const { file, target, typeOnly } of imports) if (!typeOnly) edges.set(file, [...(edges.get(file) ?? []), target])
+    for (const { file, target, typeOnly } of imports)
+      if (!typeOnly) edges.set(file, [...(edges.get(file) ?? []), target])
     const state = new Map<string, 'open' | 'closed'>()
     const circles: string[] = []
     const visit = (name: string): void => {

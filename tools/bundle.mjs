@@ -20,7 +20,10 @@ function walk(path) {
   if (!existsSync(path)) return []
   const stat = statSync(path)
   if (!stat.isDirectory()) return [`${path} ${stat.size} ${stat.mtimeMs}\n`]
-  return readdirSync(path).sort().filter(name => name !== 'node_modules').flatMap(name => walk(join(path, name)))
+  return readdirSync(path)
+    .sort()
+    .filter(name => name !== 'node_modules')
+    .flatMap(name => walk(join(path, name)))
 }
 
 /** The address of an up-to-date bundle of `entry`, made when it is missing or older than its sources.

@@ -29,34 +29,59 @@ export function ensureBuild() {
   const print = printOf('src', 'package-lock.json', 'next.config.mjs', 'tsconfig.json')
   if (existsSync(note) && readFileSync(note, 'utf8') === print) return
   say('Building …')
-  const result = spawnSync(join(root, 'node_modules/.bin/next'), ['build'], { cwd: root, encoding: 'utf8', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' } })
-  if (result.status !== 0) throw new Trouble(`The build failed:\n${`${result.stdout}\n${result.stderr}`.trim().split('\n').slice(-30).join('\n')}`)
+  const result = spawnSync(join(root, 'node_modules/.bin/next'), ['build'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  })
+  if (result.status !== 0)
+    throw new Trouble(
+      `The build failed:\n${`${result.stdout}\n${result.stderr}`.trim().split('\n').slice(-30).join('\n')}`,
+    )
   writeFileSync(note, print)
 }
 
 /** Migrates the database and, when it is empty, loads the demo.
  * @param {string} url */
 export async function ensureData(url) {
-  const { migrateStore, seedDemo } = await import(await freshBundle('setup', 'src/server/setup.ts'))
-  await migrateStore(url)
-  if (await seedDemo(url)) say('The demo is loaded.')
+  const { setUp } = await import(await freshBundle('setup', 'src/server/setup.ts'))
+  if (await setUp(url, root)) say('The demo is loaded.')
 }
 
 /** Starts the built application and waits until it answers.
  * @param {number} port @param {string} url @param {string} folder */
 export async function startApplication(port, url, folder) {
-  const child = spawn(process.execPath, [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: root,
-    stdio: ['ignore', 'ignore', 'inherit'],
-    detached: true,
-    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', HARVEK_DATABASE_URL: url, HARVEK_SECRET: readFileSync(join(folder, 'secret'), 'utf8').trim() },
-  })
+  const child = spawn(
+    process.execPath,
+    [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      detached: true,
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        HARVEK_DATABASE_URL: url,
+        HARVEK_SECRET: readFileSync(join(folder, 'secret'), 'utf8').trim(),
+      },
+    },
+  )
   const ended = new Promise(resolve => child.once('exit', resolve))
   const address = `http://127.0.0.1:${port}`
   for (let attempt = 0; attempt < 300; attempt++) {
     if (child.exitCode !== null) throw new Trouble('The application ended while it started; what it said stands above.')
     const answer = await fetch(`${address}/api/health`).catch(() => null)
-    if (answer?.ok) return { address, pid: child.pid ?? 0, ended, stop: async () => { child.kill('SIGTERM'); await ended } }
+    if (answer?.ok)
+      return {
+        address,
+        pid: child.pid ?? 0,
+        ended,
+        stop: async () => {
+          child.kill('SIGTERM')
+          await ended
+        },
+      }
     await new Promise(resolve => setTimeout(resolve, 100))
   }
   child.kill('SIGTERM')
@@ -76,7 +101,8 @@ async function emptyAfterAsking(folder) {
 async function main() {
   const { port, fresh } = optionsOf(process.argv.slice(2))
   const folder = join(root, '.data')
-  if (!(await isFree(port))) throw new Trouble(`Port ${port} is busy. Stop what listens there, or start with --port and another number.`)
+  if (!(await isFree(port)))
+    throw new Trouble(`Port ${port} is busy. Stop what listens there, or start with --port and another number.`)
   ensurePackages({ mariadbd: 'mariadb-server' })
   ensureNodeModules()
   if (fresh) await emptyAfterAsking(folder)

@@ -7,7 +7,8 @@ import { root } from './bundle.mjs'
 import { say, Trouble } from './say.mjs'
 
 /** @param {string} name */
-export const found = name => spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore', env: withSbin() }).status === 0
+export const found = name =>
+  spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore', env: withSbin() }).status === 0
 
 /** Debian keeps servers in /usr/sbin, which is not on everybody's path. */
 export const withSbin = () => ({ ...process.env, PATH: `${process.env.PATH}:/usr/sbin:/sbin` })
@@ -15,17 +16,24 @@ export const withSbin = () => ({ ...process.env, PATH: `${process.env.PATH}:/usr
 /** Installs Debian packages whose commands are missing, or says what to do.
  * @param {Record<string, string>} packages command → package */
 export function ensurePackages(packages) {
-  const missing = Object.entries(packages).filter(([command]) => !found(command)).map(([, name]) => name)
+  const missing = Object.entries(packages)
+    .filter(([command]) => !found(command))
+    .map(([, name]) => name)
   if (missing.length === 0) return
   const by = `apt-get install -y ${missing.join(' ')}`
-  if (!found('apt-get')) throw new Trouble(`These packages are missing: ${missing.join(', ')}. Install them with your system's package manager, then run this again.`)
-  if (process.getuid?.() !== 0) throw new Trouble(`These packages are missing: ${missing.join(', ')}. Run "sudo ${by}", then run this again.`)
+  if (!found('apt-get'))
+    throw new Trouble(
+      `These packages are missing: ${missing.join(', ')}. Install them with your system's package manager, then run this again.`,
+    )
+  if (process.getuid?.() !== 0)
+    throw new Trouble(`These packages are missing: ${missing.join(', ')}. Run "sudo ${by}", then run this again.`)
   say(`Installing ${missing.join(', ')} …`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const run = (/** @type {string[]} */ args) => spawnSync('apt-get', args, { env, encoding: 'utf8' })
   run(['update'])
   const result = run(['install', '-y', '--no-install-recommends', ...missing])
-  if (result.status !== 0) throw new Trouble(`"${by}" failed:\n${(result.stderr || result.stdout).trim().split('\n').slice(-4).join('\n')}`)
+  if (result.status !== 0)
+    throw new Trouble(`"${by}" failed:\n${(result.stderr || result.stdout).trim().split('\n').slice(-4).join('\n')}`)
 }
 
 /** Installs the npm packages when the lock changed since the last time. `npm install`, since `npm ci` calls a lock
@@ -37,7 +45,10 @@ export function ensureNodeModules() {
   if (existsSync(note) && readFileSync(note, 'utf8') === print) return
   say('Installing packages from the npm registry …')
   try {
-    execFileSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root, stdio: ['ignore', 'ignore', 'pipe'] })
+    execFileSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'pipe'],
+    })
   } catch (error) {
     const text = error instanceof Error && 'stderr' in error ? String(error.stderr) : String(error)
     throw new Trouble(`"npm install" failed:\n${text.trim().split('\n').slice(-6).join('\n')}`)

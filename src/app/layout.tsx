@@ -6,7 +6,10 @@ import { memberName } from '@/server/page'
 import { Shell } from '@/ui/theme/Shell'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 
-export const metadata: Metadata = { title: { default: 'Harvek', template: '%s · Harvek' }, description: 'Measure an opening, order the door that fits it, set it, seal it, hand it over.' }
+export const metadata: Metadata = {
+  title: { default: 'Harvek', template: '%s · Harvek' },
+  description: 'Measure an opening, order the door that fits it, set it, seal it, hand it over.',
+}
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function Layout({ children }: { readonly children: ReactNode }) {

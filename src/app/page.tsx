@@ -1,6 +1,6 @@
+import { dayOf } from '@/server/day'
 import { loadJobs } from '@/server/page'
 import { Today } from '@/ui/pages/Today'
-import { dayOf } from '@/server/day'
 
 export default async function Page() {
   const jobs = await loadJobs()

@@ -1,6 +1,6 @@
 import type { Issue } from './outcome'
-import { parseLength } from './units/parse-length'
 import { isLength, type Length, ticks } from './units/length'
+import { parseLength } from './units/parse-length'
 
 /** Thrown inside a call when its input is unreadable; the call's door turns it into an error reply. */
 export class InputError extends Error {
@@ -67,8 +67,7 @@ export function readerOf(value: unknown, path = ''): Reader {
       return isMembers(member) ? readerOf(member) : reject('input.object', at(name))
     },
     optionalObject: (name: string) => mapped(take(name), one => readerOf(one, at(name))),
-    objects: (name: string) =>
-      listFrom(need(name), at(name)).map((one, i) => readerOf(one, `${at(name)}[${i}]`)),
+    objects: (name: string) => listFrom(need(name), at(name)).map((one, i) => readerOf(one, `${at(name)}[${i}]`)),
     close: () => {
       const unknown = Object.keys(value).find(name => !asked.has(name))
       if (unknown !== undefined) reject('input.unknown', at(unknown))

@@ -18,14 +18,42 @@ describe('a call', () => {
     ['length.format', { ticks: inches(36, 3, 8), unit: 'in', to: '1/16' }, { text: '36 3/8', exact: true }],
     ['length.format', { ticks: 1, unit: 'mm' }, { text: '≈ 0', exact: false }],
     ['size.parse', { text: '3068' }, { width: inches(36), height: inches(80) }],
-    ['handing.codes', { hinges: 'left', swing: 'out' }, { outsideView: 'LH', backToHinges: 'RH', pushSide: 'RH', din107: 'L', conventionsAgree: false }],
+    [
+      'handing.codes',
+      { hinges: 'left', swing: 'out' },
+      { outsideView: 'LH', backToHinges: 'RH', pushSide: 'RH', din107: 'L', conventionsAgree: false },
+    ],
     ['shim.pack', { gap: '1/4' }, { flats: [inches(0, 1, 4)], wedgeOffset: null, pieces: 1, leftOver: 0 }],
-    ['unit.derive', { way: 'masonry', width: ['38'], height: ['82'], buck: '1/2' }, { unit: { width: inches(36, 1, 2), height: inches(81, 1, 2) }, roughOpening: { width: inches(37), height: inches(82) }, governing: { width: 0, height: 0 } }],
+    [
+      'unit.derive',
+      { way: 'masonry', width: ['38'], height: ['82'], buck: '1/2' },
+      {
+        unit: { width: inches(36, 1, 2), height: inches(81, 1, 2) },
+        roughOpening: { width: inches(37), height: inches(82) },
+        governing: { width: 0, height: 0 },
+      },
+    ],
   ])('%s', (call, input, ok) => expect(ask(call, input)).toEqual({ ok }))
   it('places a unit by readings or by points', () => {
-    const points = { L0: [0, 0], L1: [0, '41'], L2: [0, '82'], R0: ['38', 0], R1: ['38', '41'], R2: ['38', '82'], S: ['19', 0], T: ['19', '82'] }
-    expect(ask('fit.place', { points, unit: { width: '37', height: '81' } })).toMatchObject({ ok: { fits: true, left: inches(0, 1, 2), headGap: inches(1) } })
-    expect(ask('fit.place', { readings: { widths: { bottom: '38' }, heights: { left: '82' } }, unit: { width: '37', height: '81' } })).toMatchObject({ ok: { fits: true, sideRoom: inches(1) } })
+    const points = {
+      L0: [0, 0],
+      L1: [0, '41'],
+      L2: [0, '82'],
+      R0: ['38', 0],
+      R1: ['38', '41'],
+      R2: ['38', '82'],
+      S: ['19', 0],
+      T: ['19', '82'],
+    }
+    expect(ask('fit.place', { points, unit: { width: '37', height: '81' } })).toMatchObject({
+      ok: { fits: true, left: inches(0, 1, 2), headGap: inches(1) },
+    })
+    expect(
+      ask('fit.place', {
+        readings: { widths: { bottom: '38' }, heights: { left: '82' } },
+        unit: { width: '37', height: '81' },
+      }),
+    ).toMatchObject({ ok: { fits: true, sideRoom: inches(1) } })
   })
 })
 
@@ -44,12 +72,32 @@ describe('an input that can’t be answered', () => {
     ['opening.adjust', { heights: { left: '80' } }, 'opening.no-width', 'widths'],
     ['opening.adjust', { widths: { bottm: '36' }, heights: { left: '80' } }, 'input.unknown', 'widths.bottm'],
     ['fit.place', { points: { L0: [0] }, unit: { width: '37', height: '81' } }, 'input.point', 'points.L0'],
-    ['gap.leakage', { sides: [{ gaps: ['-1 mm'], length: '1 m', depth: '44 mm' }], pressuresPa: [4] }, 'input.negative', 'sides[0].gaps[0]'],
-    ['gap.leakage', { sides: [{ gaps: ['1 mm'], length: '0', depth: '44 mm' }], pressuresPa: [4] }, 'input.negative', 'sides[0].length'],
-    ['gap.leakage', { sides: [{ gaps: ['1 mm'], length: '1 m', depth: '44 mm' }], pressuresPa: [-4] }, 'input.negative', 'pressuresPa[0]'],
+    [
+      'gap.leakage',
+      { sides: [{ gaps: ['-1 mm'], length: '1 m', depth: '44 mm' }], pressuresPa: [4] },
+      'input.negative',
+      'sides[0].gaps[0]',
+    ],
+    [
+      'gap.leakage',
+      { sides: [{ gaps: ['1 mm'], length: '0', depth: '44 mm' }], pressuresPa: [4] },
+      'input.negative',
+      'sides[0].length',
+    ],
+    [
+      'gap.leakage',
+      { sides: [{ gaps: ['1 mm'], length: '1 m', depth: '44 mm' }], pressuresPa: [-4] },
+      'input.negative',
+      'pressuresPa[0]',
+    ],
     ['unit.derive', { way: 'pocket', width: [64_000_000], height: ['80'] }, 'input.range', 'input'],
-  ])('%s %p is %s at %s', (call, input, code, path) => expect(ask(call, input)).toMatchObject({ error: { code, path } }))
-  it('treats a reading that is null as not taken', () => expect(ask('opening.adjust', { widths: { bottom: '36', top: null }, heights: { left: '80' } })).toMatchObject({ ok: { suspect: null } }))
+  ])('%s %p is %s at %s', (call, input, code, path) =>
+    expect(ask(call, input)).toMatchObject({ error: { code, path } }),
+  )
+  it('treats a reading that is null as not taken', () =>
+    expect(ask('opening.adjust', { widths: { bottom: '36', top: null }, heights: { left: '80' } })).toMatchObject({
+      ok: { suspect: null },
+    }))
   it('has words for every code it can give', () => {
     for (const code of ISSUE_CODES) expect(issueWords({ code, facts: { typed: 'x' } })).toMatch(/[.]$/)
     expect(issueWords({ code: 'no.such', facts: {} })).toBe('Refused: no.such')
@@ -57,25 +105,89 @@ describe('an input that can’t be answered', () => {
 })
 
 describe('the command-line door', () => {
-  it.each(['', '{', 'null', '[]', '7', '{"call":"length.parse"}', '{"call":{},"input":{}}'])('answers the line %p with an error and a sentence', line => {
-    const reply = JSON.parse(replyTo(line))
-    expect(reply.error.message).toMatch(/\w.*\./)
-  })
+  it.each(['', '{', 'null', '[]', '7', '{"call":"length.parse"}', '{"call":{},"input":{}}'])(
+    'answers the line %p with an error and a sentence',
+    line => {
+      const reply = JSON.parse(replyTo(line))
+      expect(reply.error.message).toMatch(/\w.*\./)
+    },
+  )
   it('answers every line, in order', async () => {
-    const lines = ['{"call":"size.parse","input":{"text":"3068"}}', '', 'x', '{"call":"size.parse","input":{"text":"2868"}}']
+    const lines = [
+      '{"call":"size.parse","input":{"text":"3068"}}',
+      '',
+      'x',
+      '{"call":"size.parse","input":{"text":"2868"}}',
+    ]
     const written: string[] = []
-    const output = new Writable({ write: (chunk, _encoding, done) => { written.push(String(chunk)); done() } })
+    const output = new Writable({
+      write: (chunk, _encoding, done) => {
+        written.push(String(chunk))
+        done()
+      },
+    })
     await serveLines(Readable.from([`${lines.join('\n')}\n`]), output)
-    const replies = written.join('').trim().split('\n').map(line => JSON.parse(line))
-    expect(replies.map(reply => ('ok' in reply ? reply.ok.width : reply.error.code))).toEqual([inches(36), 'input.json', 'input.json', inches(32)])
+    const replies = written
+      .join('')
+      .trim()
+      .split('\n')
+      .map(line => JSON.parse(line))
+    expect(replies.map(reply => ('ok' in reply ? reply.ok.width : reply.error.code))).toEqual([
+      inches(36),
+      'input.json',
+      'input.json',
+      inches(32),
+    ])
   })
   it('never throws, whatever is asked (2,000 seeded requests)', () => {
     const random = randomFrom(99)
-    const values = [null, true, -1, 0, 1e12, 'x', '36 3/8', '', [], ['36'], {}, { bottom: '36' }, { left: '1' }, [[0, 0]], 1e308]
-    const members = ['text', 'unit', 'ticks', 'way', 'width', 'height', 'widths', 'heights', 'gap', 'flats', 'stock', 'first', 'pitch', 'holes', 'length', 'sides', 'pressuresPa', 'points', 'readings', 'legA', 'legB', 'diagonal', 'wall']
-    const pick = <T,>(all: readonly T[]): T => all[wholeFrom(random, 0, all.length - 1)]!
+    const values = [
+      null,
+      true,
+      -1,
+      0,
+      1e12,
+      'x',
+      '36 3/8',
+      '',
+      [],
+      ['36'],
+      {},
+      { bottom: '36' },
+      { left: '1' },
+      [[0, 0]],
+      1e308,
+    ]
+    const members = [
+      'text',
+      'unit',
+      'ticks',
+      'way',
+      'width',
+      'height',
+      'widths',
+      'heights',
+      'gap',
+      'flats',
+      'stock',
+      'first',
+      'pitch',
+      'holes',
+      'length',
+      'sides',
+      'pressuresPa',
+      'points',
+      'readings',
+      'legA',
+      'legB',
+      'diagonal',
+      'wall',
+    ]
+    const pick = <T>(all: readonly T[]): T => all[wholeFrom(random, 0, all.length - 1)]!
     for (let i = 0; i < 2000; i++) {
-      const input = Object.fromEntries(Array.from({ length: wholeFrom(random, 0, 6) }, () => [pick(members), pick(values)]))
+      const input = Object.fromEntries(
+        Array.from({ length: wholeFrom(random, 0, 6) }, () => [pick(members), pick(values)]),
+      )
       const reply = JSON.parse(replyTo(JSON.stringify({ call: pick(Object.keys(CALLS)), input })))
       expect('ok' in reply || typeof reply.error.message === 'string').toBe(true)
     }

@@ -1,14 +1,14 @@
-import { type Outcome, done } from './outcome'
 import type { Leaf } from './base/trace'
 import type { TradeLengthId, TradeLengths } from './base/trade-lengths'
-import { InputError, readerOf, reject, type Reader } from './calls-input'
+import { InputError, type Reader, readerOf, reject } from './calls-input'
 import { checkCorner } from './diagnosis/check-corner'
 import { packGap } from './fit/pack-gap'
-import { placeUnit } from './opening/place-unit'
 import { point } from './geometry/point'
 import { adjustOpening } from './opening/adjust-opening'
 import { deviationsOf } from './opening/observe-survey'
 import { type AdjustedOpening, type Observations, type OpeningPoints, POINT_NAMES } from './opening/opening'
+import { placeUnit } from './opening/place-unit'
+import { done, type Outcome } from './outcome'
 import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from './physics/leakage'
 import { cutStrip } from './seal/cut-strip'
 import { chooseJamb } from './specification/choose-jamb'
@@ -21,7 +21,11 @@ import { inches, isLength, type Length, ticks } from './units/length'
 import { parseLength } from './units/parse-length'
 
 /** What the calls need of the trade. */
-export type CallTrade = { readonly lengths: TradeLengths; readonly jambStandards: readonly Length[]; readonly flats: readonly Length[] }
+export type CallTrade = {
+  readonly lengths: TradeLengths
+  readonly jambStandards: readonly Length[]
+  readonly flats: readonly Length[]
+}
 
 type Call = (input: Reader, trade: CallTrade) => unknown
 
@@ -41,18 +45,19 @@ export const CALLS: Readonly<Record<string, Call>> = {
   'length.parse': input => {
     const unit = input.choice('unit', ['in', 'mm'] as const)
     const graduation = input.optionalText('graduation') ? input.choice('graduation', GRADUATIONS) : undefined
-    const { ticks: length, rounded } = valueOf(parseLength(input.text('text'), { unit, graduation }))
+    const { ticks: length, rounded } = taken(parseLength(input.text('text'), { unit, graduation }))
     return { ticks: length, rounded }
   },
   'length.format': input => {
     const given = input.number('ticks')
     const unit = input.choice('unit', ['in', 'mm'] as const)
     const to = input.optionalText('to') ? input.choice('to', DISPLAY_STEPS) : unit === 'in' ? '1/16' : '1'
-    if (to.includes('/') !== (unit === 'in')) reject('input.choice', input.path('to'), { choices: 'a step of the same unit' })
+    if (to.includes('/') !== (unit === 'in'))
+      reject('input.choice', input.path('to'), { choices: 'a step of the same unit' })
     const text = formatLength(isLength(given) ? ticks(given) : reject('input.ticks', input.path('ticks')), to)
     return { text, exact: !text.startsWith('≈') }
   },
-  'size.parse': input => valueOf(parseSize(input.text('text'))),
+  'size.parse': input => taken(parseSize(input.text('text'))),
   'unit.derive': derive,
   'jamb.choose': (input, trade) =>
     chooseJamb(input.length('wall'), {
@@ -64,7 +69,7 @@ export const CALLS: Readonly<Record<string, Call>> = {
   'corner.check': input => {
     const legB = input.length('legB')
     const height = input.optionalLength('height') ?? legB
-    return valueOf(checkCorner(input.length('legA'), legB, input.length('diagonal'), height))
+    return taken(checkCorner(input.length('legA'), legB, input.length('diagonal'), height))
   },
   'opening.adjust': (input, trade) => {
     const { points, suspect, unchecked, assumed } = adjusted(input, trade)
@@ -82,11 +87,15 @@ export const CALLS: Readonly<Record<string, Call>> = {
   },
   'shim.pack': (input, { lengths, flats }) => {
     const wedge = input.optionalObject('wedge')
-    return valueOf(
+    return taken(
       packGap(input.length('gap'), {
         wedge: wedge
           ? closing(wedge, w => ({ tip: w.length('tip'), butt: w.length('butt'), length: w.length('length') }))
-          : { tip: lengths['wedge-tip'].value, butt: lengths['wedge-butt'].value, length: lengths['wedge-length'].value },
+          : {
+              tip: lengths['wedge-tip'].value,
+              butt: lengths['wedge-butt'].value,
+              length: lengths['wedge-length'].value,
+            },
         bearing: input.optionalLength('bearing') ?? inches(4, 9, 16),
         flats: input.optionalLengths('flats') ?? flats,
         slack: lengths['pack-slack'].value,
@@ -94,7 +103,7 @@ export const CALLS: Readonly<Record<string, Call>> = {
     )
   },
   'strip.cut': (input, { lengths }) =>
-    valueOf(
+    taken(
       cutStrip({
         stock: input.length('stock'),
         first: input.length('first'),
@@ -122,12 +131,18 @@ export const CALLS: Readonly<Record<string, Call>> = {
 
 export type Reply =
   | { readonly ok: unknown }
-  | { readonly error: { readonly code: string; readonly path: string; readonly facts: Readonly<Record<string, string | number>> } }
+  | {
+      readonly error: {
+        readonly code: string
+        readonly path: string
+        readonly facts: Readonly<Record<string, string | number>>
+      }
+    }
 
 /** Answers one request `{ call, input }`, already parsed from JSON. Never throws for a person's mistake. */
 export function answer(request: unknown, trade: CallTrade): Reply {
   try {
-    return { ok: valueOf(run(request, trade)) }
+    return { ok: taken(run(request, trade)) }
   } catch (error) {
     if (error instanceof InputError) return { error: error.issue }
     // A length beyond 20 m is refused by its constructor; out of a call it is the input's doing.
@@ -143,7 +158,7 @@ function run(request: unknown, trade: CallTrade): Outcome<unknown> {
   return done(closing(door.root('input'), input => call(input, trade)))
 }
 
-function valueOf<T>(outcome: Outcome<T>): T {
+function taken<T>(outcome: Outcome<T>): T {
   if (outcome.ok) return outcome.value
   throw new InputError(outcome.issues[0]!)
 }
@@ -158,7 +173,9 @@ function derive(input: Reader, { lengths }: CallTrade): unknown {
   const way = input.choice('way', WAYS)
   const drop = input.optionalLength('sillDrop')
   const leaves = (member: 'width' | 'height') =>
-    input.lengths(member).map((value, i): Leaf => ({ kind: 'reading', name: `${member}[${i}]`, value, origin: 'input' }))
+    input
+      .lengths(member)
+      .map((value, i): Leaf => ({ kind: 'reading', name: `${member}[${i}]`, value, origin: 'input' }))
   const given: Partial<Record<TradeLengthId, Length>> = {
     rebate: input.optionalLength('rebate'),
     'stop-thickness': input.optionalLength('stopThickness'),
@@ -184,7 +201,10 @@ function derive(input: Reader, { lengths }: CallTrade): unknown {
 }
 
 function withValues(lengths: TradeLengths, given: Partial<Record<TradeLengthId, Length>>): TradeLengths {
-  const entries = Object.values(lengths).map(one => [one.id, { ...one, value: given[one.id as TradeLengthId] ?? one.value }])
+  const entries = Object.values(lengths).map(one => [
+    one.id,
+    { ...one, value: given[one.id as TradeLengthId] ?? one.value },
+  ])
   return Object.fromEntries(entries)
 }
 
@@ -199,7 +219,7 @@ function adjusted(input: Reader, { lengths }: CallTrade): AdjustedOpening {
     }
     reader.close()
   }
-  return valueOf(adjustOpening(observations satisfies Observations, deviationsOf(lengths)))
+  return taken(adjustOpening(observations satisfies Observations, deviationsOf(lengths)))
 }
 
 function pointsFrom(reader: Reader): OpeningPoints {
@@ -214,8 +234,7 @@ function pointsFrom(reader: Reader): OpeningPoints {
 const asPairs = (points: OpeningPoints) =>
   Object.fromEntries(POINT_NAMES.map(name => [name, [points[name].x, points[name].y]]))
 
-const sizeFrom = (reader: Reader) =>
-  closing(reader, r => ({ width: r.length('width'), height: r.length('height') }))
+const sizeFrom = (reader: Reader) => closing(reader, r => ({ width: r.length('width'), height: r.length('height') }))
 
 function sideFrom(side: Reader): LeakySide {
   const gaps = side.lengths('gaps')

@@ -38,17 +38,27 @@ export type FileIssue = { readonly path: string; readonly message: string }
 
 /** Parses a job file whole: everything, or the paths that are wrong. Also checks what a schema can't:
  *  ids used twice and references that lead nowhere. */
-export function parseJobFile(value: unknown): { readonly file: JobFile; readonly issues: readonly [] } | { readonly file: null; readonly issues: readonly FileIssue[] } {
+export function parseJobFile(
+  value: unknown,
+):
+  | { readonly file: JobFile; readonly issues: readonly [] }
+  | { readonly file: null; readonly issues: readonly FileIssue[] } {
   const parsed = jobFileSchema.safeParse(value)
   if (!parsed.success) {
-    return { file: null, issues: parsed.error.issues.slice(0, 50).map(one => ({ path: pathText(one.path), message: one.message })) }
+    return {
+      file: null,
+      issues: parsed.error.issues.slice(0, 50).map(one => ({ path: pathText(one.path), message: one.message })),
+    }
   }
   const issues = [...doubled(parsed.data), ...dangling(parsed.data)]
   return issues.length ? { file: null, issues } : { file: parsed.data, issues: [] }
 }
 
 const pathText = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>((text, part) => (typeof part === 'number' ? `${text}[${part}]` : text ? `${text}.${String(part)}` : String(part)), '') || '(whole file)'
+  path.reduce<string>(
+    (text, part) => (typeof part === 'number' ? `${text}[${part}]` : text ? `${text}.${String(part)}` : String(part)),
+    '',
+  ) || '(whole file)'
 
 function doubled(file: JobFile): readonly FileIssue[] {
   const lists: readonly (readonly [path: string, keys: readonly (string | number)[]])[] = [
@@ -70,7 +80,9 @@ function dangling(file: JobFile): readonly FileIssue[] {
   const openings = new Set(file.openings.map(one => one.opening.id))
   return file.orders.flatMap((order, i) =>
     order.lines.flatMap((line, j) =>
-      openings.has(line.opening.id) ? [] : [{ path: `orders[${i}].lines[${j}].opening.id`, message: 'no such opening in this file' }],
+      openings.has(line.opening.id)
+        ? []
+        : [{ path: `orders[${i}].lines[${j}].opening.id`, message: 'no such opening in this file' }],
     ),
   )
 }

@@ -1,30 +1,30 @@
 import { type Finding, worstFirst } from './base/finding'
-import type { TradeNumber } from './base/rule'
-import type { TradeLengths } from './base/trade-lengths'
 import { overrideLengths } from './base/override-lengths'
+import type { TradeNumber } from './base/rule'
 import type { Leaf } from './base/trace'
+import type { TradeLengths } from './base/trade-lengths'
 import { judgeUnits, type Offer, type OfferCode } from './catalogue/judge-unit'
 import type { Rates } from './catalogue/preparation'
 import type { CatalogueUnit } from './catalogue/unit'
-import { diagnose, type DiagnosisCode } from './diagnosis/diagnose'
+import { type DiagnosisCode, diagnose } from './diagnosis/diagnose'
 import { planShims, type ShimPlan } from './fit/plan-shims'
-import { planSteps, type PlannedStep, type SettingStep } from './fit/plan-steps'
+import { type PlannedStep, planSteps, type SettingStep } from './fit/plan-steps'
 import type { LogEntry } from './handover/log'
-import { stepsDone } from './handover/standing'
 import { type Handover, type HandoverCode, type HandoverTest, planTests } from './handover/plan-tests'
+import { stepsDone } from './handover/standing'
 import { chanceToFit } from './opening/chance'
-import { assumedOpening, type MeasuringCode, modelOpening, type ModelledOpening } from './opening/model-opening'
+import { assumedOpening, type MeasuringCode, type ModelledOpening, modelOpening } from './opening/model-opening'
 import type { AdjustedOpening } from './opening/opening'
 import { plumbRectangle } from './opening/place-unit'
-import { checkOrder, orderLine, type OrderCode } from './order/check-order'
+import { checkOrder, type OrderCode, orderLine } from './order/check-order'
 import type { Order, OrderLine } from './order/order'
 import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
 import type { Seal } from './seal/seal'
 import type { SealChoice } from './seal/seal-choice'
-import { specify, type Specification, type SpecificationCode } from './specification/specify'
+import { type Specification, type SpecificationCode, specify } from './specification/specify'
 import type { Wishes } from './specification/wishes'
 import type { Reading } from './survey/reading'
-import { surveyOf, type Survey, waysRead } from './survey/survey'
+import { type Survey, surveyOf, waysRead } from './survey/survey'
 import { WAYS } from './survey/ways'
 import type { Length } from './units/length'
 
@@ -57,7 +57,15 @@ export type Trade = {
 export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
 export type FitCode = 'pack-impossible'
 export type FindingCode =
-  | MeasuringCode | DiagnosisCode | SpecificationCode | PlumbCode | OfferCode | OrderCode | FitCode | SealCode | HandoverCode
+  | MeasuringCode
+  | DiagnosisCode
+  | SpecificationCode
+  | PlumbCode
+  | OfferCode
+  | OrderCode
+  | FitCode
+  | SealCode
+  | HandoverCode
 
 /** Everything the core says about one opening. A stage that cannot run yet is `null` or empty. */
 export type JobResult = {
@@ -113,7 +121,18 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const measured = [...modelled.findings, ...specification.findings]
   const order = checkOrder(specification, wishes, chosen, measured)
   return {
-    wishes, survey, lengths, model, hole, holeIsAssumed, specification, offers, chosen, shims, seals, handover,
+    wishes,
+    survey,
+    lengths,
+    model,
+    hole,
+    holeIsAssumed,
+    specification,
+    offers,
+    chosen,
+    shims,
+    seals,
+    handover,
     chance: hole && chosen ? chanceToFit(hole, chosen.placement, lengths) : null,
     steps: planSteps(trade.steps, wishes, shims, !holeIsAssumed, stepsDone(log)),
     line: orderLine(records.opening, survey, specification, wishes, chosen, order, CORE_VERSION),
@@ -129,8 +148,12 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   }
 }
 
-const leafBottomOf = (unit: CatalogueUnit): Leaf =>
-  ({ kind: 'unit', name: 'leafBottom', value: unit.leafBottom, origin: `${unit.maker} ${unit.article}` })
+const leafBottomOf = (unit: CatalogueUnit): Leaf => ({
+  kind: 'unit',
+  name: 'leafBottom',
+  value: unit.leafBottom,
+  origin: `${unit.maker} ${unit.article}`,
+})
 
 function holeOf(model: ModelledOpening | null, { unit }: Specification, lengths: TradeLengths): AdjustedOpening | null {
   if (model?.isHole) return model.adjusted
@@ -138,27 +161,45 @@ function holeOf(model: ModelledOpening | null, { unit }: Specification, lengths:
 }
 
 /** The size comes from the smallest width; the plumb rectangle confirms it, or shows that leaning sides leave less. */
-function checkPlumb(hole: AdjustedOpening, { unit }: Specification, lengths: TradeLengths): readonly Finding<PlumbCode>[] {
+function checkPlumb(
+  hole: AdjustedOpening,
+  { unit }: Specification,
+  lengths: TradeLengths,
+): readonly Finding<PlumbCode>[] {
   if (!unit) return []
   const plumb = plumbRectangle(hole.points, { width: unit.width.value, height: unit.height.value })
   const short = unit.roughWidth.value - plumb.width
   const tolerance = lengths['deviation-tape'].value
   const facts = {
-    width: { length: plumb.width }, wanted: { length: unit.roughWidth.value },
+    width: { length: plumb.width },
+    wanted: { length: unit.roughWidth.value },
     unit: { length: unit.width.value },
   }
   const smaller = short > tolerance
-  return [{
-    code: smaller ? 'plumb-smaller' : 'plumb-large-enough', place: 'lean.left', severity: smaller ? 'correct' : 'fine', facts,
-    rule: 'room-width', cures: smaller ? ['plumb.smaller-unit', 'plumb.more-room'] : [],
-  }]
+  return [
+    {
+      code: smaller ? 'plumb-smaller' : 'plumb-large-enough',
+      place: 'lean.left',
+      severity: smaller ? 'correct' : 'fine',
+      facts,
+      rule: 'room-width',
+      cures: smaller ? ['plumb.smaller-unit', 'plumb.more-room'] : [],
+    },
+  ]
 }
 
 function requestFor(
-  hole: AdjustedOpening, specification: Specification, survey: Survey, wishes: Wishes, lengths: TradeLengths, trade: Trade,
+  hole: AdjustedOpening,
+  specification: Specification,
+  survey: Survey,
+  wishes: Wishes,
+  lengths: TradeLengths,
+  trade: Trade,
 ) {
   return {
-    points: hole.points, wishes, lengths,
+    points: hole.points,
+    wishes,
+    lengths,
     wall: specification.jamb?.wanted.value ?? null,
     floor: survey.bySlot.get('floor.highest')?.value ?? null,
     jambStandards: trade.jambStandards,
@@ -167,26 +208,43 @@ function requestFor(
 }
 
 function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths: TradeLengths, trade: Trade): ShimPlan {
-  return planShims(hole.points, chosen.unit, wishes.hinges!, { pad: chosen.pad, shift: wishes.shift, lengths, flats: trade.flats })
+  return planShims(hole.points, chosen.unit, wishes.hinges!, {
+    pad: chosen.pad,
+    shift: wishes.shift,
+    lengths,
+    flats: trade.flats,
+  })
 }
 
 function packFindings(shims: ShimPlan | null): readonly Finding<FitCode>[] {
   return (shims?.points ?? [])
     .filter(one => one.pack === null)
     .map(one => ({
-      code: 'pack-impossible', place: `shim.${one.place}`, severity: 'correct',
-      facts: { gap: { length: one.gap }, issue: one.issue ?? '' }, rule: 'shim', cures: [],
+      code: 'pack-impossible',
+      place: `shim.${one.place}`,
+      severity: 'correct',
+      facts: { gap: { length: one.gap }, issue: one.issue ?? '' },
+      rule: 'shim',
+      cures: [],
     }))
 }
 
 function sealsFor(
-  { wishes, sealChoice }: OpeningRecords, survey: Survey, chosen: Offer | null, { unit }: Specification, lengths: TradeLengths, trade: Trade,
+  { wishes, sealChoice }: OpeningRecords,
+  survey: Survey,
+  chosen: Offer | null,
+  { unit }: Specification,
+  lengths: TradeLengths,
+  trade: Trade,
 ): SealPlan | null {
   const leafWidth = chosen?.unit.leafWidth ?? unit?.width.value
   const leafHeight = chosen?.unit.leafHeight ?? unit?.height.value
   if (leafWidth === undefined || leafHeight === undefined) return null
   return planSeals({
-    survey, leafWidth, leafHeight, lengths,
+    survey,
+    leafWidth,
+    leafHeight,
+    lengths,
     hinges: wishes.hinges ?? 'left',
     material: chosen?.unit.material ?? wishes.material,
     heatingDegreeDays: wishes.heatingDegreeDays,

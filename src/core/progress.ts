@@ -4,15 +4,23 @@ import type { FindingCode, JobResult, OpeningRecords } from './job'
 import { essentialSlots } from './survey/slots'
 
 /** How far the work on one opening is: the stage where the next thing waits, and the worst mark so far. */
-export type Progress = { readonly stage: Stage; readonly done: readonly Stage[]; readonly worst: Severity; readonly finished: boolean }
+export type Progress = {
+  readonly stage: Stage
+  readonly done: readonly Stage[]
+  readonly worst: Severity
+  readonly finished: boolean
+}
 
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(result: JobResult, records: OpeningRecords): Progress {
   const { findings, survey, wishes } = result
   const complete: Readonly<Record<Stage, boolean>> = {
-    measure: essentialSlots(wishes.way).every(slot => survey.bySlot.has(slot)) && !findings.measure.some(one => one.severity === 'correct' || one.severity === 'stop'),
+    measure:
+      essentialSlots(wishes.way).every(slot => survey.bySlot.has(slot)) &&
+      !findings.measure.some(one => one.severity === 'correct' || one.severity === 'stop'),
     diagnose: result.model !== null && worstOf(findings.diagnose) !== 'stop',
-    specify: wishes.hinges !== null && wishes.swing !== null && wishes.bore !== null && result.specification.jamb !== null,
+    specify:
+      wishes.hinges !== null && wishes.swing !== null && wishes.bore !== null && result.specification.jamb !== null,
     order: records.orders.length > 0,
     fit: result.steps.length > 0 && result.steps.every(step => step.state === 'done'),
     seal: result.seals !== null && result.seals.sides.length === 4,
@@ -20,7 +28,12 @@ export function progressOf(result: JobResult, records: OpeningRecords): Progress
   }
   const next = STAGES.find(stage => !complete[stage]) ?? 'handover'
   const finished = STAGES.every(stage => complete[stage])
-  return { stage: next, done: STAGES.filter(stage => complete[stage]), worst: finished ? 'fine' : worstOf(relevantTo(next, result)), finished }
+  return {
+    stage: next,
+    done: STAGES.filter(stage => complete[stage]),
+    worst: finished ? 'fine' : worstOf(relevantTo(next, result)),
+    finished,
+  }
 }
 
 /** The findings that matter for what comes next: once a unit is ordered, what was wrong with the readings is settled. */

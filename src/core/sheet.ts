@@ -28,5 +28,9 @@ export type OpeningSheet = {
 /** The records of a sheet as the job takes them. */
 export const recordsOf = ({ opening, readings, wishes, sealChoice, log, orders }: OpeningSheet): OpeningRecords => ({
   opening: { id: opening.id, tag: opening.tag, name: opening.name },
-  readings, wishes: wishes.data, sealChoice: sealChoice.data, log, orders,
+  readings,
+  wishes: wishes.data,
+  sealChoice: sealChoice.data,
+  log,
+  orders,
 })

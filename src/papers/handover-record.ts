@@ -23,7 +23,10 @@ export function handoverRecord(job: Job, records: OpeningRecords, result: JobRes
       ...setting(job, result),
       ...readingBlocks(job, result),
       { kind: 'heading', text: 'Upkeep' },
-      { kind: 'text', text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year.' },
+      {
+        kind: 'text',
+        text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year.',
+      },
     ],
   }
 }
@@ -33,10 +36,13 @@ function fitted({ orders }: OpeningRecords, { chosen, wishes }: JobResult): read
   if (!unit || !wishes.hinges || !wishes.swing) return [{ kind: 'text', text: 'No unit has been chosen yet.' }]
   return [
     { kind: 'heading', text: 'What was fitted' },
-    { kind: 'facts', rows: [
-      ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
-      ['Order', orders.map(order => order.number).join(', ') || 'none released'],
-    ] },
+    {
+      kind: 'facts',
+      rows: [
+        ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
+        ['Order', orders.map(order => order.number).join(', ') || 'none released'],
+      ],
+    },
     { kind: 'text', text: handWords({ hinges: wishes.hinges, swing: wishes.swing }) },
   ]
 }
@@ -44,21 +50,34 @@ function fitted({ orders }: OpeningRecords, { chosen, wishes }: JobResult): read
 function testBlocks({ handover }: JobResult): readonly Block[] {
   const rows = handover.tests.map(({ id, entry }) => {
     const [name, , limit] = TEST_NAMES[id] ?? [id, '', '']
-    return [name, limit, entry ? `${entry.result}${entry.text ? `: ${entry.text}` : ''}` : 'open', entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : '']
+    return [
+      name,
+      limit,
+      entry ? `${entry.result}${entry.text ? `: ${entry.text}` : ''}` : 'open',
+      entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : '',
+    ]
   })
-  return [{ kind: 'heading', text: 'Tests' }, { kind: 'table', head: ['Test', 'Limit', 'Found', 'By'], widths: [0.32, 0.24, 0.22, 0.22], rows }]
+  return [
+    { kind: 'heading', text: 'Tests' },
+    { kind: 'table', head: ['Test', 'Limit', 'Found', 'By'], widths: [0.32, 0.24, 0.22, 0.22], rows },
+  ]
 }
 
 function sealBlocks(job: Job, { seals }: JobResult): readonly Block[] {
   if (!seals) return []
   const rows = seals.sides.map(side => [
-    SIDE_NAMES[side.side], side.chosen ? (SEAL_NAMES[side.chosen.seal.id] ?? side.chosen.seal.id) : 'none',
-    side.piece ? formatWithUnit(side.piece.length, job.step) : '', `${side.flowBefore50.toFixed(1)} → ${side.flowAfter50.toFixed(1)} m³/h`,
+    SIDE_NAMES[side.side],
+    side.chosen ? (SEAL_NAMES[side.chosen.seal.id] ?? side.chosen.seal.id) : 'none',
+    side.piece ? formatWithUnit(side.piece.length, job.step) : '',
+    `${side.flowBefore50.toFixed(1)} → ${side.flowAfter50.toFixed(1)} m³/h`,
   ])
   return [
     { kind: 'heading', text: 'Seals and draft' },
     { kind: 'table', head: ['Side', 'Seal', 'Cut to', 'Draft at 50 Pa'], widths: [0.18, 0.4, 0.18, 0.24], rows },
-    { kind: 'text', text: `Draft at 50 Pa: ${seals.before.flowM3h[1].toFixed(1)} before, ${seals.after.flowM3h[1].toFixed(1)} m³/h after; as a hole ${seals.before.holeCm2.toFixed(1)} before, ${seals.after.holeCm2.toFixed(1)} cm² after.` },
+    {
+      kind: 'text',
+      text: `Draft at 50 Pa: ${seals.before.flowM3h[1].toFixed(1)} before, ${seals.after.flowM3h[1].toFixed(1)} m³/h after; as a hole ${seals.before.holeCm2.toFixed(1)} before, ${seals.after.holeCm2.toFixed(1)} cm² after.`,
+    },
   ]
 }
 
@@ -67,14 +86,38 @@ function setting(job: Job, result: JobResult): readonly Block[] {
   if (!shims) return []
   return [
     { kind: 'heading', text: 'How it was set' },
-    { kind: 'drawing', scene: elevation(result, 'fit'), heightMm: 120, caption: 'Elevation from outside: gaps at the packs' },
-    { kind: 'table', head: ['Point', 'Gap', 'Screw'], widths: [0.5, 0.25, 0.25],
-      rows: shims.points.map(one => [SHIM_NAMES[one.place], formatWithUnit(one.gap, job.step), formatWithUnit(one.screwLength, job.step)]) },
-    { kind: 'checks', items: steps.map(one => ({ text: STEP_WORDS[one.id]?.[0] ?? one.id, ticked: one.state === 'done' })) },
+    {
+      kind: 'drawing',
+      scene: elevation(result, 'fit'),
+      heightMm: 120,
+      caption: 'Elevation from outside: gaps at the packs',
+    },
+    {
+      kind: 'table',
+      head: ['Point', 'Gap', 'Screw'],
+      widths: [0.5, 0.25, 0.25],
+      rows: shims.points.map(one => [
+        SHIM_NAMES[one.place],
+        formatWithUnit(one.gap, job.step),
+        formatWithUnit(one.screwLength, job.step),
+      ]),
+    },
+    {
+      kind: 'checks',
+      items: steps.map(one => ({ text: STEP_WORDS[one.id]?.[0] ?? one.id, ticked: one.state === 'done' })),
+    },
   ]
 }
 
 function readingBlocks(job: Job, { survey }: JobResult): readonly Block[] {
-  const rows = [...survey.bySlot.values()].map(one => [slotName(one.slot), one.text, formatWithUnit(one.value, job.step), `${one.instrument}, ${one.takenBy}, ${one.takenAt.slice(0, 10)}`])
-  return [{ kind: 'heading', text: 'Readings' }, { kind: 'table', head: ['Reading', 'As typed', 'Understood', 'How'], widths: [0.32, 0.16, 0.18, 0.34], rows }]
+  const rows = [...survey.bySlot.values()].map(one => [
+    slotName(one.slot),
+    one.text,
+    formatWithUnit(one.value, job.step),
+    `${one.instrument}, ${one.takenBy}, ${one.takenAt.slice(0, 10)}`,
+  ])
+  return [
+    { kind: 'heading', text: 'Readings' },
+    { kind: 'table', head: ['Reading', 'As typed', 'Understood', 'How'], widths: [0.32, 0.16, 0.18, 0.34], rows },
+  ]
 }

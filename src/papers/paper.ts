@@ -6,7 +6,12 @@ export type Block =
   | { readonly kind: 'heading'; readonly text: string }
   | { readonly kind: 'text'; readonly text: string }
   | { readonly kind: 'facts'; readonly rows: readonly (readonly [name: string, value: string])[] }
-  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[]; readonly widths: readonly number[] }
+  | {
+      readonly kind: 'table'
+      readonly head: readonly string[]
+      readonly rows: readonly (readonly string[])[]
+      readonly widths: readonly number[]
+    }
   | { readonly kind: 'drawing'; readonly scene: Scene; readonly heightMm: number; readonly caption: string }
   | { readonly kind: 'checks'; readonly items: readonly { readonly text: string; readonly ticked: boolean }[] }
 

@@ -5,43 +5,62 @@ import type { LogEntry } from '@/core/handover/log'
 import { job as runJob } from '@/core/job'
 import { BORES, MATERIALS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import { newWishes, type Wishes } from '@/core/specification/wishes'
-import { isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import type { Reading } from '@/core/survey/reading'
+import { isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { DISPLAY_STEPS } from '@/core/units/format-length'
-import { parseLength } from '@/core/units/parse-length'
 import { ZERO } from '@/core/units/length'
+import { parseLength } from '@/core/units/parse-length'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { addOpening, insertJob } from '@/store/jobs'
+import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
 import { addLog, addReadings, saveWishes } from '@/store/records'
-import { company, member } from '@/store/tables'
 import { addUnits } from '@/store/units'
 import { STEPS } from '@/trade/steps'
+import { tradeWith } from '@/trade/trade'
 import { demoId as idOf } from './demo-ids'
 import { readCatalogue } from './read-catalogue'
-import { tradeWith } from '@/trade/trade'
 
 const instant = z.iso.datetime({ precision: 3 })
 const openingSchema = z.strictObject({
-  tag: z.string(), name: z.string(), way: z.enum(WAYS), takenBy: z.string(), takenAt: instant,
+  tag: z.string(),
+  name: z.string(),
+  way: z.enum(WAYS),
+  takenBy: z.string(),
+  takenAt: instant,
   readings: z.record(z.string(), z.string()),
   wishes: z.strictObject({
-    use: z.enum(USES), material: z.enum(MATERIALS).nullable(), bore: z.enum(BORES).nullable(),
-    subfloor: z.enum(SUBFLOORS), hinges: z.enum(['left', 'right']).nullable(), swing: z.enum(['in', 'out']).nullable(),
+    use: z.enum(USES),
+    material: z.enum(MATERIALS).nullable(),
+    bore: z.enum(BORES).nullable(),
+    subfloor: z.enum(SUBFLOORS),
+    hinges: z.enum(['left', 'right']).nullable(),
+    swing: z.enum(['in', 'out']).nullable(),
   }),
-  choose: z.string().optional(), reason: z.string().optional(), release: instant.optional(),
-  steps: z.union([z.literal('all'), z.array(z.string())]).optional(), stepsAt: instant.optional(),
+  choose: z.string().optional(),
+  reason: z.string().optional(),
+  release: instant.optional(),
+  steps: z.union([z.literal('all'), z.array(z.string())]).optional(),
+  stepsAt: instant.optional(),
   tests: z.record(z.string(), z.string()).optional(),
 })
 const scenarioSchema = z.strictObject({
   company: z.string(),
   members: z.array(z.string()).min(1),
-  jobs: z.array(z.strictObject({
-    name: z.string(), site: z.string(), unit: z.enum(['in', 'mm']), step: z.enum(DISPLAY_STEPS), visitOn: z.iso.date(),
-    latitude: z.number(), longitude: z.number(), createdAt: instant, openings: z.array(openingSchema),
-  })),
+  jobs: z.array(
+    z.strictObject({
+      name: z.string(),
+      site: z.string(),
+      unit: z.enum(['in', 'mm']),
+      step: z.enum(DISPLAY_STEPS),
+      visitOn: z.iso.date(),
+      latitude: z.number(),
+      longitude: z.number(),
+      createdAt: instant,
+      openings: z.array(openingSchema),
+    }),
+  ),
 })
 type ScenarioOpening = z.infer<typeof openingSchema>
 
@@ -51,30 +70,53 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   const { units, rejected } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
   if (rejected.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify(rejected)}`)
   const companyId = idOf('company', scenario.company)
-  await db.insert(company).values({ id: companyId, name: scenario.company })
-  const people = scenario.members.map(name => ({ companyId, id: idOf('member', name), name }))
-  await db.insert(member).values(people)
+  const people = scenario.members.map(name => ({ id: idOf('member', name), name }))
+  await addCompany(db, companyId, scenario.company, people)
   const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
   await addUnits(db, acting, units)
   for (const { openings, latitude, longitude, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
-    await insertJob(db, acting, { ...plain, id: jobId, latitudeE6: Math.round(latitude * 1e6), longitudeE6: Math.round(longitude * 1e6) })
+    await insertJob(db, acting, {
+      ...plain,
+      id: jobId,
+      latitudeE6: Math.round(latitude * 1e6),
+      longitudeE6: Math.round(longitude * 1e6),
+    })
     for (const one of openings) await loadOpening(db, acting, jobId, one, units)
   }
 }
 
-async function loadOpening(db: Db, acting: Acting, jobId: string, one: ScenarioOpening, units: Parameters<typeof tradeWith>[0]): Promise<void> {
+async function loadOpening(
+  db: Db,
+  acting: Acting,
+  jobId: string,
+  one: ScenarioOpening,
+  units: Parameters<typeof tradeWith>[0],
+): Promise<void> {
   const id = idOf('opening', jobId, one.tag)
   const unit = units.find(candidate => candidate.article === one.choose)
-  const wishes: Wishes = { ...newWishes(one.way), ...one.wishes, chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null }
-  await addOpening(db, acting, jobId, { id, tag: one.tag, name: one.name, family: 'hinged-outside' }, newWishes(one.way))
+  const wishes: Wishes = {
+    ...newWishes(one.way),
+    ...one.wishes,
+    chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null,
+  }
+  await addOpening(
+    db,
+    acting,
+    jobId,
+    { id, tag: one.tag, name: one.name, family: 'hinged-outside' },
+    newWishes(one.way),
+  )
   await saveWishes(db, acting, id, 1, wishes)
   const readings = Object.entries(one.readings).map(([slot, text], i) => readingOf(id, slot, text, one, i))
   await addReadings(db, acting, id, readings)
   const log = logOf(id, one)
   await addLog(db, acting, id, log)
   if (!one.release) return
-  const result = runJob({ opening: { id, tag: one.tag, name: one.name }, readings, wishes, sealChoice: {}, orders: [], log }, tradeWith(units))
+  const result = runJob(
+    { opening: { id, tag: one.tag, name: one.name }, readings, wishes, sealChoice: {}, orders: [], log },
+    tradeWith(units),
+  )
   if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
   await releaseOrder(db, acting, jobId, idOf('order', id), one.release, [result.line])
 }
@@ -83,7 +125,16 @@ function readingOf(openingId: string, slot: string, text: string, one: ScenarioO
   const parsed = parseLength(text, { unit: 'in' })
   if (!isSlot(slot) || !parsed.ok) throw new Error(`demo reading ${one.tag} ${slot}: ${text}`)
   const takenAt = new Date(Date.parse(one.takenAt) + index * 45_000).toISOString()
-  return { id: idOf('reading', openingId, slot), slot, value: parsed.value.ticks, text, takenAt, takenBy: one.takenBy, note: '', ...instrumentFor(slot) }
+  return {
+    id: idOf('reading', openingId, slot),
+    slot,
+    value: parsed.value.ticks,
+    text,
+    takenAt,
+    takenBy: one.takenBy,
+    note: '',
+    ...instrumentFor(slot),
+  }
 }
 
 function instrumentFor(slot: Slot): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
@@ -100,9 +151,27 @@ function logOf(openingId: string, one: ScenarioOpening): readonly LogEntry[] {
   const start = Date.parse(one.stepsAt ?? one.release ?? one.takenAt)
   const codes = one.steps === 'all' ? STEPS.map(step => step.id) : (one.steps ?? [])
   const at = (n: number) => new Date(start + n * 900_000).toISOString()
-  const steps = codes.map((code, i): LogEntry => ({ id: idOf('step', openingId, code), kind: 'step', code, result: 'done', text: '', by: one.takenBy, at: at(i) }))
-  const tests = Object.entries(one.tests ?? {}).map(([code, text], i): LogEntry => ({
-    id: idOf('test', openingId, code), kind: 'test', code, result: 'passed', text, by: one.takenBy, at: at(codes.length + i),
-  }))
+  const steps = codes.map(
+    (code, i): LogEntry => ({
+      id: idOf('step', openingId, code),
+      kind: 'step',
+      code,
+      result: 'done',
+      text: '',
+      by: one.takenBy,
+      at: at(i),
+    }),
+  )
+  const tests = Object.entries(one.tests ?? {}).map(
+    ([code, text], i): LogEntry => ({
+      id: idOf('test', openingId, code),
+      kind: 'test',
+      code,
+      result: 'passed',
+      text,
+      by: one.takenBy,
+      at: at(codes.length + i),
+    }),
+  )
   return [...steps, ...tests]
 }

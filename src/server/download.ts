@@ -3,6 +3,10 @@ export function download(body: string | Uint8Array, type: string, name: string, 
   const safe = name.replace(/[^\w.-]+/g, '-').replace(/-+/g, '-')
   const content = typeof body === 'string' ? body : new Uint8Array(body)
   return new Response(content, {
-    headers: { 'content-type': type, 'content-disposition': `${inline ? 'inline' : 'attachment'}; filename="${safe}"`, 'cache-control': 'no-store' },
+    headers: {
+      'content-type': type,
+      'content-disposition': `${inline ? 'inline' : 'attachment'}; filename="${safe}"`,
+      'cache-control': 'no-store',
+    },
   })
 }

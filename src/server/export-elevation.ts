@@ -9,7 +9,11 @@ import { resultOf } from './load-opening'
 const TEXT_HEIGHT = inches(1, 1, 2)
 
 /** The elevation as it is exported: the opening true to scale with the placed unit and its packs. */
-export function exportElevation(sheet: OpeningSheet): { readonly scene: Scene; readonly marks: readonly LoweredMark[]; readonly textHeight: number } {
+export function exportElevation(sheet: OpeningSheet): {
+  readonly scene: Scene
+  readonly marks: readonly LoweredMark[]
+  readonly textHeight: number
+} {
   const scene = elevation(resultOf(sheet), 'fit')
   const marks = lowerScene(scene, { textHeight: TEXT_HEIGHT, step: sheet.job.step, word: drawingWord, openText: '' })
   return { scene, marks, textHeight: TEXT_HEIGHT }

@@ -4,7 +4,11 @@ import { type Db, isAway, store } from '@/store/connection'
 import { actingMember } from './session'
 
 /** What every route answers when something is wrong: a code, a sentence, and the paths it is about. */
-export type Refusal = { readonly code: string; readonly message: string; readonly issues?: readonly { readonly path: string; readonly message: string }[] }
+export type Refusal = {
+  readonly code: string
+  readonly message: string
+  readonly issues?: readonly { readonly path: string; readonly message: string }[]
+}
 
 export type Asked = { readonly db: Db; readonly acting: Acting; readonly request: Request; readonly id: string }
 
@@ -12,7 +16,8 @@ type Context = { readonly params: Promise<{ readonly id?: string }> }
 
 export const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status })
 
-export const notFound = (): Response => refuse(404, { code: 'not-found', message: 'There is no such thing here, or it belongs to another company.' })
+export const notFound = (): Response =>
+  refuse(404, { code: 'not-found', message: 'There is no such thing here, or it belongs to another company.' })
 
 /** A route that runs with an acting member, and answers in sentences when the database is away or the request is broken. */
 export function handle(answer: (asked: Asked) => Promise<Response>) {
@@ -23,7 +28,11 @@ export function handle(answer: (asked: Asked) => Promise<Response>) {
       return await answer({ db: store(), acting, request, id: (await params)?.id ?? '' })
     } catch (error) {
       if (error instanceof Unreadable) return refuse(400, error.refusal)
-      if (isAway(error)) return refuse(503, { code: 'store-away', message: 'Not stored: the database does not answer. What you typed is kept here; try again.' })
+      if (isAway(error))
+        return refuse(503, {
+          code: 'store-away',
+          message: 'Not stored: the database does not answer. What you typed is kept here; try again.',
+        })
       throw error
     }
   }
@@ -48,7 +57,8 @@ export async function bodyOf<T>(request: Request, schema: z.ZodType<T>): Promise
 /** The request's JSON, whatever it holds. */
 export async function jsonOf(request: Request): Promise<unknown> {
   const text = await request.text()
-  if (text.length > MOST_BYTES) throw new Unreadable({ code: 'too-large', message: 'This is larger than 32 MB; nothing was stored.' })
+  if (text.length > MOST_BYTES)
+    throw new Unreadable({ code: 'too-large', message: 'This is larger than 32 MB; nothing was stored.' })
   try {
     return JSON.parse(text)
   } catch {

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
-import { type Progress, progressOf } from '@/core/progress'
 import type { JobResult } from '@/core/job'
+import { type Progress, progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
@@ -48,4 +48,3 @@ export async function loadJob(id: string): Promise<JobCard> {
 export async function loadSheet(id: string): Promise<OpeningSheet> {
   return (await loadOpening(store(), await acting(), id)) ?? notFound()
 }
-

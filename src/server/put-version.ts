@@ -14,5 +14,12 @@ export const putVersion = <T>(schema: z.ZodType<T>, save: Save<T>) =>
     const { revision, data } = await bodyOf(request, z.strictObject({ revision: z.int().min(1), data: schema }))
     const saved = await save(db, acting, id, revision, data)
     if (saved.ok) return Response.json({ revision: saved.revision })
-    return Response.json({ code: 'stale', message: 'Somebody else changed this in the meantime. Look at both and save again.', current: saved.current }, { status: 409 })
+    return Response.json(
+      {
+        code: 'stale',
+        message: 'Somebody else changed this in the meantime. Look at both and save again.',
+        current: saved.current,
+      },
+      { status: 409 },
+    )
   })

@@ -1,30 +1,17 @@
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
-import { migrate } from 'drizzle-orm/mysql2/migrator'
 import { connect } from '@/store/connection'
-import { company } from '@/store/tables'
+import { hasCompany } from '@/store/jobs'
+import { migrateStore } from '@/store/migrate'
 import { loadDemo } from './demo'
 
-/** The project's folder: this code always runs as a bundle in .build, one below it. */
-const root = () => fileURLToPath(new URL('..', import.meta.url))
-
-/** Brings the database at `url` to the present tables. */
-export async function migrateStore(url: string): Promise<void> {
+/** Migrates the database at `url` and, while it holds no company, loads the demo, whole or not at all. `root` is the project's folder.
+ *  Tells whether the demo was loaded. */
+export async function setUp(url: string, root: string): Promise<boolean> {
+  await migrateStore(url, join(root, 'src/store/migrations'))
   const { db, pool } = connect(url)
   try {
-    await migrate(db, { migrationsFolder: join(root(), 'src/store/migrations') })
-  } finally {
-    await pool.end()
-  }
-}
-
-/** Loads the demo into a database that holds no company yet; tells whether it did. */
-export async function seedDemo(url: string): Promise<boolean> {
-  const { db, pool } = connect(url)
-  try {
-    const [any] = await db.select({ id: company.id }).from(company).limit(1)
-    if (any) return false
-    await db.transaction(tx => loadDemo(tx, join(root(), 'demo')))
+    if (await hasCompany(db)) return false
+    await db.transaction(tx => loadDemo(tx, join(root, 'demo')))
     return true
   } finally {
     await pool.end()

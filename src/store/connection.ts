@@ -6,7 +6,13 @@ export type Db = Pick<MySql2Database, 'select' | 'insert' | 'update' | 'delete' 
 
 /** Opens a pool on `url`. UTC throughout; a dead server is noticed within five seconds. */
 export function connect(url: string): { readonly db: MySql2Database; readonly pool: Pool } {
-  const pool = createPool({ uri: url, connectionLimit: 10, timezone: 'Z', charset: 'utf8mb4_unicode_ci', connectTimeout: 5000 })
+  const pool = createPool({
+    uri: url,
+    connectionLimit: 10,
+    timezone: 'Z',
+    charset: 'utf8mb4_unicode_ci',
+    connectTimeout: 5000,
+  })
   return { db: drizzle(pool), pool }
 }
 
@@ -20,21 +26,29 @@ export function store(): Db {
   return kept.harvekStore.db
 }
 
-const AWAY = ['ECONNREFUSED', 'ECONNRESET', 'PROTOCOL_CONNECTION_LOST', 'ETIMEDOUT', 'EPIPE', 'ER_SERVER_SHUTDOWN', 'ER_CONNECTION_KILLED']
+const AWAY = [
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'PROTOCOL_CONNECTION_LOST',
+  'ETIMEDOUT',
+  'EPIPE',
+  'ER_SERVER_SHUTDOWN',
+  'ER_CONNECTION_KILLED',
+]
+
+type Fault = { readonly code?: unknown; readonly fatal?: unknown; readonly cause?: unknown }
+
+/** An error and what caused it, outermost first: the driver's own word sits at the bottom. */
+function chainOf(error: unknown): readonly Fault[] {
+  const chain: Fault[] = []
+  for (let at = error; typeof at === 'object' && at !== null && chain.length < 8; at = (at as Fault).cause)
+    chain.push(at)
+  return chain
+}
 
 /** Whether an error says that the database went away, and not that a query was wrong. */
-export function isAway(error: unknown): boolean {
-  for (let at = error; at instanceof Error; at = at.cause) {
-    const { code, fatal } = at as Error & { code?: string; fatal?: boolean }
-    if ((code && AWAY.includes(code)) || fatal) return true
-  }
-  return false
-}
+export const isAway = (error: unknown): boolean =>
+  chainOf(error).some(({ code, fatal }) => (typeof code === 'string' && AWAY.includes(code)) || fatal === true)
 
-/** MariaDB's word for a key that is there already. */
-export function isDuplicate(error: unknown): boolean {
-  for (let at = error; at instanceof Error; at = at.cause) {
-    if ((at as Error & { code?: string }).code === 'ER_DUP_ENTRY') return true
-  }
-  return false
-}
+/** Whether an error is MariaDB's word for a key that is there already. */
+export const isDuplicate = (error: unknown): boolean => chainOf(error).some(({ code }) => code === 'ER_DUP_ENTRY')

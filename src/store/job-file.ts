@@ -15,7 +15,15 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one))
   const chosen = new Set(openings.map(one => one.wishes.data.chosen?.unit))
   const units = (await listUnits(db, acting)).filter(unit => chosen.has(unit.id))
-  return { format: 'harvek-job', version: 1, exportedAt, job, openings, units, orders: [...(await listOrders(db, acting, jobId))] }
+  return {
+    format: 'harvek-job',
+    version: 1,
+    exportedAt,
+    job,
+    openings,
+    units,
+    orders: [...(await listOrders(db, acting, jobId))],
+  }
 }
 
 async function exportOpening(db: Db, acting: Acting, opening: Opening): Promise<OpeningFile> {

@@ -1,9 +1,9 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import { type LogEntry, logEntrySchema } from '@/core/handover/log'
 import { type SealChoice, sealChoiceSchema } from '@/core/seal/seal-choice'
+import type { Versioned } from '@/core/sheet'
 import { type Wishes, wishesSchema } from '@/core/specification/wishes'
 import { type Reading, readingSchema } from '@/core/survey/reading'
-import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { logEntry, reading, sealChoice, wishes } from './tables'
@@ -12,22 +12,37 @@ import { logEntry, reading, sealChoice, wishes } from './tables'
 export type Added = { readonly stored: readonly string[]; readonly conflicting: readonly string[] }
 
 /** What became of an edited record: stored with its new revision, or refused because somebody else was faster. */
-export type Saved<T> = { readonly ok: true; readonly revision: number } | { readonly ok: false; readonly current: Versioned<T> }
+export type Saved<T> =
+  | { readonly ok: true; readonly revision: number }
+  | { readonly ok: false; readonly current: Versioned<T> }
 
-const readingOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof reading.$inferSelect): Reading => readingSchema.parse(row)
-const entryOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof logEntry.$inferSelect): LogEntry => logEntrySchema.parse(row)
+const readingOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof reading.$inferSelect): Reading =>
+  readingSchema.parse(row)
+const entryOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof logEntry.$inferSelect): LogEntry =>
+  logEntrySchema.parse(row)
 
-const ofOpening = <T extends typeof reading | typeof logEntry | typeof wishes | typeof sealChoice>(table: T, acting: Acting, openingId: string) =>
-  and(eq(table.companyId, acting.companyId), eq(table.openingId, openingId))
+const ofOpening = <T extends typeof reading | typeof logEntry | typeof wishes | typeof sealChoice>(
+  table: T,
+  acting: Acting,
+  openingId: string,
+) => and(eq(table.companyId, acting.companyId), eq(table.openingId, openingId))
 
 /** Every reading of an opening, in the order they were taken. */
 export async function listReadings(db: Db, acting: Acting, openingId: string): Promise<readonly Reading[]> {
-  const rows = await db.select().from(reading).where(ofOpening(reading, acting, openingId)).orderBy(asc(reading.takenAt), asc(reading.id))
+  const rows = await db
+    .select()
+    .from(reading)
+    .where(ofOpening(reading, acting, openingId))
+    .orderBy(asc(reading.takenAt), asc(reading.id))
   return rows.map(readingOf)
 }
 
 export async function listLog(db: Db, acting: Acting, openingId: string): Promise<readonly LogEntry[]> {
-  const rows = await db.select().from(logEntry).where(ofOpening(logEntry, acting, openingId)).orderBy(asc(logEntry.at), asc(logEntry.id))
+  const rows = await db
+    .select()
+    .from(logEntry)
+    .where(ofOpening(logEntry, acting, openingId))
+    .orderBy(asc(logEntry.at), asc(logEntry.id))
   return rows.map(entryOf)
 }
 
@@ -36,8 +51,18 @@ export async function addReadings(db: Db, acting: Acting, openingId: string, all
   if (all.length === 0) return { stored: [], conflicting: [] }
   const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
   await db.insert(reading).ignore().values(rows)
-  const there = await db.select().from(reading)
-    .where(and(ofOpening(reading, acting, openingId), inArray(reading.id, all.map(one => one.id))))
+  const there = await db
+    .select()
+    .from(reading)
+    .where(
+      and(
+        ofOpening(reading, acting, openingId),
+        inArray(
+          reading.id,
+          all.map(one => one.id),
+        ),
+      ),
+    )
   return compare(all, there.map(readingOf))
 }
 
@@ -45,8 +70,18 @@ export async function addLog(db: Db, acting: Acting, openingId: string, all: rea
   if (all.length === 0) return { stored: [], conflicting: [] }
   const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
   await db.insert(logEntry).ignore().values(rows)
-  const there = await db.select().from(logEntry)
-    .where(and(ofOpening(logEntry, acting, openingId), inArray(logEntry.id, all.map(one => one.id))))
+  const there = await db
+    .select()
+    .from(logEntry)
+    .where(
+      and(
+        ofOpening(logEntry, acting, openingId),
+        inArray(
+          logEntry.id,
+          all.map(one => one.id),
+        ),
+      ),
+    )
   return compare(all, there.map(entryOf))
 }
 
@@ -56,43 +91,77 @@ function compare<T extends { readonly id: string }>(sent: readonly T[], there: r
     const kept = byId.get(one.id)
     return kept !== undefined && (Object.keys(one) as (keyof T)[]).every(name => kept[name] === one[name])
   }
-  return { stored: sent.filter(same).map(one => one.id), conflicting: sent.filter(one => !same(one)).map(one => one.id) }
+  return {
+    stored: sent.filter(same).map(one => one.id),
+    conflicting: sent.filter(one => !same(one)).map(one => one.id),
+  }
 }
 
 export async function findWishes(db: Db, acting: Acting, openingId: string): Promise<Versioned<Wishes> | null> {
-  const [row] = await db.select().from(wishes).where(ofOpening(wishes, acting, openingId)).limit(1)
+  const [row] = await db
+    .select()
+    .from(wishes)
+    .where(ofOpening(wishes, acting, openingId))
+    .limit(1)
   return row ? { revision: row.revision, data: wishesSchema.parse(row.data) } : null
 }
 
 export async function findSealChoice(db: Db, acting: Acting, openingId: string): Promise<Versioned<SealChoice> | null> {
-  const [row] = await db.select().from(sealChoice).where(ofOpening(sealChoice, acting, openingId)).limit(1)
+  const [row] = await db
+    .select()
+    .from(sealChoice)
+    .where(ofOpening(sealChoice, acting, openingId))
+    .limit(1)
   return row ? { revision: row.revision, data: sealChoiceSchema.parse(row.data) } : null
 }
 
 /** Saves wishes made from `revision`; a write against an older one is answered with what stands now. */
-export async function saveWishes(db: Db, acting: Acting, openingId: string, revision: number, data: Wishes): Promise<Saved<Wishes>> {
+export async function saveWishes(
+  db: Db,
+  acting: Acting,
+  openingId: string,
+  revision: number,
+  data: Wishes,
+): Promise<Saved<Wishes>> {
   return (await writeRevision(db, wishes, acting, openingId, revision, data))
     ? { ok: true, revision: revision + 1 }
     : { ok: false, current: (await findWishes(db, acting, openingId))! }
 }
 
-export async function saveSealChoice(db: Db, acting: Acting, openingId: string, revision: number, data: SealChoice): Promise<Saved<SealChoice>> {
+export async function saveSealChoice(
+  db: Db,
+  acting: Acting,
+  openingId: string,
+  revision: number,
+  data: SealChoice,
+): Promise<Saved<SealChoice>> {
   return (await writeRevision(db, sealChoice, acting, openingId, revision, data))
     ? { ok: true, revision: revision + 1 }
     : { ok: false, current: (await findSealChoice(db, acting, openingId))! }
 }
 
 async function writeRevision(
-  db: Db, table: typeof wishes | typeof sealChoice, acting: Acting, openingId: string, revision: number, data: unknown,
+  db: Db,
+  table: typeof wishes | typeof sealChoice,
+  acting: Acting,
+  openingId: string,
+  revision: number,
+  data: unknown,
 ): Promise<boolean> {
-  const [result] = await db.update(table).set({ data, revision: revision + 1 })
+  const [result] = await db
+    .update(table)
+    .set({ data, revision: revision + 1 })
     .where(and(ofOpening(table, acting, openingId), eq(table.revision, revision)))
   return result.affectedRows === 1
 }
 
 /** Writes wishes and seal choice of a new opening as they are, revision and all: for a file that is taken in. */
 export async function insertVersions(
-  db: Db, acting: Acting, openingId: string, wished: Versioned<Wishes>, sealed: Versioned<SealChoice>,
+  db: Db,
+  acting: Acting,
+  openingId: string,
+  wished: Versioned<Wishes>,
+  sealed: Versioned<SealChoice>,
 ): Promise<void> {
   await db.insert(wishes).values({ companyId: acting.companyId, openingId, ...wished })
   await db.insert(sealChoice).values({ companyId: acting.companyId, openingId, ...sealed })

@@ -1,4 +1,13 @@
-import { customType, foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core'
+import {
+  customType,
+  foreignKey,
+  index,
+  int,
+  mysqlTable,
+  primaryKey,
+  uniqueIndex,
+  varchar,
+} from 'drizzle-orm/mysql-core'
 
 /** MariaDB keeps JSON as checked text: this column takes any plain value and gives it back parsed, whichever way the driver hands it over. */
 const json = customType<{ data: unknown; driverData: string }>({
@@ -16,127 +25,197 @@ export const company = mysqlTable('company', {
   name: varchar('name', { length: 120 }).notNull(),
 })
 
-export const member = mysqlTable('member', {
-  companyId: id('company_id').notNull().references(() => company.id),
-  id: id('id').notNull(),
-  name: varchar('name', { length: 80 }).notNull(),
-}, t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('member_id').on(t.id)])
+export const member = mysqlTable(
+  'member',
+  {
+    companyId: id('company_id')
+      .notNull()
+      .references(() => company.id),
+    id: id('id').notNull(),
+    name: varchar('name', { length: 80 }).notNull(),
+  },
+  t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('member_id').on(t.id)],
+)
 
-export const job = mysqlTable('job', {
-  companyId: id('company_id').notNull().references(() => company.id),
-  id: id('id').notNull(),
-  name: varchar('name', { length: 120 }).notNull(),
-  site: varchar('site', { length: 200 }).notNull(),
-  unit: varchar('unit', { length: 2 }).notNull(),
-  step: varchar('step', { length: 6 }).notNull(),
-  visitOn: varchar('visit_on', { length: 10 }),
-  /** Millionths of a degree. */
-  latitudeE6: int('latitude_e6').notNull(),
-  longitudeE6: int('longitude_e6').notNull(),
-  createdAt: moment('created_at').notNull(),
-}, t => [primaryKey({ columns: [t.companyId, t.id] })])
+export const job = mysqlTable(
+  'job',
+  {
+    companyId: id('company_id')
+      .notNull()
+      .references(() => company.id),
+    id: id('id').notNull(),
+    name: varchar('name', { length: 120 }).notNull(),
+    site: varchar('site', { length: 200 }).notNull(),
+    unit: varchar('unit', { length: 2 }).notNull(),
+    step: varchar('step', { length: 6 }).notNull(),
+    visitOn: varchar('visit_on', { length: 10 }),
+    /** Millionths of a degree. */
+    latitudeE6: int('latitude_e6').notNull(),
+    longitudeE6: int('longitude_e6').notNull(),
+    createdAt: moment('created_at').notNull(),
+  },
+  t => [primaryKey({ columns: [t.companyId, t.id] })],
+)
 
-export const opening = mysqlTable('opening', {
-  companyId: id('company_id').notNull(),
-  id: id('id').notNull(),
-  jobId: id('job_id').notNull(),
-  tag: varchar('tag', { length: 12 }).notNull(),
-  name: varchar('name', { length: 120 }).notNull(),
-  family: varchar('family', { length: 40 }).notNull(),
-  position: int('position').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.id] }),
-  foreignKey({ name: 'opening_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
-  uniqueIndex('opening_position').on(t.companyId, t.jobId, t.position),
-])
+export const opening = mysqlTable(
+  'opening',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    jobId: id('job_id').notNull(),
+    tag: varchar('tag', { length: 12 }).notNull(),
+    name: varchar('name', { length: 120 }).notNull(),
+    family: varchar('family', { length: 40 }).notNull(),
+    position: int('position').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({ name: 'opening_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
+    uniqueIndex('opening_position').on(t.companyId, t.jobId, t.position),
+  ],
+)
 
 /** Append-only: the database refuses to change or delete a row. */
-export const reading = mysqlTable('reading', {
-  companyId: id('company_id').notNull(),
-  id: id('id').notNull(),
-  openingId: id('opening_id').notNull(),
-  slot: varchar('slot', { length: 60 }).notNull(),
-  value: int('value').notNull(),
-  text: varchar('text', { length: 80 }).notNull(),
-  instrument: varchar('instrument', { length: 20 }).notNull(),
-  graduation: varchar('graduation', { length: 8 }).notNull(),
-  levelLength: int('level_length'),
-  takenBy: varchar('taken_by', { length: 80 }).notNull(),
-  takenAt: moment('taken_at').notNull(),
-  note: varchar('note', { length: 500 }).notNull(),
-  memberId: id('member_id').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.id] }),
-  foreignKey({ name: 'reading_opening', columns: [t.companyId, t.openingId], foreignColumns: [opening.companyId, opening.id] }),
-  index('reading_of_slot').on(t.companyId, t.openingId, t.slot, t.takenAt),
-])
+export const reading = mysqlTable(
+  'reading',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    openingId: id('opening_id').notNull(),
+    slot: varchar('slot', { length: 60 }).notNull(),
+    value: int('value').notNull(),
+    text: varchar('text', { length: 80 }).notNull(),
+    instrument: varchar('instrument', { length: 20 }).notNull(),
+    graduation: varchar('graduation', { length: 8 }).notNull(),
+    levelLength: int('level_length'),
+    takenBy: varchar('taken_by', { length: 80 }).notNull(),
+    takenAt: moment('taken_at').notNull(),
+    note: varchar('note', { length: 500 }).notNull(),
+    memberId: id('member_id').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({
+      name: 'reading_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+    index('reading_of_slot').on(t.companyId, t.openingId, t.slot, t.takenAt),
+  ],
+)
 
-export const wishes = mysqlTable('wishes', {
-  companyId: id('company_id').notNull(),
-  openingId: id('opening_id').notNull(),
-  revision: int('revision').notNull(),
-  data: json('data').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.openingId] }),
-  foreignKey({ name: 'wishes_opening', columns: [t.companyId, t.openingId], foreignColumns: [opening.companyId, opening.id] }),
-])
+export const wishes = mysqlTable(
+  'wishes',
+  {
+    companyId: id('company_id').notNull(),
+    openingId: id('opening_id').notNull(),
+    revision: int('revision').notNull(),
+    data: json('data').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.openingId] }),
+    foreignKey({
+      name: 'wishes_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)
 
-export const sealChoice = mysqlTable('seal_choice', {
-  companyId: id('company_id').notNull(),
-  openingId: id('opening_id').notNull(),
-  revision: int('revision').notNull(),
-  data: json('data').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.openingId] }),
-  foreignKey({ name: 'seal_choice_opening', columns: [t.companyId, t.openingId], foreignColumns: [opening.companyId, opening.id] }),
-])
+export const sealChoice = mysqlTable(
+  'seal_choice',
+  {
+    companyId: id('company_id').notNull(),
+    openingId: id('opening_id').notNull(),
+    revision: int('revision').notNull(),
+    data: json('data').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.openingId] }),
+    foreignKey({
+      name: 'seal_choice_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)
 
-export const unit = mysqlTable('unit', {
-  companyId: id('company_id').notNull().references(() => company.id),
-  id: id('id').notNull(),
-  article: varchar('article', { length: 40 }).notNull(),
-  data: json('data').notNull(),
-}, t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('unit_article').on(t.companyId, t.article)])
+export const unit = mysqlTable(
+  'unit',
+  {
+    companyId: id('company_id')
+      .notNull()
+      .references(() => company.id),
+    id: id('id').notNull(),
+    article: varchar('article', { length: 40 }).notNull(),
+    data: json('data').notNull(),
+  },
+  t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('unit_article').on(t.companyId, t.article)],
+)
 
 /** Append-only, like its lines: what was released stays as it was. */
-export const purchaseOrder = mysqlTable('purchase_order', {
-  companyId: id('company_id').notNull(),
-  id: id('id').notNull(),
-  jobId: id('job_id').notNull(),
-  number: varchar('number', { length: 40 }).notNull(),
-  releasedAt: moment('released_at').notNull(),
-  releasedBy: varchar('released_by', { length: 80 }).notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.id] }),
-  foreignKey({ name: 'order_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
-  uniqueIndex('order_number').on(t.companyId, t.number),
-])
+export const purchaseOrder = mysqlTable(
+  'purchase_order',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    jobId: id('job_id').notNull(),
+    number: varchar('number', { length: 40 }).notNull(),
+    releasedAt: moment('released_at').notNull(),
+    releasedBy: varchar('released_by', { length: 80 }).notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({ name: 'order_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
+    uniqueIndex('order_number').on(t.companyId, t.number),
+  ],
+)
 
-export const orderLine = mysqlTable('order_line', {
-  companyId: id('company_id').notNull(),
-  orderId: id('order_id').notNull(),
-  line: int('line').notNull(),
-  openingId: id('opening_id').notNull(),
-  data: json('data').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.orderId, t.line] }),
-  foreignKey({ name: 'line_order', columns: [t.companyId, t.orderId], foreignColumns: [purchaseOrder.companyId, purchaseOrder.id] }),
-  foreignKey({ name: 'line_opening', columns: [t.companyId, t.openingId], foreignColumns: [opening.companyId, opening.id] }),
-])
+export const orderLine = mysqlTable(
+  'order_line',
+  {
+    companyId: id('company_id').notNull(),
+    orderId: id('order_id').notNull(),
+    line: int('line').notNull(),
+    openingId: id('opening_id').notNull(),
+    data: json('data').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.orderId, t.line] }),
+    foreignKey({
+      name: 'line_order',
+      columns: [t.companyId, t.orderId],
+      foreignColumns: [purchaseOrder.companyId, purchaseOrder.id],
+    }),
+    foreignKey({
+      name: 'line_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)
 
 /** Append-only: the database refuses to change or delete a row. */
-export const logEntry = mysqlTable('log_entry', {
-  companyId: id('company_id').notNull(),
-  id: id('id').notNull(),
-  openingId: id('opening_id').notNull(),
-  kind: varchar('kind', { length: 10 }).notNull(),
-  code: varchar('code', { length: 60 }).notNull(),
-  result: varchar('result', { length: 12 }).notNull(),
-  text: varchar('text', { length: 500 }).notNull(),
-  by: varchar('by_name', { length: 80 }).notNull(),
-  at: moment('at').notNull(),
-  memberId: id('member_id').notNull(),
-}, t => [
-  primaryKey({ columns: [t.companyId, t.id] }),
-  foreignKey({ name: 'log_opening', columns: [t.companyId, t.openingId], foreignColumns: [opening.companyId, opening.id] }),
-])
+export const logEntry = mysqlTable(
+  'log_entry',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    openingId: id('opening_id').notNull(),
+    kind: varchar('kind', { length: 10 }).notNull(),
+    code: varchar('code', { length: 60 }).notNull(),
+    result: varchar('result', { length: 12 }).notNull(),
+    text: varchar('text', { length: 500 }).notNull(),
+    by: varchar('by_name', { length: 80 }).notNull(),
+    at: moment('at').notNull(),
+    memberId: id('member_id').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({
+      name: 'log_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)

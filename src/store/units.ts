@@ -13,10 +13,27 @@ export async function listUnits(db: Db, acting: Acting): Promise<readonly Catalo
 /** Adds units; one that is there already by its id stays as it is. */
 export async function addUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
   if (units.length === 0) return
-  const there = await db.select({ id: unit.id }).from(unit)
-    .where(and(eq(unit.companyId, acting.companyId), inArray(unit.id, units.map(one => one.id))))
+  const there = await db
+    .select({ id: unit.id })
+    .from(unit)
+    .where(
+      and(
+        eq(unit.companyId, acting.companyId),
+        inArray(
+          unit.id,
+          units.map(one => one.id),
+        ),
+      ),
+    )
   const known = new Set(there.map(row => row.id))
   const fresh = units.filter(one => !known.has(one.id))
   if (fresh.length === 0) return
-  await db.insert(unit).values(fresh.map(one => ({ companyId: acting.companyId, id: one.id, article: one.article, data: unitSchema.parse(one) })))
+  await db.insert(unit).values(
+    fresh.map(one => ({
+      companyId: acting.companyId,
+      id: one.id,
+      article: one.article,
+      data: unitSchema.parse(one),
+    })),
+  )
 }

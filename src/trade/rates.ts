@@ -1,7 +1,11 @@
-import type { Rates } from '@/core/catalogue/preparation'
 import type { TradeNumber } from '@/core/base/rule'
+import type { Rates } from '@/core/catalogue/preparation'
 
-const source = { kind: 'default', text: 'Harvek default for a two-person crew; a firm enters its own', checked: false } as const
+const source = {
+  kind: 'default',
+  text: 'Harvek default for a two-person crew; a firm enters its own',
+  checked: false,
+} as const
 const rate = (minutes: number, minutesPerMetre: number, cents: number, centsPerMetre: number) =>
   ({ minutes, minutesPerMetre, cents, centsPerMetre, source }) as const
 
@@ -25,6 +29,12 @@ export const RATES: Rates = {
 
 /** The most that all seals together may push against the latch. */
 export const LATCH_LIMIT_N: TradeNumber = {
-  id: 'latch-force', value: 60, unit: 'N',
-  source: { kind: 'default', text: 'Harvek default, common trade practice: beyond it a door must be slammed', checked: false },
+  id: 'latch-force',
+  value: 60,
+  unit: 'N',
+  source: {
+    kind: 'default',
+    text: 'Harvek default, common trade practice: beyond it a door must be slammed',
+    checked: false,
+  },
 }

@@ -1,7 +1,14 @@
 import type { SettingStep } from '@/core/fit/plan-steps'
 
 const step = (id: string, needs: readonly string[], minutes: number, more: Partial<SettingStep> = {}): SettingStep => ({
-  id, needs, minutes, when: 'always', irreversible: false, waitHours: 0, caution: null, ...more,
+  id,
+  needs,
+  minutes,
+  when: 'always',
+  irreversible: false,
+  waitHours: 0,
+  caution: null,
+  ...more,
 })
 
 /** Setting a prehung outside unit, in working order. Source: common trade practice for prehung timber; a maker's sheet overrides it. */

@@ -9,6 +9,13 @@ import { TESTS } from './tests'
 
 /** The trade as Harvek ships it, with a company's catalogue. */
 export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
-  lengths: LENGTHS, jambStandards: JAMB_STANDARDS, flats: FLAT_PACKERS, rates: RATES, latchLimitN: LATCH_LIMIT_N,
-  units, seals: SEALS, steps: STEPS, tests: TESTS,
+  lengths: LENGTHS,
+  jambStandards: JAMB_STANDARDS,
+  flats: FLAT_PACKERS,
+  rates: RATES,
+  latchLimitN: LATCH_LIMIT_N,
+  units,
+  seals: SEALS,
+  steps: STEPS,
+  tests: TESTS,
 })

@@ -1,7 +1,7 @@
 import type { Fact, Finding, Severity } from '@/core/base/finding'
 import type { FindingCode } from '@/core/job'
 import { isSlot } from '@/core/survey/slots'
-import { type Way } from '@/core/survey/ways'
+import type { Way } from '@/core/survey/ways'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { SIDE_NAMES, slotName, WAY_NAMES, WISH_NAMES } from './names'
 
@@ -9,92 +9,266 @@ type Say = (name: string) => string
 type Words = { readonly title: (f: Say) => string; readonly why: (f: Say) => string }
 
 const words = (title: (f: Say) => string, why: ((f: Say) => string) | string): Words => ({
-  title, why: typeof why === 'string' ? () => why : why,
+  title,
+  why: typeof why === 'string' ? () => why : why,
 })
 
 const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
-const closeCall = (f: Say) => (f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : '')
+const closeCall = (f: Say) =>
+  f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
 
 /** The words of every finding, by code: a new code without words does not compile. */
 const WORDS: Readonly<Record<FindingCode, Words>> = {
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
-    f => `It is off by about ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''}`,
+    f =>
+      `It is off by about ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''}`,
   ),
-  'reading-unchecked': words(f => `${f('place')} is unchecked`, f => `Nothing else would show a slip here. ${f('checkedBy')} would check it.`),
-  'hole-assumed': words(() => 'The studs were not seen', f => `Measured by ${way(f, 'way')}: the hole behind the frame is assumed tight, plumb and level. Measure stud to stud on the day.`),
-  'readings-apart': words(() => 'The readings don’t belong to one opening', 'No opening comes near all of them. Take the widths and heights again.'),
-  square: words(f => `Diagonals differ by ${f('difference')}`, f => `Limit ${f('limit')}. The head stands ${f('rack')} to the ${f('towards')} of square.${closeCall(f)}`),
-  level: words(f => `Sill falls ${f('fall')} to the ${f('low')}`, f => `Limit ${f('limit')}. The sill is the reference for all else.${closeCall(f)}`),
-  crown: words(f => `Sill crowned by ${f('crown')}`, f => `Limit ${f('limit')}. A sill rocks on a crown.${closeCall(f)}`),
-  hollow: words(f => `Sill hollow by ${f('crown')}`, f => `Limit ${f('limit')}. A threshold needs support every 12 in.${closeCall(f)}`),
-  lean: words(f => `${f('side') === 'left' ? 'Left' : 'Right'} side leans ${f('lean')} to the ${f('towards')}`, f => `The side gaps can take up ${f('limit')}.${closeCall(f)}`),
-  bow: words(f => `${f('side') === 'left' ? 'Left' : 'Right'} side bows ${f('direction')} by ${f('bow')}`, f => `Limit ${f('limit')}. A bulge inward pinches the frame.${closeCall(f)}`),
-  twist: words(f => `Sides out of one plane by ${f('twist')}`, f => `Limit ${f('limit')}. Split, each leg leaves the wall face by ${f('each')}.${closeCall(f)}`),
-  'wall-spread': words(f => `Wall thickness varies by ${f('spread')}`, f => `Limit ${f('limit')}: from ${f('thinnest')} to ${f('thickest')}. The jamb will stand proud or shy.${closeCall(f)}`),
-  'subfloor-rotten': words(() => 'The subfloor is rotten', 'Nothing set on it will stay true. Replace it before anything else.'),
-  'subfloor-not-seen': words(() => 'The subfloor was not seen', 'It must be solid, dry and sound. Look under the sill before ordering the day.'),
-  'ways-agree': words(f => `${cap(way(f, 'first'))} and ${way(f, 'second')} agree`, f => `Widths within ${f('width')}, heights within ${f('height')}; limit ${f('limit')}.`),
-  'ways-disagree': words(f => `${cap(way(f, 'first'))} and ${way(f, 'second')} lead to different units`, f => `Widths apart by ${f('width')}, heights by ${f('height')}; limit ${f('limit')}. One of the two holds a slip.`),
-  'floor-too-close': words(f => `Leaf clears the floor by ${f('clearance')} only`, f => `At least ${f('least')} is needed. A pad of ${f('pad')} under the sill, or a shorter leaf.`),
-  'floor-pad': words(f => `Pad the sill by ${f('pad')}`, f => `The leaf would clear the highest floor by ${f('clearance')}.`),
-  'hand-conventions': words(() => 'The hand’s name depends on who reads it', f => `Out-swing: ${f('outsideView')} from outside, ${f('backToHinges')} back to the hinges, ${f('din107')} by DIN 107. Send the words and the plan first.`),
-  'not-settled': words(f => `${cap(WISH_NAMES[f('wish')] ?? f('wish'))} is not settled`, 'It blocks the order, not the survey.'),
-  'step-outside': words(f => `Step down outside is ${f('step')}`, f => `Guidance for ${f('swing')}-swing: at most ${f('limit')}. The local authority decides.`),
-  'jamb-shy': words(f => `A ${f('jamb')} jamb is shy of the wall`, 'Back-bevel the casing so that it closes the joint.'),
-  'jamb-solid': words(() => 'No standard jamb reaches', f => `Order a solid jamb of ${f('jamb')}; an extension that deep levers and splits.`),
-  'garage-door': words(() => 'Door between garage and house', 'Solid 1 3/8 in wood or steel, or 20 minutes, and self-closing, is the usual code rule. The local authority decides.'),
-  'plumb-smaller': words(f => `Only ${f('width')} stands plumb in here`, f => `The smallest width would allow ${f('wanted')}, but the sides lean: a ${f('unit')} unit wants more room. Order narrower, or correct the sides.`),
-  'plumb-large-enough': words(f => `Plumb rectangle ${f('width')} wide`, f => `A ${f('unit')} unit wants ${f('wanted')}: it stands plumb with its usual room.`),
-  'hand-not-made': words(() => 'Not made in this hand', f => `Made with hinges ${f('made')}; wanted ${f('wanted')}.`),
-  'swing-not-made': words(() => 'Not made for this swing', f => `Made to swing ${f('made')}; wanted ${f('wanted')}.`),
-  'label-too-low': words(() => 'Not for a garage', f => `Neither steel nor labelled for ${f('wanted')} minutes (this one ${f('label')}).`),
-  'material-other': words(f => `Made of ${f('made')}`, f => `Wanted: ${f('wanted')}.`),
-  'bore-other': words(f => `Bored ${f('made')}`, f => `Wanted: ${f('wanted')}.`),
-  'too-wide': words(f => `Too wide by ${f('short')}`, f => `Room at both sides together ${f('room')}. A narrower unit; never a jack stud cut back.`),
-  'too-high': words(f => `Too high by ${f('short')}`, f => `Room at the head ${f('room')}. A lower unit; never a header or lintel cut.`),
-  'sides-tight': words(f => `Tight: ${f('room')} at the sides`, 'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.'),
+  'reading-unchecked': words(
+    f => `${f('place')} is unchecked`,
+    f => `Nothing else would show a slip here. ${f('checkedBy')} would check it.`,
+  ),
+  'hole-assumed': words(
+    () => 'The studs were not seen',
+    f =>
+      `Measured by ${way(f, 'way')}: the hole behind the frame is assumed tight, plumb and level. Measure stud to stud on the day.`,
+  ),
+  'readings-apart': words(
+    () => 'The readings don’t belong to one opening',
+    'No opening comes near all of them. Take the widths and heights again.',
+  ),
+  square: words(
+    f => `Diagonals differ by ${f('difference')}`,
+    f => `Limit ${f('limit')}. The head stands ${f('rack')} to the ${f('towards')} of square.${closeCall(f)}`,
+  ),
+  level: words(
+    f => `Sill falls ${f('fall')} to the ${f('low')}`,
+    f => `Limit ${f('limit')}. The sill is the reference for all else.${closeCall(f)}`,
+  ),
+  crown: words(
+    f => `Sill crowned by ${f('crown')}`,
+    f => `Limit ${f('limit')}. A sill rocks on a crown.${closeCall(f)}`,
+  ),
+  hollow: words(
+    f => `Sill hollow by ${f('crown')}`,
+    f => `Limit ${f('limit')}. A threshold needs support every 12 in.${closeCall(f)}`,
+  ),
+  lean: words(
+    f => `${f('side') === 'left' ? 'Left' : 'Right'} side leans ${f('lean')} to the ${f('towards')}`,
+    f => `The side gaps can take up ${f('limit')}.${closeCall(f)}`,
+  ),
+  bow: words(
+    f => `${f('side') === 'left' ? 'Left' : 'Right'} side bows ${f('direction')} by ${f('bow')}`,
+    f => `Limit ${f('limit')}. A bulge inward pinches the frame.${closeCall(f)}`,
+  ),
+  twist: words(
+    f => `Sides out of one plane by ${f('twist')}`,
+    f => `Limit ${f('limit')}. Split, each leg leaves the wall face by ${f('each')}.${closeCall(f)}`,
+  ),
+  'wall-spread': words(
+    f => `Wall thickness varies by ${f('spread')}`,
+    f =>
+      `Limit ${f('limit')}: from ${f('thinnest')} to ${f('thickest')}. The jamb will stand proud or shy.${closeCall(f)}`,
+  ),
+  'subfloor-rotten': words(
+    () => 'The subfloor is rotten',
+    'Nothing set on it will stay true. Replace it before anything else.',
+  ),
+  'subfloor-not-seen': words(
+    () => 'The subfloor was not seen',
+    'It must be solid, dry and sound. Look under the sill before ordering the day.',
+  ),
+  'ways-agree': words(
+    f => `${cap(way(f, 'first'))} and ${way(f, 'second')} agree`,
+    f => `Widths within ${f('width')}, heights within ${f('height')}; limit ${f('limit')}.`,
+  ),
+  'ways-disagree': words(
+    f => `${cap(way(f, 'first'))} and ${way(f, 'second')} lead to different units`,
+    f => `Widths apart by ${f('width')}, heights by ${f('height')}; limit ${f('limit')}. One of the two holds a slip.`,
+  ),
+  'floor-too-close': words(
+    f => `Leaf clears the floor by ${f('clearance')} only`,
+    f => `At least ${f('least')} is needed. A pad of ${f('pad')} under the sill, or a shorter leaf.`,
+  ),
+  'floor-pad': words(
+    f => `Pad the sill by ${f('pad')}`,
+    f => `The leaf would clear the highest floor by ${f('clearance')}.`,
+  ),
+  'hand-conventions': words(
+    () => 'The hand’s name depends on who reads it',
+    f =>
+      `Out-swing: ${f('outsideView')} from outside, ${f('backToHinges')} back to the hinges, ${f('din107')} by DIN 107. Send the words and the plan first.`,
+  ),
+  'not-settled': words(
+    f => `${cap(WISH_NAMES[f('wish')] ?? f('wish'))} is not settled`,
+    'It blocks the order, not the survey.',
+  ),
+  'step-outside': words(
+    f => `Step down outside is ${f('step')}`,
+    f => `Guidance for ${f('swing')}-swing: at most ${f('limit')}. The local authority decides.`,
+  ),
+  'jamb-shy': words(
+    f => `A ${f('jamb')} jamb is shy of the wall`,
+    'Back-bevel the casing so that it closes the joint.',
+  ),
+  'jamb-solid': words(
+    () => 'No standard jamb reaches',
+    f => `Order a solid jamb of ${f('jamb')}; an extension that deep levers and splits.`,
+  ),
+  'garage-door': words(
+    () => 'Door between garage and house',
+    'Solid 1 3/8 in wood or steel, or 20 minutes, and self-closing, is the usual code rule. The local authority decides.',
+  ),
+  'plumb-smaller': words(
+    f => `Only ${f('width')} stands plumb in here`,
+    f =>
+      `The smallest width would allow ${f('wanted')}, but the sides lean: a ${f('unit')} unit wants more room. Order narrower, or correct the sides.`,
+  ),
+  'plumb-large-enough': words(
+    f => `Plumb rectangle ${f('width')} wide`,
+    f => `A ${f('unit')} unit wants ${f('wanted')}: it stands plumb with its usual room.`,
+  ),
+  'hand-not-made': words(
+    () => 'Not made in this hand',
+    f => `Made with hinges ${f('made')}; wanted ${f('wanted')}.`,
+  ),
+  'swing-not-made': words(
+    () => 'Not made for this swing',
+    f => `Made to swing ${f('made')}; wanted ${f('wanted')}.`,
+  ),
+  'label-too-low': words(
+    () => 'Not for a garage',
+    f => `Neither steel nor labelled for ${f('wanted')} minutes (this one ${f('label')}).`,
+  ),
+  'material-other': words(
+    f => `Made of ${f('made')}`,
+    f => `Wanted: ${f('wanted')}.`,
+  ),
+  'bore-other': words(
+    f => `Bored ${f('made')}`,
+    f => `Wanted: ${f('wanted')}.`,
+  ),
+  'too-wide': words(
+    f => `Too wide by ${f('short')}`,
+    f => `Room at both sides together ${f('room')}. A narrower unit; never a jack stud cut back.`,
+  ),
+  'too-high': words(
+    f => `Too high by ${f('short')}`,
+    f => `Room at the head ${f('room')}. A lower unit; never a header or lintel cut.`,
+  ),
+  'sides-tight': words(
+    f => `Tight: ${f('room')} at the sides`,
+    'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.',
+  ),
   'head-tight': words(f => `Tight: ${f('room')} at the head`, 'It goes in; keep the head clear of the header.'),
   'sides-loose': words(f => `Loose: ${f('room')} at the sides`, 'Flat filler takes the excess before the shims.'),
   'head-loose': words(f => `Loose: ${f('room')} at the head`, 'Build down with lumber, foam the rest.'),
-  'goes-in': words(() => 'Fits with its usual room', f => `Sides ${f('side')} together, head ${f('head')}.`),
-  'order-missing': words(f => `Missing: ${WISH_NAMES[f('what')] ?? f('what')}`, 'The order can’t be released without it.'),
+  'goes-in': words(
+    () => 'Fits with its usual room',
+    f => `Sides ${f('side')} together, head ${f('head')}.`,
+  ),
+  'order-missing': words(
+    f => `Missing: ${WISH_NAMES[f('what')] ?? f('what')}`,
+    'The order can’t be released without it.',
+  ),
   'order-does-not-fit': words(f => `${f('article')} does not fit`, 'Choose a unit that goes in.'),
   'order-reading-suspect': words(f => `${f('slot')} is suspect`, 'Take it again before anything is ordered from it.'),
   'order-differs': words(() => 'Two ways of measuring disagree', 'Settle which is right before ordering.'),
   'order-unchecked': words(f => `Risk: unchecked: ${f('slot')}`, 'A slip there would go into the order unseen.'),
-  'order-hand': words(() => 'Risk: out-swing hand', 'The supplier may read the code the other way. The words and the plan stand first on the sheet.'),
+  'order-hand': words(
+    () => 'Risk: out-swing hand',
+    'The supplier may read the code the other way. The words and the plan stand first on the sheet.',
+  ),
   'order-edge': words(f => `Risk: ${f('article')} is tight`, 'Little room is left for what the readings did not show.'),
   'order-hole-assumed': words(() => 'Risk: studs not seen', 'The hole behind the old frame is assumed.'),
-  'pack-impossible': words(f => `${f('place')}: no pack fits ${f('gap')}`, 'Move the unit within its room, or correct the side here.'),
-  'gap-too-wide': words(f => `Gap of ${f('gap')} is too wide`, f => `It closes at most ${f('limit')}. Tune the door first.`),
-  'gap-too-small': words(f => `Gap of ${f('gap')} is too small`, f => `It needs at least ${f('limit')}.`),
-  'leaf-too-thin': words(f => `Leaf of ${f('leaf')} is too thin`, f => `It needs ${f('limit')}.`),
+  'pack-impossible': words(
+    f => `${f('place')}: no pack fits ${f('gap')}`,
+    'Move the unit within its room, or correct the side here.',
+  ),
+  'gap-too-wide': words(
+    f => `Gap of ${f('gap')} is too wide`,
+    f => `It closes at most ${f('limit')}. Tune the door first.`,
+  ),
+  'gap-too-small': words(
+    f => `Gap of ${f('gap')} is too small`,
+    f => `It needs at least ${f('limit')}.`,
+  ),
+  'leaf-too-thin': words(
+    f => `Leaf of ${f('leaf')} is too thin`,
+    f => `It needs ${f('limit')}.`,
+  ),
   'never-here': words(() => 'Not on a wooden outside door', 'It holds water against the leaf’s edge and rots it.'),
-  holds: words(() => 'Closes this side', f => `Gaps from ${f('smallest')} to ${f('largest')} lie in its range.`),
-  'no-seal-holds': words(f => `No seal closes the ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`, f => `Gaps from ${f('smallest')} to ${f('largest')}: tune the door first.`),
-  'latch-force': words(f => `Seals push ${f('force')} N against the latch`, f => `Above ${f('limit')} N the door won’t latch by itself: a lighter seal, or the strike moved out.`),
-  'gaps-not-read': words(f => `Gaps not read: ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`, 'A seal is chosen by the smallest and largest gap of its side.'),
-  'test-failed': words(f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}`, f => `${f('text') || 'No note.'} Correct it and test again.`),
+  holds: words(
+    () => 'Closes this side',
+    f => `Gaps from ${f('smallest')} to ${f('largest')} lie in its range.`,
+  ),
+  'no-seal-holds': words(
+    f => `No seal closes the ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`,
+    f => `Gaps from ${f('smallest')} to ${f('largest')}: tune the door first.`,
+  ),
+  'latch-force': words(
+    f => `Seals push ${f('force')} N against the latch`,
+    f => `Above ${f('limit')} N the door won’t latch by itself: a lighter seal, or the strike moved out.`,
+  ),
+  'gaps-not-read': words(
+    f => `Gaps not read: ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`,
+    'A seal is chosen by the smallest and largest gap of its side.',
+  ),
+  'test-failed': words(
+    f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}`,
+    f => `${f('text') || 'No note.'} Correct it and test again.`,
+  ),
 }
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 const CURES: Readonly<Record<string, string>> = {
-  'reading.take-again': 'Take this reading again.', 'reading.take-check': 'Take the reading that checks it.', 'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
-  'square.measure-both': 'Check both diagonals once more.', 'square.set-by-level': 'Set the unit by the level, not by the opening.', 'level.raise-low-end': 'Scrape, fill or shim the low end, and caulk under the shims.',
-  'hollow.support': 'Support the threshold every 12 in.', 'crown.grind': 'Grind or plane the crown down.', 'lean.more-room': 'Allow the lean in the unit’s width.', 'lean.move-foot': 'Move the wall’s foot where that is possible.',
-  'bow.plane': 'Plane the bump; never weaken a jack stud.', 'bow.pack': 'Pack the hollow at the shim points.', 'twist.split': 'Split it between hinge and strike leg; back-bevel the casing.', 'twist.move-wall': 'Move a wall foot before the unit is set.',
-  'wall.plane-or-shim': 'Plane, extend, or shim the drywall.', 'subfloor.replace': 'Replace the rotten part down to sound wood.', 'subfloor.look': 'Lift the edge and look.', 'ways.take-again': 'Take the readings of both ways again.',
-  'floor.pad': 'Pad under the sill: PVC, or untreated lumber wrapped in tape.', 'floor.shorter-leaf': 'Or a shorter leaf.', 'hand.show-drawing': 'Order by the drawing.', 'wish.settle': 'Settle it below.', 'code.ask-locally': 'Check locally.',
-  'jamb.back-bevel': 'Back-bevel the casing.', 'jamb.order-solid': 'Order it solid.', 'plumb.smaller-unit': 'Order a narrower unit.', 'plumb.more-room': 'Correct the leaning side first.', 'gap.read': 'Read the gaps of this side.',
-  'seal.tune-first': 'Tune the door first.', 'seal.lighter': 'Choose a lighter seal.', 'seal.strike-out': 'Move the strike out.', 'test.again': 'Test again after correcting.',
+  'reading.take-again': 'Take this reading again.',
+  'reading.take-check': 'Take the reading that checks it.',
+  'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
+  'square.measure-both': 'Check both diagonals once more.',
+  'square.set-by-level': 'Set the unit by the level, not by the opening.',
+  'level.raise-low-end': 'Scrape, fill or shim the low end, and caulk under the shims.',
+  'hollow.support': 'Support the threshold every 12 in.',
+  'crown.grind': 'Grind or plane the crown down.',
+  'lean.more-room': 'Allow the lean in the unit’s width.',
+  'lean.move-foot': 'Move the wall’s foot where that is possible.',
+  'bow.plane': 'Plane the bump; never weaken a jack stud.',
+  'bow.pack': 'Pack the hollow at the shim points.',
+  'twist.split': 'Split it between hinge and strike leg; back-bevel the casing.',
+  'twist.move-wall': 'Move a wall foot before the unit is set.',
+  'wall.plane-or-shim': 'Plane, extend, or shim the drywall.',
+  'subfloor.replace': 'Replace the rotten part down to sound wood.',
+  'subfloor.look': 'Lift the edge and look.',
+  'ways.take-again': 'Take the readings of both ways again.',
+  'floor.pad': 'Pad under the sill: PVC, or untreated lumber wrapped in tape.',
+  'floor.shorter-leaf': 'Or a shorter leaf.',
+  'hand.show-drawing': 'Order by the drawing.',
+  'wish.settle': 'Settle it below.',
+  'code.ask-locally': 'Check locally.',
+  'jamb.back-bevel': 'Back-bevel the casing.',
+  'jamb.order-solid': 'Order it solid.',
+  'plumb.smaller-unit': 'Order a narrower unit.',
+  'plumb.more-room': 'Correct the leaning side first.',
+  'gap.read': 'Read the gaps of this side.',
+  'seal.tune-first': 'Tune the door first.',
+  'seal.lighter': 'Choose a lighter seal.',
+  'seal.strike-out': 'Move the strike out.',
+  'test.again': 'Test again after correcting.',
 }
 
 /** Names of the hand-over tests and how each is done. */
 export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: string, limit: string]>> = {
-  plumb: ['Frame plumb and level', 'Long level on both legs and the head: the worst gap.', 'at most 1/16 in over the leg'],
-  margins: ['Margins even', 'Feeler between leaf and frame at ten points: the worst difference from 1/8 in.', 'at most 1/32 in'],
+  plumb: [
+    'Frame plumb and level',
+    'Long level on both legs and the head: the worst gap.',
+    'at most 1/16 in over the leg',
+  ],
+  margins: [
+    'Margins even',
+    'Feeler between leaf and frame at ten points: the worst difference from 1/8 in.',
+    'at most 1/32 in',
+  ],
   'stays-open': ['Opens and stays where it is left', 'Open to 30°, 60° and 90° and let go.', 'does not move'],
   latches: ['Closes and latches', 'From a hand’s breadth open, with a light push.', 'at most 60 N'],
   contact: ['Weatherstrip touches all round', 'Look and feel at top, middle and bottom of both sides.', 'everywhere'],
@@ -123,12 +297,18 @@ function factText(name: string, fact: Fact | undefined, step: DisplayStep): stri
   return String(fact)
 }
 
-const listWords = (places: string, joined: 'and' | 'or'): string => places.split(' ').filter(Boolean).map(placeName).join(` ${joined} `)
+const listWords = (places: string, joined: 'and' | 'or'): string =>
+  places.split(' ').filter(Boolean).map(placeName).join(` ${joined} `)
 
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {
   return isSlot(place) ? slotName(place) : place.replace(/^(shim|seal|wish|test)\./, '').replaceAll('.', ', ')
 }
 
-export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = { fine: 'fine', watch: 'watch', correct: 'correct first', stop: 'stop' }
+export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
+  fine: 'fine',
+  watch: 'watch',
+  correct: 'correct first',
+  stop: 'stop',
+}
 export const CURE_CODES = Object.keys(CURES)

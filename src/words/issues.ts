@@ -10,25 +10,33 @@ const size = (n: string | number | undefined) => (isLength(n) ? formatWithUnit(t
 const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'length.empty': () => 'Nothing was typed. Type a length such as 36 3/8 or 924 mm.',
   'length.unreadable': f => `${quoted(f)} can’t be read as a length. Type it as 36 3/8, 3' 0 3/8" or 924 mm.`,
-  'length.denominator': f => `${quoted(f)}: a tape has no fractions of ${f.denominator}. Use halves, 4ths, 8ths, 16ths, 32nds or 64ths.`,
-  'length.fraction': f => `${quoted(f)}: ${f.fraction} is a whole inch or more. Type the whole inches first, then what is over.`,
+  'length.denominator': f =>
+    `${quoted(f)}: a tape has no fractions of ${f.denominator}. Use halves, 4ths, 8ths, 16ths, 32nds or 64ths.`,
+  'length.fraction': f =>
+    `${quoted(f)}: ${f.fraction} is a whole inch or more. Type the whole inches first, then what is over.`,
   'length.mixed-units': f => `${quoted(f)} mixes inches and metric. Type it in one of them.`,
-  'length.inch-mark': f => `${quoted(f)} has a fraction, but this job is in millimetres. Put an inch mark after it if inches are meant.`,
-  'length.comma': f => `${quoted(f)} has a comma, which could be a decimal or a thousand. Use a point for a decimal and nothing for thousands.`,
+  'length.inch-mark': f =>
+    `${quoted(f)} has a fraction, but this job is in millimetres. Put an inch mark after it if inches are meant.`,
+  'length.comma': f =>
+    `${quoted(f)} has a comma, which could be a decimal or a thousand. Use a point for a decimal and nothing for thousands.`,
   'length.too-long': f => `${quoted(f)} is more than 20 m. Check the figure and its unit.`,
   'size.unreadable': f => `${quoted(f)} is not a door’s size. Type it as 3068, 3/0 x 6/8, 36x80 or 826x2040.`,
   'opening.no-width': () => 'At least one width is needed before the opening can be drawn.',
   'opening.no-height': () => 'At least one height is needed before the opening can be drawn.',
-  'opening.unsettled': () => 'These readings are so far apart that no opening comes near them. Check the widths and heights first.',
-  'corner.impossible': f => `Legs of ${size(f.legA)} and ${size(f.legB)} with a diagonal of ${size(f.diagonal)} make no corner. Measure the diagonal again.`,
+  'opening.unsettled': () =>
+    'These readings are so far apart that no opening comes near them. Check the widths and heights first.',
+  'corner.impossible': f =>
+    `Legs of ${size(f.legA)} and ${size(f.legB)} with a diagonal of ${size(f.diagonal)} make no corner. Measure the diagonal again.`,
   'shim.negative': f => `The gap is negative (${size(f.gap)}): there is nothing to pack, the unit is too large here.`,
   'shim.flats': () => 'Every flat packer needs a thickness above zero.',
   'shim.wedge': () => 'A wedge needs a thin end above zero, a thicker butt and a length.',
   'shim.too-wide': f => `A gap of ${size(f.gap)} is too wide for packers this thin. Pack it out with lumber first.`,
-  'shim.no-pack': f => `No mix of these packers and wedges fills ${size(f.gap)}. Add a thinner packer or another wedge.`,
+  'shim.no-pack': f =>
+    `No mix of these packers and wedges fills ${size(f.gap)}. Add a thinner packer or another wedge.`,
   'strip.sizes': () => 'A strip needs a length, a hole pitch above zero and between 1 and 1000 holes.',
   'strip.too-long': f => `The piece (${size(f.length)}) is longer than the stock (${size(f.stock)}).`,
-  'strip.no-place': f => `No cut of ${size(f.length)} keeps every hole ${size(f.leastEnd)} from the ends. Drill new holes or choose another strip.`,
+  'strip.no-place': f =>
+    `No cut of ${size(f.length)} keeps every hole ${size(f.leastEnd)} from the ends. Drill new holes or choose another strip.`,
   'input.object': () => 'An object with named members is needed here.',
   'input.missing': () => 'This member is needed and is missing.',
   'input.unknown': () => 'This member is not known here. Check its spelling.',
@@ -46,7 +54,8 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
 }
 
 /** The sentence for an issue: what was typed, what is wrong, what to do. */
-export const issueWords = ({ code, facts }: Pick<Issue, 'code' | 'facts'>): string => WORDS[code]?.(facts) ?? `Refused: ${code}`
+export const issueWords = ({ code, facts }: Pick<Issue, 'code' | 'facts'>): string =>
+  WORDS[code]?.(facts) ?? `Refused: ${code}`
 
 /** Every code that has words, for the test that none is missing. */
 export const ISSUE_CODES = Object.keys(WORDS)

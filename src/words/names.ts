@@ -1,12 +1,18 @@
-import type { ShimPlace } from '@/core/fit/plan-shims'
 import type { PreparationId } from '@/core/catalogue/preparation'
-import type { DoorSide } from '@/core/seal/seal'
-import { type Slot, placeOf } from '@/core/survey/slots'
-import type { Way } from '@/core/survey/ways'
 import type { Stage } from '@/core/drawing/stage'
+import type { ShimPlace } from '@/core/fit/plan-shims'
+import type { DoorSide } from '@/core/seal/seal'
+import { placeOf, type Slot } from '@/core/survey/slots'
+import type { Way } from '@/core/survey/ways'
 
 export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
-  measure: 'Measure', diagnose: 'Diagnose', specify: 'Specify', order: 'Order', fit: 'Fit', seal: 'Seal', handover: 'Hand over',
+  measure: 'Measure',
+  diagnose: 'Diagnose',
+  specify: 'Specify',
+  order: 'Order',
+  fit: 'Fit',
+  seal: 'Seal',
+  handover: 'Hand over',
 }
 
 export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly when: string }>> = {
@@ -20,17 +26,34 @@ export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly w
 
 type Surface = Readonly<Record<Way, readonly [across: string, up: string]>>
 const SURFACES: Surface = {
-  pocket: ['Door open, hook the tape in the rebate on the left and read at the rebate on the right', 'From the finished floor to the underside of the head rebate'],
-  'pencil-mark': ['Mark 3/4 in outward from the jamb’s inner edge on both sides; read mark to mark', 'From the finished floor to the mark on the head'],
-  'outside-face': ['Outside, stop to stop', 'Outside, from the underside of the sill to the underside of the head stop'],
+  pocket: [
+    'Door open, hook the tape in the rebate on the left and read at the rebate on the right',
+    'From the finished floor to the underside of the head rebate',
+  ],
+  'pencil-mark': [
+    'Mark 3/4 in outward from the jamb’s inner edge on both sides; read mark to mark',
+    'From the finished floor to the mark on the head',
+  ],
+  'outside-face': [
+    'Outside, stop to stop',
+    'Outside, from the underside of the sill to the underside of the head stop',
+  ],
   'trim-off': ['Stud to stud', 'From the floor to the header'],
   core: ['Across the leaf, from outside; both leaves of a pair together', 'Up the leaf, from outside'],
   masonry: ['Block to block', 'From the sill to the lintel'],
 }
 
 const LEVELS: Readonly<Record<string, string>> = {
-  bottom: 'bottom', middle: 'middle', top: 'top', left: 'left', centre: 'centre', right: 'right',
-  risingRight: 'rising to the right', risingLeft: 'rising to the left', sill: 'sill', head: 'head',
+  bottom: 'bottom',
+  middle: 'middle',
+  top: 'top',
+  left: 'left',
+  centre: 'centre',
+  right: 'right',
+  risingRight: 'rising to the right',
+  risingLeft: 'rising to the left',
+  sill: 'sill',
+  head: 'head',
 }
 
 const NETWORK: Readonly<Record<string, (level: string) => string>> = {
@@ -47,9 +70,18 @@ const SITE: Readonly<Record<string, readonly [name: string, how: string]>> = {
   'wall.left': ['Wall, left', 'Inside finished face to outside sheathing face, at the left side.'],
   'wall.head': ['Wall, head', 'Inside finished face to outside sheathing face, at the head.'],
   'wall.right': ['Wall, right', 'Inside finished face to outside sheathing face, at the right side.'],
-  'through.left': ['Lean through the wall, left', 'Turn the level across the wall. Plus when the top leans inward; type the gap at the level’s end.'],
-  'through.right': ['Lean through the wall, right', 'Turn the level across the wall. Plus when the top leans inward; type the gap at the level’s end.'],
-  'strings.gap': ['Crossed strings', 'Strings corner to corner on the wall’s face: the gap between them where they cross.'],
+  'through.left': [
+    'Lean through the wall, left',
+    'Turn the level across the wall. Plus when the top leans inward; type the gap at the level’s end.',
+  ],
+  'through.right': [
+    'Lean through the wall, right',
+    'Turn the level across the wall. Plus when the top leans inward; type the gap at the level’s end.',
+  ],
+  'strings.gap': [
+    'Crossed strings',
+    'Strings corner to corner on the wall’s face: the gap between them where they cross.',
+  ],
   'sill.depth': ['Sill depth', 'From the inside finished face to the outer edge of the sill.'],
   'floor.highest': ['Highest floor in the swing', 'Above the sub-sill, with the rug or mat that will lie there.'],
   'floor.drop': ['Hidden drop of the old sill', 'How far the old sill sits below the finished floor.'],
@@ -77,13 +109,22 @@ export function slotHow(slot: Slot): string {
   if (kind === 'gap') return 'Door shut: feeler or wedge gauge between leaf and frame, or leaf and threshold.'
   const way = slot.slice(0, slot.indexOf('/')) as Way
   switch (kind) {
-    case 'widths': return `${SURFACES[way][0]}, at the ${LEVELS[level]}.`
-    case 'heights': return `${SURFACES[way][1]}, at the ${LEVELS[level]}.`
-    case 'diagonals': return level === 'risingRight' ? 'From the bottom left corner to the top right corner.' : 'From the bottom right corner to the top left corner.'
-    case 'lean': return `Long level upright on the ${level} side. Plus when the top is to the right of the foot; type the gap at the level’s end.`
-    case 'bow': return `Straightedge along the ${level} side: the gap at its middle. Plus when the middle is to the right.`
-    case 'fall': return `Level along the ${level}. Plus when the right end is higher; type the gap at the level’s end.`
-    default: return `Straightedge along the ${level}: plus when the middle stands up.`
+    case 'widths':
+      return `${SURFACES[way][0]}, at the ${LEVELS[level]}.`
+    case 'heights':
+      return `${SURFACES[way][1]}, at the ${LEVELS[level]}.`
+    case 'diagonals':
+      return level === 'risingRight'
+        ? 'From the bottom left corner to the top right corner.'
+        : 'From the bottom right corner to the top left corner.'
+    case 'lean':
+      return `Long level upright on the ${level} side. Plus when the top is to the right of the foot; type the gap at the level’s end.`
+    case 'bow':
+      return `Straightedge along the ${level} side: the gap at its middle. Plus when the middle is to the right.`
+    case 'fall':
+      return `Level along the ${level}. Plus when the right end is higher; type the gap at the level’s end.`
+    default:
+      return `Straightedge along the ${level}: plus when the middle stands up.`
   }
 }
 
@@ -91,32 +132,69 @@ export function slotHow(slot: Slot): string {
 export function slotWhy(slot: Slot): string {
   const kind = placeOf(slot).split('.')[0]!
   const why: Readonly<Record<string, string>> = {
-    widths: 'The smallest width governs.', heights: 'The smallest height governs.', diagonals: 'They show whether the opening is square, and check widths and heights.',
-    lean: 'A lean eats the room at the sides.', bow: 'A bulge pinches the frame.', fall: 'The sill is the reference for all else.', crown: 'A crown rocks the sill; a hollow wants support.',
-    wall: 'The thickest wall decides the jamb.', through: 'A twist keeps the leaf off its stops.', strings: 'Out of plane is twice this gap.', sill: 'It decides the threshold.',
-    floor: 'The leaf must clear it.', step: 'Trip and weather; codes limit it.', gap: 'It decides which seal can close it.',
+    widths: 'The smallest width governs.',
+    heights: 'The smallest height governs.',
+    diagonals: 'They show whether the opening is square, and check widths and heights.',
+    lean: 'A lean eats the room at the sides.',
+    bow: 'A bulge pinches the frame.',
+    fall: 'The sill is the reference for all else.',
+    crown: 'A crown rocks the sill; a hollow wants support.',
+    wall: 'The thickest wall decides the jamb.',
+    through: 'A twist keeps the leaf off its stops.',
+    strings: 'Out of plane is twice this gap.',
+    sill: 'It decides the threshold.',
+    floor: 'The leaf must clear it.',
+    step: 'Trip and weather; codes limit it.',
+    gap: 'It decides which seal can close it.',
   }
   return why[kind] ?? ''
 }
 
 export const SHIM_NAMES: Readonly<Record<ShimPlace, string>> = {
-  'hinge.top': 'Top hinge', 'hinge.middle': 'Middle hinge', 'hinge.bottom': 'Bottom hinge',
-  'strike.top': 'Strike side, top', 'strike.latch': 'Strike', 'strike.bottom': 'Strike side, bottom',
+  'hinge.top': 'Top hinge',
+  'hinge.middle': 'Middle hinge',
+  'hinge.bottom': 'Bottom hinge',
+  'strike.top': 'Strike side, top',
+  'strike.latch': 'Strike',
+  'strike.bottom': 'Strike side, bottom',
 }
 
 export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
-  'pack-sides': 'Pack the sides with flat filler', 'build-down-head': 'Build down the head with lumber', 'pad-sill': 'Pad under the sill',
-  'extend-jamb': 'Extend the jamb', 'solid-jamb': 'Make a solid, wider jamb', 'plane-jamb': 'Plane or back-bevel at the jamb',
-  'relieve-pinch': 'Relieve the pinch: plane the bump, cut back drywall or sheathing', 'level-sill': 'Level and support the sill',
+  'pack-sides': 'Pack the sides with flat filler',
+  'build-down-head': 'Build down the head with lumber',
+  'pad-sill': 'Pad under the sill',
+  'extend-jamb': 'Extend the jamb',
+  'solid-jamb': 'Make a solid, wider jamb',
+  'plane-jamb': 'Plane or back-bevel at the jamb',
+  'relieve-pinch': 'Relieve the pinch: plane the bump, cut back drywall or sheathing',
+  'level-sill': 'Level and support the sill',
 }
 
-export const SIDE_NAMES: Readonly<Record<DoorSide, string>> = { head: 'Head', left: 'Left side', right: 'Right side', bottom: 'Bottom' }
+export const SIDE_NAMES: Readonly<Record<DoorSide, string>> = {
+  head: 'Head',
+  left: 'Left side',
+  right: 'Right side',
+  bottom: 'Bottom',
+}
 
 export const SEAL_NAMES: Readonly<Record<string, string>> = {
-  'push-in-foam': 'Push-in foam strip in the kerf', 'carrier-bulb': 'Bulb on a metal carrier', 'spring-bronze': 'Spring bronze', 'adhesive-foam': 'Adhesive foam (stopgap)',
-  'brush-strip': 'Brush strip', 'sweep-fin': 'Sweep with fin, 36 in', 'sweep-fin-long': 'Sweep with fin, 48 in', 'u-shoe': 'U-shaped shoe', 'drop-seal': 'Automatic drop seal', 'threshold-cap': 'Adjustable threshold cap',
+  'push-in-foam': 'Push-in foam strip in the kerf',
+  'carrier-bulb': 'Bulb on a metal carrier',
+  'spring-bronze': 'Spring bronze',
+  'adhesive-foam': 'Adhesive foam (stopgap)',
+  'brush-strip': 'Brush strip',
+  'sweep-fin': 'Sweep with fin, 36 in',
+  'sweep-fin-long': 'Sweep with fin, 48 in',
+  'u-shoe': 'U-shaped shoe',
+  'drop-seal': 'Automatic drop seal',
+  'threshold-cap': 'Adjustable threshold cap',
 }
 
 export const WISH_NAMES: Readonly<Record<string, string>> = {
-  hinges: 'the hinge side', swing: 'the swing', bore: 'the lock bore', size: 'the unit’s size', wall: 'the wall’s thickness', unit: 'a unit from the catalogue',
+  hinges: 'the hinge side',
+  swing: 'the swing',
+  bore: 'the lock bore',
+  size: 'the unit’s size',
+  wall: 'the wall’s thickness',
+  unit: 'a unit from the catalogue',
 }

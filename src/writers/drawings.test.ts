@@ -2,11 +2,11 @@ import DxfParser from 'dxf-parser'
 import { XMLParser } from 'fast-xml-parser'
 import { elevation } from '@/core/drawing/elevation'
 import { lowerScene } from '@/core/drawing/lower-scene'
-import { job, type JobResult } from '@/core/job'
+import { type JobResult, job } from '@/core/job'
 import { POINT_NAMES } from '@/core/opening/opening'
+import { randomFrom, readings, records, TRUE_OPENING, trade, unit, wholeFrom } from '@/core/test/fixtures'
 import { formatLength } from '@/core/units/format-length'
 import { inches, ticks } from '@/core/units/length'
-import { randomFrom, readings, records, trade, TRUE_OPENING, unit, wholeFrom } from '@/core/test/fixtures'
 import { writeDxf } from './write-dxf'
 import { exactMm, writeSvg } from './write-svg'
 
@@ -16,24 +16,36 @@ const OPTIONS = { textHeight: TEXT, step: '1/16', word: (code: string) => code, 
 /** An opening whose readings wander a little, with a unit that goes in. */
 function seeded(seed: number): JobResult {
   const random = randomFrom(seed)
-  const texts = Object.fromEntries(Object.entries(TRUE_OPENING).map(([slot, text]) => {
-    if (!/lean|bow|fall|crown/.test(slot)) return [slot, text]
-    return [slot, formatLength(ticks(wholeFrom(random, -4, 4) * 2540), '1/64')]
-  }))
+  const texts = Object.fromEntries(
+    Object.entries(TRUE_OPENING).map(([slot, text]) => {
+      if (!/lean|bow|fall|crown/.test(slot)) return [slot, text]
+      return [slot, formatLength(ticks(wholeFrom(random, -4, 4) * 2540), '1/64')]
+    }),
+  )
   const base = records(texts, { chosen: { unit: unit().id, reason: '' }, hinges: random() < 0.5 ? 'left' : 'right' })
   return job({ ...base, readings: readings(texts) }, trade([unit({ width: inches(36, wholeFrom(random, 0, 31), 32) })]))
 }
 
 /** What must come back: every adjusted point, and the corners of every pack, in ticks. */
 function expected(result: JobResult): ReadonlyMap<string, readonly (readonly [number, number])[]> {
-  const points = POINT_NAMES.map((name): [string, [number, number][]] => [`point.${name}`, [[result.hole!.points[name].x, result.hole!.points[name].y]]])
-  const marks = elevation(result, 'fit').marks.flatMap(mark => (mark.kind === 'path' && mark.role === 'shim' ? [[mark.id, mark.points.map(p => [p.x, p.y])] as [string, [number, number][]]] : []))
+  const points = POINT_NAMES.map((name): [string, [number, number][]] => [
+    `point.${name}`,
+    [[result.hole!.points[name].x, result.hole!.points[name].y]],
+  ])
+  const marks = elevation(result, 'fit').marks.flatMap(mark =>
+    mark.kind === 'path' && mark.role === 'shim'
+      ? [[mark.id, mark.points.map(p => [p.x, p.y])] as [string, [number, number][]]]
+      : [],
+  )
   return new Map([...points, ...marks])
 }
 
 const inTicks = (mm: number) => mm * 3200
 
-function expectAll(want: ReturnType<typeof expected>, got: ReadonlyMap<string, readonly (readonly [number, number])[]>): void {
+function expectAll(
+  want: ReturnType<typeof expected>,
+  got: ReadonlyMap<string, readonly (readonly [number, number])[]>,
+): void {
   expect([...got.keys()].sort()).toEqual([...want.keys()].sort())
   for (const [id, corners] of want) {
     corners.forEach(([x, y], i) => {
@@ -44,11 +56,23 @@ function expectAll(want: ReturnType<typeof expected>, got: ReadonlyMap<string, r
 }
 
 function fromSvg(text: string) {
-  const { svg } = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '', isArray: name => ['circle', 'polygon'].includes(name) }).parse(text)
+  const { svg } = new XMLParser({
+    ignoreAttributes: false,
+    attributeNamePrefix: '',
+    isArray: name => ['circle', 'polygon'].includes(name),
+  }).parse(text)
   const found = new Map<string, [number, number][]>()
-  for (const one of svg.circle) if (one['data-role'] === 'point') found.set(one['data-id'], [[inTicks(Number(one.cx)), -inTicks(Number(one.cy))]])
+  for (const one of svg.circle)
+    if (one['data-role'] === 'point') found.set(one['data-id'], [[inTicks(Number(one.cx)), -inTicks(Number(one.cy))]])
   for (const one of svg.polygon) {
-    if (one['data-role'] === 'shim') found.set(one['data-id'], one.points.split(' ').map((pair: string) => { const [x, y] = pair.split(',').map(Number); return [inTicks(x!), -inTicks(y!)] }))
+    if (one['data-role'] === 'shim')
+      found.set(
+        one['data-id'],
+        one.points.split(' ').map((pair: string) => {
+          const [x, y] = pair.split(',').map(Number)
+          return [inTicks(x!), -inTicks(y!)]
+        }),
+      )
   }
   return found
 }
@@ -56,10 +80,19 @@ function fromSvg(text: string) {
 function fromDxf(text: string) {
   const { entities } = new DxfParser().parseSync(text)!
   const found = new Map<string, [number, number][]>()
-  for (const one of entities as unknown as { type: string; layer: string; position?: { x: number; y: number }; vertices?: { x: number; y: number }[] }[]) {
+  for (const one of entities as unknown as {
+    type: string
+    layer: string
+    position?: { x: number; y: number }
+    vertices?: { x: number; y: number }[]
+  }[]) {
     const id = one.layer.replaceAll('-', '.')
     if (one.type === 'POINT') found.set(id, [[inTicks(one.position!.x), inTicks(one.position!.y)]])
-    if (one.type === 'LWPOLYLINE' && id.startsWith('shim.')) found.set(id, one.vertices!.map(v => [inTicks(v.x), inTicks(v.y)]))
+    if (one.type === 'LWPOLYLINE' && id.startsWith('shim.'))
+      found.set(
+        id,
+        one.vertices!.map(v => [inTicks(v.x), inTicks(v.y)]),
+      )
   }
   return found
 }
@@ -77,12 +110,35 @@ describe('a drawing taken along gives back every point and every pack within one
 })
 
 describe('millimetres', () => {
-  it.each([[1, '0.0003125'], [3200, '1'], [-1600, '-0.5'], [0, '0'], [-0, '0'], [2_956_560, '923.925']])('%p ticks are %s', (n, text) => expect(exactMm(n)).toBe(text))
+  it.each([
+    [1, '0.0003125'],
+    [3200, '1'],
+    [-1600, '-0.5'],
+    [0, '0'],
+    [-0, '0'],
+    [2_956_560, '923.925'],
+  ])('%p ticks are %s', (n, text) => expect(exactMm(n)).toBe(text))
 })
 
 it('a name can’t break out of the SVG', () => {
   const scene = elevation(seeded(1), 'fit')
-  const svg = writeSvg(scene, [{ kind: 'text', role: 'label', id: '"><script>', certainty: 'sure', x: 0, y: 0, text: '<b>&', turnDeg: 0, anchor: 'start' }], TEXT)
+  const svg = writeSvg(
+    scene,
+    [
+      {
+        kind: 'text',
+        role: 'label',
+        id: '"><script>',
+        certainty: 'sure',
+        x: 0,
+        y: 0,
+        text: '<b>&',
+        turnDeg: 0,
+        anchor: 'start',
+      },
+    ],
+    TEXT,
+  )
   expect(svg).not.toContain('<script>')
   expect(svg).toContain('&lt;b&gt;&amp;')
 })

@@ -26,11 +26,15 @@ function addMark(writer: DxfWriter, mark: LoweredMark, textHeight: number): void
       writer.addLine(at(mark.x1, mark.y1), at(mark.x2, mark.y2), options)
       return
     case 'path':
-      writer.addLWPolyline(mark.points.map(p => ({ point: point2d(inMm(p.x), inMm(p.y)) })), { ...options, flags: mark.closed ? 1 : 0 })
+      writer.addLWPolyline(
+        mark.points.map(p => ({ point: point2d(inMm(p.x), inMm(p.y)) })),
+        { ...options, flags: mark.closed ? 1 : 0 },
+      )
       return
     case 'arc':
       if (mark.role === 'point') writer.addPoint(inMm(mark.centre.x), inMm(mark.centre.y), 0, options)
-      else if (mark.toDeg - mark.fromDeg >= 360) writer.addCircle(at(mark.centre.x, mark.centre.y), inMm(mark.radius), options)
+      else if (mark.toDeg - mark.fromDeg >= 360)
+        writer.addCircle(at(mark.centre.x, mark.centre.y), inMm(mark.radius), options)
       else writer.addArc(at(mark.centre.x, mark.centre.y), inMm(mark.radius), mark.fromDeg, mark.toDeg, options)
       return
     case 'text':

@@ -2,6 +2,7 @@ import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
 import type { Scene } from '@/core/drawing/scene'
+import type { Point } from '@/core/geometry/point'
 import type { Block, Paper } from '@/papers/paper'
 import { drawingWord } from '@/words/drawing'
 
@@ -17,7 +18,12 @@ type Doc = InstanceType<typeof PDFDocument>
 
 /** A paper as PDF, A4, with its fonts inside. */
 export function writePdf(paper: Paper, madeAt: Date): Promise<Buffer> {
-  const doc = new PDFDocument({ size: 'A4', margin: MARGIN, bufferPages: true, info: { Title: paper.title, Creator: 'Harvek', CreationDate: madeAt } })
+  const doc = new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: true,
+    info: { Title: paper.title, Creator: 'Harvek', CreationDate: madeAt },
+  })
   doc.registerFont(FONT.plain, join(fonts(), '400Regular/SourceSans3_400Regular.ttf'))
   doc.registerFont(FONT.bold, join(fonts(), '600SemiBold/SourceSans3_600SemiBold.ttf'))
   const chunks: Buffer[] = []
@@ -50,15 +56,31 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
       return
     case 'text':
       ensureRoom(doc, 30)
-      doc.font(FONT.plain).fontSize(10.5).fillColor(INK).text(block.text, MARGIN, doc.y, { width: innerWidth(doc) }).moveDown(0.4)
+      doc
+        .font(FONT.plain)
+        .fontSize(10.5)
+        .fillColor(INK)
+        .text(block.text, MARGIN, doc.y, { width: innerWidth(doc) })
+        .moveDown(0.4)
       return
     case 'facts':
       for (const [name, value] of block.rows) writeRow(doc, [name, value], [0.3, 0.7], [FONT.plain, FONT.plain])
       doc.moveDown(0.4)
       return
     case 'table':
-      writeRow(doc, block.head, block.widths, block.head.map(() => FONT.bold))
-      for (const row of block.rows) writeRow(doc, row, block.widths, row.map(() => FONT.plain))
+      writeRow(
+        doc,
+        block.head,
+        block.widths,
+        block.head.map(() => FONT.bold),
+      )
+      for (const row of block.rows)
+        writeRow(
+          doc,
+          row,
+          block.widths,
+          row.map(() => FONT.plain),
+        )
       doc.moveDown(0.5)
       return
     case 'checks':
@@ -73,25 +95,48 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
 function writeRow(doc: Doc, cells: readonly string[], widths: readonly number[], kinds: readonly string[]): void {
   const width = innerWidth(doc)
   doc.fontSize(10)
-  const heights = cells.map((cell, i) => doc.font(kinds[i]!).heightOfString(cell || ' ', { width: widths[i]! * width - 8 }))
+  const heights = cells.map((cell, i) =>
+    doc.font(kinds[i]!).heightOfString(cell || ' ', { width: widths[i]! * width - 8 }),
+  )
   const height = Math.max(...heights) + 5
   ensureRoom(doc, height)
   const top = doc.y
   let x = MARGIN
   cells.forEach((cell, i) => {
-    doc.font(kinds[i]!).fillColor(i === 0 && kinds[i] === FONT.plain ? QUIET : INK).text(cell, x, top + 2, { width: widths[i]! * width - 8 })
+    doc
+      .font(kinds[i]!)
+      .fillColor(i === 0 && kinds[i] === FONT.plain ? QUIET : INK)
+      .text(cell, x, top + 2, { width: widths[i]! * width - 8 })
     x += widths[i]! * width
   })
-  doc.moveTo(MARGIN, top + height).lineTo(MARGIN + width, top + height).lineWidth(0.5).strokeColor(RULE).stroke()
+  doc
+    .moveTo(MARGIN, top + height)
+    .lineTo(MARGIN + width, top + height)
+    .lineWidth(0.5)
+    .strokeColor(RULE)
+    .stroke()
   doc.y = top + height
 }
 
 function writeCheck(doc: Doc, { text, ticked }: { readonly text: string; readonly ticked: boolean }): void {
   ensureRoom(doc, 18)
   const top = doc.y
-  doc.rect(MARGIN, top + 2, 9, 9).lineWidth(0.8).strokeColor(INK).stroke()
-  if (ticked) doc.moveTo(MARGIN + 2, top + 6.5).lineTo(MARGIN + 4, top + 9).lineTo(MARGIN + 8, top + 3.5).stroke()
-  doc.font(FONT.plain).fontSize(10).fillColor(INK).text(text, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
+  doc
+    .rect(MARGIN, top + 2, 9, 9)
+    .lineWidth(0.8)
+    .strokeColor(INK)
+    .stroke()
+  if (ticked)
+    doc
+      .moveTo(MARGIN + 2, top + 6.5)
+      .lineTo(MARGIN + 4, top + 9)
+      .lineTo(MARGIN + 8, top + 3.5)
+      .stroke()
+  doc
+    .font(FONT.plain)
+    .fontSize(10)
+    .fillColor(INK)
+    .text(text, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
   doc.y = Math.max(doc.y, top + 15)
 }
 
@@ -102,10 +147,16 @@ function writeDrawing(doc: Doc, scene: Scene, height: number, caption: string, {
   const [left, top] = [MARGIN + (innerWidth(doc) - spanX * scale) / 2, doc.y]
   const textHeight = 9 / scale
   const place: Place = { x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale, scale }
-  for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '' })) drawMark(doc, mark, place)
+  for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '' }))
+    drawMark(doc, mark, place)
   doc.undash()
   doc.y = top + spanY * scale + 2
-  doc.font(FONT.plain).fontSize(9).fillColor(QUIET).text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' }).moveDown(0.4)
+  doc
+    .font(FONT.plain)
+    .fontSize(9)
+    .fillColor(QUIET)
+    .text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
+    .moveDown(0.4)
 }
 
 type Place = { readonly x: (x: number) => number; readonly y: (y: number) => number; readonly scale: number }
@@ -121,7 +172,7 @@ function drawMark(doc: Doc, mark: LoweredMark, at: Place): void {
       doc.moveTo(at.x(mark.x1), at.y(mark.y1)).lineTo(at.x(mark.x2), at.y(mark.y2)).stroke()
       return
     case 'path':
-      mark.points.forEach((p, i) => (i === 0 ? doc.moveTo(at.x(p.x), at.y(p.y)) : doc.lineTo(at.x(p.x), at.y(p.y))))
+      drawPath(doc, mark.points, at)
       if (mark.closed) doc.closePath()
       doc.stroke()
       return
@@ -130,7 +181,12 @@ function drawMark(doc: Doc, mark: LoweredMark, at: Place): void {
       return
     case 'text': {
       const [x, y] = [at.x(mark.x), at.y(mark.y)]
-      doc.save().rotate(-mark.turnDeg, { origin: [x, y] }).font(FONT.plain).fontSize(9).fillColor(INK)
+      doc
+        .save()
+        .rotate(-mark.turnDeg, { origin: [x, y] })
+        .font(FONT.plain)
+        .fontSize(9)
+        .fillColor(INK)
       const width = doc.widthOfString(mark.text)
       const shift = mark.anchor === 'middle' ? width / 2 : mark.anchor === 'end' ? width : 0
       doc.text(mark.text, x - shift, y - 8, { lineBreak: false }).restore()
@@ -138,11 +194,21 @@ function drawMark(doc: Doc, mark: LoweredMark, at: Place): void {
   }
 }
 
+function drawPath(doc: Doc, points: readonly Point[], at: Place): void {
+  for (const [i, p] of points.entries()) {
+    if (i === 0) doc.moveTo(at.x(p.x), at.y(p.y))
+    else doc.lineTo(at.x(p.x), at.y(p.y))
+  }
+}
+
 function drawArc(doc: Doc, mark: Extract<LoweredMark, { kind: 'arc' }>, at: Place): void {
   const steps = 32
   for (let i = 0; i <= steps; i++) {
     const angle = ((mark.fromDeg + ((mark.toDeg - mark.fromDeg) * i) / steps) * Math.PI) / 180
-    const [x, y] = [at.x(mark.centre.x + mark.radius * Math.cos(angle)), at.y(mark.centre.y + mark.radius * Math.sin(angle))]
+    const [x, y] = [
+      at.x(mark.centre.x + mark.radius * Math.cos(angle)),
+      at.y(mark.centre.y + mark.radius * Math.sin(angle)),
+    ]
     if (i === 0) doc.moveTo(x, y)
     else doc.lineTo(x, y)
   }
@@ -156,6 +222,10 @@ function writeFooters(doc: Doc, footer: string): void {
     doc.page.margins.bottom = 0
     doc.font(FONT.plain).fontSize(8.5).fillColor(QUIET)
     doc.text(footer, MARGIN, doc.page.height - 34, { width: innerWidth(doc) - 60, lineBreak: false })
-    doc.text(`${i + 1} of ${count}`, MARGIN, doc.page.height - 34, { width: innerWidth(doc), align: 'right', lineBreak: false })
+    doc.text(`${i + 1} of ${count}`, MARGIN, doc.page.height - 34, {
+      width: innerWidth(doc),
+      align: 'right',
+      lineBreak: false,
+    })
   }
 }

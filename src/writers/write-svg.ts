@@ -8,7 +8,8 @@ export const exactMm = (ticks: number): string => {
   return text === '-0' ? '0' : text
 }
 
-const escape = (text: string) => text.replace(/[&<>"]/g, sign => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] ?? sign)
+const escaped = (text: string) =>
+  text.replace(/[&<>"]/g, sign => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] ?? sign)
 
 /** A scene as SVG in millimetres, y down, true to the tick. Every mark carries its id and role. */
 export function writeSvg(scene: Scene, marks: readonly LoweredMark[], textHeight: number): string {
@@ -25,7 +26,7 @@ ${body}
 
 function writeMark(mark: LoweredMark, textHeight: number): string {
   const dash = mark.certainty === 'assumed' ? ' stroke-dasharray="12 8"' : ''
-  const names = `data-id="${escape(mark.id)}" data-role="${mark.role}"${dash}`
+  const names = `data-id="${escaped(mark.id)}" data-role="${mark.role}"${dash}`
   switch (mark.kind) {
     case 'line':
       return `<line ${names} x1="${exactMm(mark.x1)}" y1="${exactMm(-mark.y1)}" x2="${exactMm(mark.x2)}" y2="${exactMm(-mark.y2)}"/>`
@@ -38,7 +39,7 @@ function writeMark(mark: LoweredMark, textHeight: number): string {
     case 'text': {
       const [x, y] = [exactMm(mark.x), exactMm(-mark.y)]
       const turn = mark.turnDeg === 0 ? '' : ` transform="rotate(${-mark.turnDeg} ${x} ${y})"`
-      return `<text ${names} x="${x}" y="${y}"${turn} text-anchor="${mark.anchor}" font-family="Source Sans 3, sans-serif" font-size="${exactMm(textHeight)}" fill="#17242B" stroke="none">${escape(mark.text)}</text>`
+      return `<text ${names} x="${x}" y="${y}"${turn} text-anchor="${mark.anchor}" font-family="Source Sans 3, sans-serif" font-size="${exactMm(textHeight)}" fill="#17242B" stroke="none">${escaped(mark.text)}</text>`
     }
   }
 }

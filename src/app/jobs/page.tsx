@@ -6,5 +6,16 @@ export const metadata: Metadata = { title: 'Jobs' }
 
 export default async function Page() {
   const jobs = await loadJobs()
-  return <Jobs jobs={jobs.map(({ job, openings }) => ({ id: job.id, name: job.name, site: job.site, visitOn: job.visitOn, count: openings.length, finished: openings.filter(one => one.progress.finished).length }))} />
+  return (
+    <Jobs
+      jobs={jobs.map(({ job, openings }) => ({
+        id: job.id,
+        name: job.name,
+        site: job.site,
+        visitOn: job.visitOn,
+        count: openings.length,
+        finished: openings.filter(one => one.progress.finished).length,
+      }))}
+    />
+  )
 }

@@ -11,4 +11,9 @@ export type Source = {
 export type TradeLength = { readonly id: string; readonly value: Length; readonly source: Source }
 
 /** A number of the trade that is no length: a factor, a force, a price. The unit is in `unit`. */
-export type TradeNumber = { readonly id: string; readonly value: number; readonly unit: string; readonly source: Source }
+export type TradeNumber = {
+  readonly id: string
+  readonly value: number
+  readonly unit: string
+  readonly source: Source
+}

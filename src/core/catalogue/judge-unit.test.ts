@@ -1,11 +1,22 @@
+import { RATES } from '../../trade/rates'
 import { assumedOpening } from '../opening/model-opening'
 import { LENGTHS, length, unit, wishes } from '../test/fixtures'
-import { RATES } from '../../trade/rates'
 import { inches, type Length } from '../units/length'
 import { goesIn, judgeUnit, judgeUnits, type Request, standOuts } from './judge-unit'
 
-const request = (more: Partial<Request> = {}, width: Length = inches(38), height: Length = inches(82, 1, 2)): Request => ({
-  points: assumedOpening(width, height, LENGTHS).points, wishes: wishes(), wall: length('4 9/16'), floor: length('1/4'), jambStandards: [], lengths: LENGTHS, rates: RATES, ...more,
+const request = (
+  more: Partial<Request> = {},
+  width: Length = inches(38),
+  height: Length = inches(82, 1, 2),
+): Request => ({
+  points: assumedOpening(width, height, LENGTHS).points,
+  wishes: wishes(),
+  wall: length('4 9/16'),
+  floor: length('1/4'),
+  jambStandards: [],
+  lengths: LENGTHS,
+  rates: RATES,
+  ...more,
 })
 
 describe('hard requirements drop a unit and keep the reason', () => {
@@ -57,22 +68,53 @@ describe('room, on either side of its limits', () => {
  *  A run of 37 1/2 in is 0.9525 m, two legs of 81 3/4 in are 4.1529 m, both and the head 5.1054 m. */
 describe('preparation and total, worked by hand', () => {
   it('nothing to prepare: unit, freight, disposal', () =>
-    expect(judgeUnit(unit(), request()).cents).toEqual({ unit: 60_000, freight: 4500, material: 0, work: 0, disposal: 3500, total: 68_000 }))
+    expect(judgeUnit(unit(), request()).cents).toEqual({
+      unit: 60_000,
+      freight: 4500,
+      material: 0,
+      work: 0,
+      disposal: 3500,
+      total: 68_000,
+    }))
   it('a pad of 1/4: 15 + ⌈0.9525 × 15⌉ = 30 min; 4.00 + ⌈0.9525 × 9.00⌉', () => {
     const [pad] = judgeUnit(unit(), request({ floor: length('1/2') })).preparations
-    expect(pad).toMatchObject({ id: 'pad-sill', amount: length('1/4'), minutes: 30, materialCents: 400 + 858, workCents: 3250 })
+    expect(pad).toMatchObject({
+      id: 'pad-sill',
+      amount: length('1/4'),
+      minutes: 30,
+      materialCents: 400 + 858,
+      workCents: 3250,
+    })
   })
   it('an extension of 1: 30 + ⌈5.1054 × 12⌉ = 92 min; 6.00 + ⌈5.1054 × 7.80⌉', () => {
     const [extension] = judgeUnit(unit(), request({ wall: length('5 9/16') })).preparations
-    expect(extension).toMatchObject({ id: 'extend-jamb', amount: inches(1), minutes: 92, materialCents: 600 + 3983, workCents: 9967 })
+    expect(extension).toMatchObject({
+      id: 'extend-jamb',
+      amount: inches(1),
+      minutes: 92,
+      materialCents: 600 + 3983,
+      workCents: 9967,
+    })
   })
   it('a head built down by 1 1/2 in a hole 1 1/4 higher: 25 + ⌈0.9525 × 20⌉ = 45 min; 9.00 + ⌈0.9525 × 6.50⌉', () => {
     const [head] = judgeUnit(unit(), request({}, inches(38), inches(83, 3, 4))).preparations
-    expect(head).toMatchObject({ id: 'build-down-head', amount: length('1 1/2'), minutes: 45, materialCents: 900 + 620, workCents: 4875 })
+    expect(head).toMatchObject({
+      id: 'build-down-head',
+      amount: length('1 1/2'),
+      minutes: 45,
+      materialCents: 900 + 620,
+      workCents: 4875,
+    })
   })
   it('sides packed in a hole an inch wider: 10 + ⌈4.1529 × 12⌉ = 60 min; 3.00 + ⌈4.1529 × 2.40⌉', () => {
     const [sides] = judgeUnit(unit(), request({}, inches(39))).preparations
-    expect(sides).toMatchObject({ id: 'pack-sides', amount: inches(1), minutes: 60, materialCents: 300 + 997, workCents: 6500 })
+    expect(sides).toMatchObject({
+      id: 'pack-sides',
+      amount: inches(1),
+      minutes: 60,
+      materialCents: 300 + 997,
+      workCents: 6500,
+    })
   })
   it('no preparation ever alters structure', () => {
     const all = judgeUnit(unit({ width: inches(40) }), request())
@@ -83,15 +125,37 @@ describe('preparation and total, worked by hand', () => {
 
 describe('the ranking', () => {
   const near = unit({ id: '01900000-0000-7000-8000-000000000001', article: 'NEAR', priceCents: 70_000, leadDays: 20 })
-  const low = unit({ id: '01900000-0000-7000-8000-000000000002', article: 'LOW', height: inches(80), priceCents: 55_000, leadDays: 2 })
-  const wide = unit({ id: '01900000-0000-7000-8000-000000000003', article: 'WIDE', width: inches(39), priceCents: 10_000 })
-  const wrong = unit({ id: '01900000-0000-7000-8000-000000000004', article: 'WRONG', bore: 'single', priceCents: 5_000 })
-  const order = (more: Partial<Request> = {}) => judgeUnits([wrong, wide, near, low], request(more)).map(one => one.unit.article)
-  it('is by total; what does not go in comes after, what is dropped last', () => expect(order()).toEqual(['LOW', 'NEAR', 'WIDE', 'WRONG']))
-  it('turns when work costs ten times as much', () => expect(order({ rates: { ...RATES, centsPerHour: 65_000 } })).toEqual(['NEAR', 'LOW', 'WIDE', 'WRONG']))
+  const low = unit({
+    id: '01900000-0000-7000-8000-000000000002',
+    article: 'LOW',
+    height: inches(80),
+    priceCents: 55_000,
+    leadDays: 2,
+  })
+  const wide = unit({
+    id: '01900000-0000-7000-8000-000000000003',
+    article: 'WIDE',
+    width: inches(39),
+    priceCents: 10_000,
+  })
+  const wrong = unit({
+    id: '01900000-0000-7000-8000-000000000004',
+    article: 'WRONG',
+    bore: 'single',
+    priceCents: 5_000,
+  })
+  const order = (more: Partial<Request> = {}) =>
+    judgeUnits([wrong, wide, near, low], request(more)).map(one => one.unit.article)
+  it('is by total; what does not go in comes after, what is dropped last', () =>
+    expect(order()).toEqual(['LOW', 'NEAR', 'WIDE', 'WRONG']))
+  it('turns when work costs ten times as much', () =>
+    expect(order({ rates: { ...RATES, centsPerHour: 65_000 } })).toEqual(['NEAR', 'LOW', 'WIDE', 'WRONG']))
   it('names the cheapest, the soonest and the least work once each', () => {
     const picked = standOuts(judgeUnits([near, low, wide], request()))
-    expect(picked.map(({ offer, best }) => [offer.unit.article, best])).toEqual([['LOW', ['cheapest', 'soonest']], ['NEAR', ['least-work']]])
+    expect(picked.map(({ offer, best }) => [offer.unit.article, best])).toEqual([
+      ['LOW', ['cheapest', 'soonest']],
+      ['NEAR', ['least-work']],
+    ])
   })
   it('never ranks a unit that does not go in among those that do', () => {
     const offers = judgeUnits([wide, wrong, low], request())

@@ -1,18 +1,28 @@
 import type { Finding, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { type Placement, placeUnit } from '../opening/place-unit'
-import { pinchOf, type Pinch } from '../opening/pinch'
 import type { OpeningPoints } from '../opening/opening'
+import { type Pinch, pinchOf } from '../opening/pinch'
+import { type Placement, placeUnit } from '../opening/place-unit'
 import { chooseJamb, type JambOption } from '../specification/choose-jamb'
 import type { Wishes } from '../specification/wishes'
-import { largestOf, type Length, magnitude, minus, plus, ticks, times, ZERO } from '../units/length'
+import { type Length, largestOf, magnitude, minus, plus, ticks, times, ZERO } from '../units/length'
 import type { Cents } from '../units/quantity'
-import { type Preparation, prepare, type PreparationId, type Rates } from './preparation'
+import { type Preparation, type PreparationId, prepare, type Rates } from './preparation'
 import type { CatalogueUnit } from './unit'
 
 export type OfferCode =
-  | 'hand-not-made' | 'swing-not-made' | 'label-too-low' | 'material-other' | 'bore-other'
-  | 'too-wide' | 'too-high' | 'sides-tight' | 'head-tight' | 'sides-loose' | 'head-loose' | 'goes-in'
+  | 'hand-not-made'
+  | 'swing-not-made'
+  | 'label-too-low'
+  | 'material-other'
+  | 'bore-other'
+  | 'too-wide'
+  | 'too-high'
+  | 'sides-tight'
+  | 'head-tight'
+  | 'sides-loose'
+  | 'head-loose'
+  | 'goes-in'
 
 /** `no` when a hard requirement drops the unit or it does not go in; `tight` and `loose` need work; `fits` needs none of the hole. */
 export type OfferVerdict = 'fits' | 'tight' | 'loose' | 'too-large' | 'dropped'
@@ -78,14 +88,27 @@ export function judgeUnit(unit: CatalogueUnit, request: Request): Offer {
     jamb,
     preparations,
     minutes: sum(preparations.map(one => one.minutes)),
-    cents: { unit: unit.priceCents, freight, material, work, disposal: rates.disposal, total: unit.priceCents + freight + material + work + rates.disposal },
+    cents: {
+      unit: unit.priceCents,
+      freight,
+      material,
+      work,
+      disposal: rates.disposal,
+      total: unit.priceCents + freight + material + work + rates.disposal,
+    },
     days: unit.leadDays,
   }
 }
 
 const sum = (all: readonly number[]): number => all.reduce((total, one) => total + one, 0)
 
-function reason(code: OfferCode, severity: Severity, facts: Finding['facts'], rule: string, place = 'unit'): Finding<OfferCode> {
+function reason(
+  code: OfferCode,
+  severity: Severity,
+  facts: Finding['facts'],
+  rule: string,
+  place = 'unit',
+): Finding<OfferCode> {
   return { code, place, severity, facts, rule, cures: [] }
 }
 
@@ -113,25 +136,46 @@ function hardRequirements(unit: CatalogueUnit, wishes: Wishes): readonly Finding
 
 /** The room at the sides and head, in the words of the limits it is judged by. What one orders for is judged to the
  *  exactness of a tape, since a size derived from the readings lies just on it; what goes in at all is judged strictly. */
-function judgeRoom({ sideRoom, headGap }: Placement, lengths: TradeLengths): {
+function judgeRoom(
+  { sideRoom, headGap }: Placement,
+  lengths: TradeLengths,
+): {
   readonly verdict: OfferVerdict
   readonly reasons: readonly Finding<OfferCode>[]
 } {
   const least = times(lengths['gap-least'].value, 2)
-  const [headLeast, headTarget, loose] = [lengths['head-least'].value, lengths['head-target'].value, lengths['room-loose'].value]
+  const [headLeast, headTarget, loose] = [
+    lengths['head-least'].value,
+    lengths['head-target'].value,
+    lengths['room-loose'].value,
+  ]
   const exactness = lengths['deviation-tape'].value
   const side = { room: { length: sideRoom } }
   const head = { room: { length: headGap } }
   const reasons: Finding<OfferCode>[] = []
-  if (sideRoom < least) reasons.push(reason('too-wide', SEVERE, { ...side, short: { length: minus(least, sideRoom) } }, 'gap-least', 'sides'))
-  else if (sideRoom < lengths['room-width'].value - exactness) reasons.push(reason('sides-tight', 'watch', side, 'room-width', 'sides'))
+  if (sideRoom < least)
+    reasons.push(
+      reason('too-wide', SEVERE, { ...side, short: { length: minus(least, sideRoom) } }, 'gap-least', 'sides'),
+    )
+  else if (sideRoom < lengths['room-width'].value - exactness)
+    reasons.push(reason('sides-tight', 'watch', side, 'room-width', 'sides'))
   else if (sideRoom > loose) reasons.push(reason('sides-loose', 'watch', side, 'room-loose', 'sides'))
-  if (headGap < headLeast) reasons.push(reason('too-high', SEVERE, { ...head, short: { length: minus(headLeast, headGap) } }, 'head-least', 'head'))
+  if (headGap < headLeast)
+    reasons.push(
+      reason('too-high', SEVERE, { ...head, short: { length: minus(headLeast, headGap) } }, 'head-least', 'head'),
+    )
   else if (headGap < headTarget - exactness) reasons.push(reason('head-tight', 'watch', head, 'head-target', 'head'))
   else if (headGap > loose) reasons.push(reason('head-loose', 'watch', head, 'room-loose', 'head'))
-  if (reasons.length === 0) reasons.push(reason('goes-in', 'fine', { side: { length: sideRoom }, head: { length: headGap } }, 'room-width'))
+  if (reasons.length === 0)
+    reasons.push(reason('goes-in', 'fine', { side: { length: sideRoom }, head: { length: headGap } }, 'room-width'))
   const has = (...codes: OfferCode[]) => reasons.some(one => codes.includes(one.code))
-  const verdict = has('too-wide', 'too-high') ? 'too-large' : has('sides-tight', 'head-tight') ? 'tight' : has('sides-loose', 'head-loose') ? 'loose' : 'fits'
+  const verdict = has('too-wide', 'too-high')
+    ? 'too-large'
+    : has('sides-tight', 'head-tight')
+      ? 'tight'
+      : has('sides-loose', 'head-loose')
+        ? 'loose'
+        : 'fits'
   return { verdict, reasons }
 }
 
@@ -147,22 +191,31 @@ function jambFor(jamb: Length, wall: Length, { lengths }: Request): JambOption {
 }
 
 function preparationsFor(
-  unit: CatalogueUnit, request: Request, { sideRoom, headGap, sillSupport }: Placement, pinch: Pinch, pad: Length, jamb: JambOption | null,
+  unit: CatalogueUnit,
+  request: Request,
+  { sideRoom, headGap, sillSupport }: Placement,
+  pinch: Pinch,
+  pad: Length,
+  jamb: JambOption | null,
 ): readonly Preparation[] {
   const { lengths, rates } = request
   const legs = plus(times(unit.height, 2), unit.width)
   const wanted = lengths['room-width'].value
   const work: Preparation[] = []
-  const add = (id: PreparationId, place: string, amount: Length, run: Length) => work.push(prepare(id, place, amount, run, rates))
+  const add = (id: PreparationId, place: string, amount: Length, run: Length) =>
+    work.push(prepare(id, place, amount, run, rates))
   if (sideRoom > lengths['room-loose'].value) add('pack-sides', 'sides', minus(sideRoom, wanted), times(unit.height, 2))
-  if (sideRoom < wanted - lengths['deviation-tape'].value) add('relieve-pinch', pinch.place, minus(wanted, sideRoom), unit.height)
-  if (headGap > lengths['room-loose'].value) add('build-down-head', 'head', minus(headGap, lengths['room-height'].value), unit.width)
+  if (sideRoom < wanted - lengths['deviation-tape'].value)
+    add('relieve-pinch', pinch.place, minus(wanted, sideRoom), unit.height)
+  if (headGap > lengths['room-loose'].value)
+    add('build-down-head', 'head', minus(headGap, lengths['room-height'].value), unit.width)
   if (pad > 0) add('pad-sill', 'sill', pad, unit.width)
   const hollow = minus(largestOf(sillSupport), pad)
   if (hollow > lengths['sill-correct'].value) add('level-sill', 'sill', hollow, unit.width)
   if (jamb && jamb.kind === 'extension') add('extend-jamb', 'jamb', jamb.difference, legs)
   if (jamb && jamb.kind === 'solid') add('solid-jamb', 'jamb', jamb.jamb, legs)
-  if (jamb && jamb.kind === 'standard' && magnitude(jamb.difference) > lengths['wall-spare'].value) add('plane-jamb', 'jamb', ticks(Math.abs(jamb.difference)), legs)
+  if (jamb && jamb.kind === 'standard' && magnitude(jamb.difference) > lengths['wall-spare'].value)
+    add('plane-jamb', 'jamb', ticks(Math.abs(jamb.difference)), legs)
   return work
 }
 
@@ -174,7 +227,9 @@ export function judgeUnits(units: readonly CatalogueUnit[], request: Request): r
     .map(unit => judgeUnit(unit, request))
     .sort(
       (a, b) =>
-        RANK[a.verdict] - RANK[b.verdict] || a.cents.total - b.cents.total || a.days - b.days ||
+        RANK[a.verdict] - RANK[b.verdict] ||
+        a.cents.total - b.cents.total ||
+        a.days - b.days ||
         (a.unit.article < b.unit.article ? -1 : 1),
     )
 }
@@ -182,7 +237,9 @@ export function judgeUnits(units: readonly CatalogueUnit[], request: Request): r
 export const goesIn = (offer: Offer): boolean => RANK[offer.verdict] === 0
 
 /** The two or three that matter: cheapest, soonest, least work; each named once, in that order. */
-export function standOuts(offers: readonly Offer[]): readonly { readonly offer: Offer; readonly best: readonly ('cheapest' | 'soonest' | 'least-work')[] }[] {
+export function standOuts(
+  offers: readonly Offer[],
+): readonly { readonly offer: Offer; readonly best: readonly ('cheapest' | 'soonest' | 'least-work')[] }[] {
   const possible = offers.filter(goesIn)
   const least = (key: (offer: Offer) => number) =>
     possible.reduce<Offer | null>((best, one) => (best && key(best) <= key(one) ? best : one), null)

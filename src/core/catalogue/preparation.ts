@@ -4,7 +4,14 @@ import { type Cents, priceOf, workCost } from '../units/quantity'
 
 /** Work an opening would need for a unit. Altering structure is never among them. */
 export const PREPARATIONS = [
-  'pack-sides', 'build-down-head', 'pad-sill', 'extend-jamb', 'solid-jamb', 'plane-jamb', 'relieve-pinch', 'level-sill',
+  'pack-sides',
+  'build-down-head',
+  'pad-sill',
+  'extend-jamb',
+  'solid-jamb',
+  'plane-jamb',
+  'relieve-pinch',
+  'level-sill',
 ] as const
 export type PreparationId = (typeof PREPARATIONS)[number]
 
@@ -42,7 +49,11 @@ export function prepare(id: PreparationId, place: string, amount: Length, run: L
   const rate = rates.preparations[id]
   const minutes = rate.minutes + Math.ceil((run * rate.minutesPerMetre) / 3_200_000)
   return {
-    id, place, amount, run, minutes,
+    id,
+    place,
+    amount,
+    run,
+    minutes,
     materialCents: rate.cents + priceOf(run, rate.centsPerMetre),
     workCents: workCost(minutes, rates.centsPerHour),
   }

@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../outcome'
+import { done, type Outcome, refused } from '../outcome'
 import { type Length, nearestTick } from '../units/length'
 
 /** A corner by its two legs and the diagonal between their ends. `runOut` is how far the side leaves square over the height, never negative. */

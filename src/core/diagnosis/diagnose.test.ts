@@ -11,10 +11,20 @@ const W = inches(38)
 const H = inches(82)
 const SURE = { x: 100, y: 100 }
 const EXACT = { L0: SURE, L1: SURE, L2: SURE, R0: SURE, R1: SURE, R2: SURE, S: SURE, T: SURE }
-const opening = (moved: Partial<OpeningPoints>): AdjustedOpening =>
-  ({ ...assumedOpening(W, H, LENGTHS), deviations: EXACT, points: { ...assumedOpening(W, H, LENGTHS).points, ...moved } })
-const check = (code: string, moved: Partial<OpeningPoints>, texts: { readonly [slot: string]: string } = {}, place?: string) =>
-  diagnose(surveyOf('trim-off', readings(texts)), opening(moved), 'sound', LENGTHS).find(one => one.code === code && (!place || one.place === place))!
+const opening = (moved: Partial<OpeningPoints>): AdjustedOpening => ({
+  ...assumedOpening(W, H, LENGTHS),
+  deviations: EXACT,
+  points: { ...assumedOpening(W, H, LENGTHS).points, ...moved },
+})
+const check = (
+  code: string,
+  moved: Partial<OpeningPoints>,
+  texts: { readonly [slot: string]: string } = {},
+  place?: string,
+) =>
+  diagnose(surveyOf('trim-off', readings(texts)), opening(moved), 'sound', LENGTHS).find(
+    one => one.code === code && (!place || one.place === place),
+  )!
 
 const over = (length: Length) => ticks(length + 1)
 
@@ -34,7 +44,11 @@ describe('the sill', () => {
     expect(check('crown', { S: point(W / 2, inches(0, 1, 16)) }).severity).toBe('watch')
     expect(check('crown', { S: point(W / 2, over(inches(0, 1, 16))) }).severity).toBe('correct')
   })
-  it('hollow wants support', () => expect(check('hollow', { S: point(W / 2, -inches(0, 1, 8)) })).toMatchObject({ severity: 'watch', cures: ['hollow.support'] }))
+  it('hollow wants support', () =>
+    expect(check('hollow', { S: point(W / 2, -inches(0, 1, 8)) })).toMatchObject({
+      severity: 'watch',
+      cures: ['hollow.support'],
+    }))
 })
 
 describe('a lean is judged by what the side gaps take up', () => {
@@ -43,21 +57,37 @@ describe('a lean is judged by what the side gaps take up', () => {
     [over(inches(0, 1, 8)), 'watch'],
     [inches(0, 1, 4), 'watch'],
     [over(inches(0, 1, 4)), 'correct'],
-  ])('%p ticks: %s', (lean, severity) => expect(check('lean', { L2: point(lean, H) }, {}, 'lean.left').severity).toBe(severity))
-  it('says which way', () => expect(check('lean', { R2: point(W - inches(0, 1, 2), H) }, {}, 'lean.right').facts.towards).toBe('left'))
+  ])('%p ticks: %s', (lean, severity) =>
+    expect(check('lean', { L2: point(lean, H) }, {}, 'lean.left').severity).toBe(severity),
+  )
+  it('says which way', () =>
+    expect(check('lean', { R2: point(W - inches(0, 1, 2), H) }, {}, 'lean.right').facts.towards).toBe('left'))
 })
 
 describe('a bow', () => {
   it('inward is planed, outward packed', () => {
-    expect(check('bow', { L1: point(inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({ severity: 'watch', cures: ['bow.plane'], facts: { direction: 'in' } })
-    expect(check('bow', { L1: point(-inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({ severity: 'watch', cures: ['bow.pack'], facts: { direction: 'out' } })
+    expect(check('bow', { L1: point(inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({
+      severity: 'watch',
+      cures: ['bow.plane'],
+      facts: { direction: 'in' },
+    })
+    expect(check('bow', { L1: point(-inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({
+      severity: 'watch',
+      cures: ['bow.pack'],
+      facts: { direction: 'out' },
+    })
   })
 })
 
 describe('square', () => {
   const racked = (by: number) => ({ L2: point(by, H), R2: point(W + by, H) })
-  it('is fine while the diagonals agree to 1/8', () => expect(check('square', racked(inches(0, 1, 16))).severity).toBe('fine'))
-  it('is corrected first beyond 1/4', () => expect(check('square', racked(inches(0, 1, 2)))).toMatchObject({ severity: 'correct', facts: { towards: 'right' } }))
+  it('is fine while the diagonals agree to 1/8', () =>
+    expect(check('square', racked(inches(0, 1, 16))).severity).toBe('fine'))
+  it('is corrected first beyond 1/4', () =>
+    expect(check('square', racked(inches(0, 1, 2)))).toMatchObject({
+      severity: 'correct',
+      facts: { towards: 'right' },
+    }))
   it('tells the rack from both diagonals, not from half their difference', () => {
     const { rack } = check('square', racked(inches(0, 1, 2))).facts as { rack: { length: Length } }
     expect(Math.abs(rack.length - inches(0, 1, 2))).toBeLessThan(200)
@@ -71,7 +101,11 @@ describe('twist', () => {
     expect(found.facts.twist).toEqual({ length: ticks(Math.round((inches(0, 1, 4) * 82) / 72)) })
     expect(found).toMatchObject({ severity: 'correct', cures: ['twist.move-wall'] })
   })
-  it('is twice the gap between crossed strings', () => expect(twist({ 'strings.gap': '1/8' })).toMatchObject({ severity: 'watch', facts: { twist: { length: inches(0, 1, 4) } } }))
+  it('is twice the gap between crossed strings', () =>
+    expect(twist({ 'strings.gap': '1/8' })).toMatchObject({
+      severity: 'watch',
+      facts: { twist: { length: inches(0, 1, 4) } },
+    }))
   it('is not made up when nothing was read', () => expect(twist({})).toBeUndefined())
 })
 
@@ -83,20 +117,36 @@ describe('the wall', () => {
 })
 
 it('a rotten subfloor stops everything', () =>
-  expect(diagnose(surveyOf('trim-off', []), opening({}), 'rotten', LENGTHS)).toContainEqual(expect.objectContaining({ code: 'subfloor-rotten', severity: 'stop' })))
+  expect(diagnose(surveyOf('trim-off', []), opening({}), 'rotten', LENGTHS)).toContainEqual(
+    expect.objectContaining({ code: 'subfloor-rotten', severity: 'stop' }),
+  ))
 
 it('a figure whose own doubt reaches the limit is too close to tell', () => {
   const doubtful = { ...opening({ R0: point(W, inches(0, 1, 16)) }), deviations: { ...EXACT, R0: { x: 0, y: 2540 } } }
-  expect(diagnose(surveyOf('trim-off', []), doubtful, 'sound', LENGTHS).find(one => one.code === 'level')!.facts.certain).toBe('no')
+  expect(
+    diagnose(surveyOf('trim-off', []), doubtful, 'sound', LENGTHS).find(one => one.code === 'level')!.facts.certain,
+  ).toBe('no')
   expect(check('level', {}).facts.certain).toBe('yes')
 })
 
 describe('three, four, five', () => {
-  it('is square on 5', () => expect(checkCorner(inches(36), inches(48), inches(60), inches(80))).toMatchObject({ ok: true, value: { runOut: 0 } }))
+  it('is square on 5', () =>
+    expect(checkCorner(inches(36), inches(48), inches(60), inches(80))).toMatchObject({
+      ok: true,
+      value: { runOut: 0 },
+    }))
   it('leans more with a longer diagonal', () => {
     const outcome = checkCorner(inches(36), inches(48), inches(60, 1, 4), inches(80))
     expect(outcome.ok && outcome.value.angleDeg).toBeGreaterThan(90.4)
   })
-  it.each([[36, 48, 90], [36, 48, 12], [0, 48, 60]])('%p, %p and %p make no corner', (a, b, d) =>
-    expect(checkCorner(inches(a), inches(b), inches(d), inches(80))).toMatchObject({ ok: false, issues: [{ code: 'corner.impossible' }] }))
+  it.each([
+    [36, 48, 90],
+    [36, 48, 12],
+    [0, 48, 60],
+  ])('%p, %p and %p make no corner', (a, b, d) =>
+    expect(checkCorner(inches(a), inches(b), inches(d), inches(80))).toMatchObject({
+      ok: false,
+      issues: [{ code: 'corner.impossible' }],
+    }),
+  )
 })

@@ -4,11 +4,20 @@ import type { TradeLength } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
 import { twistOf } from '../opening/observe-survey'
 import type { AdjustedOpening, PointName } from '../opening/opening'
-import { valueOf, type Survey } from '../survey/survey'
-import { largestOf, type Length, magnitude, minus, nearestTick, smallestOf } from '../units/length'
+import { readValue, type Survey } from '../survey/survey'
+import { type Length, largestOf, magnitude, minus, nearestTick, smallestOf } from '../units/length'
 
 export type DiagnosisCode =
-  | 'square' | 'level' | 'crown' | 'hollow' | 'lean' | 'bow' | 'twist' | 'wall-spread' | 'subfloor-rotten' | 'subfloor-not-seen'
+  | 'square'
+  | 'level'
+  | 'crown'
+  | 'hollow'
+  | 'lean'
+  | 'bow'
+  | 'twist'
+  | 'wall-spread'
+  | 'subfloor-rotten'
+  | 'subfloor-not-seen'
 
 /** What is wrong with the opening itself, each check beside its limit. Nothing here knows the unit yet. */
 export function diagnose(
@@ -32,11 +41,21 @@ export function diagnose(
 }
 
 function finding(
-  code: DiagnosisCode, place: string, verdict: LimitVerdict,
-  facts: Finding['facts'], cures: readonly string[],
+  code: DiagnosisCode,
+  place: string,
+  verdict: LimitVerdict,
+  facts: Finding['facts'],
+  cures: readonly string[],
 ): Finding<DiagnosisCode> {
   const all = { ...facts, limit: { length: verdict.limit }, certain: verdict.certain ? 'yes' : 'no' }
-  return { code, place, severity: verdict.severity, facts: all, rule: verdict.rule, cures: verdict.severity === 'fine' ? [] : cures }
+  return {
+    code,
+    place,
+    severity: verdict.severity,
+    facts: all,
+    rule: verdict.rule,
+    cures: verdict.severity === 'fine' ? [] : cures,
+  }
 }
 
 const spread = (opening: AdjustedOpening, axis: 'x' | 'y', ...names: PointName[]): number =>
@@ -50,7 +69,11 @@ function checkSquare(opening: AdjustedOpening, lengths: TradeLengths): Finding<D
   const rack = nearestTick((rising ** 2 - falling ** 2) / (4 * (R0.x - L0.x)))
   const deviation = spread(opening, 'x', 'L2', 'R2') * Math.SQRT1_2
   const verdict = judgeLimit(difference, deviation, lengths['square-fine'], lengths['square-correct'])
-  const facts = { difference: { length: difference }, rack: { length: magnitude(rack) }, towards: rack > 0 ? 'right' : 'left' }
+  const facts = {
+    difference: { length: difference },
+    rack: { length: magnitude(rack) },
+    towards: rack > 0 ? 'right' : 'left',
+  }
   return finding('square', 'diagonals', verdict, facts, ['square.measure-both', 'square.set-by-level'])
 }
 
@@ -67,17 +90,26 @@ function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<Di
   const deviation = opening.deviations.S.y
   const facts = { crown: { length: magnitude(crown) } }
   if (crown <= 0) {
-    return finding('hollow', 'crown.sill', judgeLimit(-crown, deviation, lengths['hollow-fine']), facts, ['hollow.support'])
+    return finding('hollow', 'crown.sill', judgeLimit(-crown, deviation, lengths['hollow-fine']), facts, [
+      'hollow.support',
+    ])
   }
   const none: TradeLength = { ...lengths['crown-correct'], value: lengths['deviation-straightedge'].value }
-  return finding('crown', 'crown.sill', judgeLimit(crown, deviation, none, lengths['crown-correct']), facts, ['crown.grind'])
+  return finding('crown', 'crown.sill', judgeLimit(crown, deviation, none, lengths['crown-correct']), facts, [
+    'crown.grind',
+  ])
 }
 
 /** A lean is judged by what the usual room at the sides can take up: half of what is over the least gaps. */
 function checkLean(opening: AdjustedOpening, side: 'left' | 'right', lengths: TradeLengths): Finding<DiagnosisCode> {
   const [foot, top] = side === 'left' ? (['L0', 'L2'] as const) : (['R0', 'R2'] as const)
   const lean = minus(opening.points[top].x, opening.points[foot].x)
-  const verdict = judgeLimit(Math.abs(lean), spread(opening, 'x', foot, top), absorbed(lengths, 2), absorbed(lengths, 1))
+  const verdict = judgeLimit(
+    Math.abs(lean),
+    spread(opening, 'x', foot, top),
+    absorbed(lengths, 2),
+    absorbed(lengths, 1),
+  )
   const facts = { lean: { length: magnitude(lean) }, towards: lean > 0 ? 'right' : 'left', side }
   return finding('lean', `lean.${side}`, verdict, facts, ['lean.more-room', 'lean.move-foot'])
 }
@@ -97,7 +129,11 @@ function absorbed(lengths: TradeLengths, share: number): TradeLength {
   return { ...lengths['room-width'], value: nearestTick(Math.max(0, spare) / share) }
 }
 
-function checkTwist(survey: Survey, { points }: AdjustedOpening, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {
+function checkTwist(
+  survey: Survey,
+  { points }: AdjustedOpening,
+  lengths: TradeLengths,
+): readonly Finding<DiagnosisCode>[] {
   const twist = twistOf(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
   if (twist === null) return []
   const verdict = judgeLimit(twist, lengths['deviation-level'].value, lengths['twist-fine'], lengths['twist-correct'])
@@ -107,23 +143,29 @@ function checkTwist(survey: Survey, { points }: AdjustedOpening, lengths: TradeL
 }
 
 function checkWall(survey: Survey, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {
-  const read = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => valueOf(survey, slot) ?? [])
+  const read = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => readValue(survey, slot) ?? [])
   if (read.length < 2) return []
   const difference: Length = minus(largestOf(read), smallestOf(read))
   const verdict = judgeLimit(difference, lengths['deviation-tape'].value, lengths['wall-fine'])
-  const facts = { spread: { length: difference }, thickest: { length: largestOf(read) }, thinnest: { length: smallestOf(read) } }
+  const facts = {
+    spread: { length: difference },
+    thickest: { length: largestOf(read) },
+    thinnest: { length: smallestOf(read) },
+  }
   return [finding('wall-spread', 'wall.left', verdict, facts, ['wall.plane-or-shim'])]
 }
 
 function checkSubfloor(subfloor: 'sound' | 'rotten' | 'not-seen'): readonly Finding<DiagnosisCode>[] {
   if (subfloor === 'sound') return []
   const rotten = subfloor === 'rotten'
-  return [{
-    code: rotten ? 'subfloor-rotten' : 'subfloor-not-seen',
-    place: 'crown.sill',
-    severity: rotten ? 'stop' : 'watch',
-    facts: {},
-    rule: 'subfloor',
-    cures: rotten ? ['subfloor.replace'] : ['subfloor.look'],
-  }]
+  return [
+    {
+      code: rotten ? 'subfloor-rotten' : 'subfloor-not-seen',
+      place: 'crown.sill',
+      severity: rotten ? 'stop' : 'watch',
+      facts: {},
+      rule: 'subfloor',
+      cures: rotten ? ['subfloor.replace'] : ['subfloor.look'],
+    },
+  ]
 }

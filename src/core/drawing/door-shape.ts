@@ -45,8 +45,16 @@ export function doorShape({ chosen, specification, hole, lengths, wishes }: JobR
 }
 
 /** The corners of a box, from the lower left round by the right. */
-export const cornersOf = ({ x, y, width, height }: Box): readonly Point[] =>
-  [point(x, y), point(x + width, y), point(x + width, y + height), point(x, y + height)]
+export const cornersOf = ({ x, y, width, height }: Box): readonly Point[] => [
+  point(x, y),
+  point(x + width, y),
+  point(x + width, y + height),
+  point(x, y + height),
+]
 
-export const boxOf = (x: number, y: number, width: number, height: number): Box =>
-  ({ x: nearestTick(x), y: nearestTick(y), width: nearestTick(width), height: nearestTick(height) })
+export const boxOf = (x: number, y: number, width: number, height: number): Box => ({
+  x: nearestTick(x),
+  y: nearestTick(y),
+  width: nearestTick(width),
+  height: nearestTick(height),
+})

@@ -1,6 +1,7 @@
+import { point } from '../geometry/point'
 import { job } from '../job'
 import { assumedOpening } from '../opening/model-opening'
-import { LENGTHS, records, trade, TRUE_OPENING, unit } from '../test/fixtures'
+import { LENGTHS, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
 import { elevation } from './elevation'
 import { exaggerate, meanFrame } from './exaggerate'
@@ -9,7 +10,6 @@ import { plan, swingPlan } from './plan'
 import { dimension, readingMark, type Scene } from './scene'
 import { section } from './section'
 import { STAGES } from './stage'
-import { point } from '../geometry/point'
 
 const OPTIONS = { textHeight: inches(1), step: '1/16', word: (code: string) => code, openText: '–' } as const
 const chosen = { chosen: { unit: unit().id, reason: '' } }
@@ -18,18 +18,29 @@ const texts = (scene: Scene) => lowerScene(scene, OPTIONS).flatMap(mark => (mark
 const sceneOf = (...marks: Scene['marks']): Scene => ({ name: 'test', marks, from: point(0, 0), to: point(1, 1) })
 
 describe('a dimension', () => {
-  it('says what lies between its ends, and can’t be told otherwise', () => expect(texts(sceneOf(dimension('d', point(0, 0), point(inches(36, 3, 8), 0), inches(2))))).toEqual(['36 3/8']))
+  it('says what lies between its ends, and can’t be told otherwise', () =>
+    expect(texts(sceneOf(dimension('d', point(0, 0), point(inches(36, 3, 8), 0), inches(2))))).toEqual(['36 3/8']))
   it('stands beside what it measures by its offset', () => {
-    const lines = lowerScene(sceneOf(dimension('d', point(0, 0), point(1000, 0), inches(2))), OPTIONS).filter(mark => mark.kind === 'line')
+    const lines = lowerScene(sceneOf(dimension('d', point(0, 0), point(1000, 0), inches(2))), OPTIONS).filter(
+      mark => mark.kind === 'line',
+    )
     expect(lines).toContainEqual(expect.objectContaining({ x1: 0, y1: inches(2), x2: 1000, y2: inches(2) }))
   })
-  it.each([[0, -1000], [-1000, 0], [0, 1000], [-700, -700]])('never stands on its head (%p, %p)', (x, y) => {
-    const [text] = lowerScene(sceneOf(dimension('d', point(0, 0), point(x, y), ticks(0))), OPTIONS).filter(mark => mark.kind === 'text')
+  it.each([
+    [0, -1000],
+    [-1000, 0],
+    [0, 1000],
+    [-700, -700],
+  ])('never stands on its head (%p, %p)', (x, y) => {
+    const [text] = lowerScene(sceneOf(dimension('d', point(0, 0), point(x, y), ticks(0))), OPTIONS).filter(
+      mark => mark.kind === 'text',
+    )
     expect(Math.abs(text!.kind === 'text' ? text!.turnDeg : 999)).toBeLessThanOrEqual(91)
   })
 })
 
-it('an open reading shows that it is open', () => expect(texts(sceneOf(readingMark('r', point(0, 0), point(0, 9), null, 0.5, 'assumed')))).toEqual(['–']))
+it('an open reading shows that it is open', () =>
+  expect(texts(sceneOf(readingMark('r', point(0, 0), point(0, 9), null, 0.5, 'assumed')))).toEqual(['–']))
 
 describe('the elevation', () => {
   it('while measuring shows every figure that was read', () => {
@@ -47,7 +58,11 @@ describe('the elevation', () => {
     expect(elevation(bare, 'measure').marks.find(mark => mark.id === 'hole')!.certainty).toBe('assumed')
   })
   it('is drawn for every stage, whatever is known', () => {
-    for (const known of [result, job(records({}), trade([])), job(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade())]) {
+    for (const known of [
+      result,
+      job(records({}), trade([])),
+      job(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
+    ]) {
       for (const stage of STAGES) expect(elevation(known, stage, 20).marks.length).toBeGreaterThan(5)
     }
   })
@@ -72,7 +87,10 @@ describe('exaggeration', () => {
 describe('the plan', () => {
   const leafOf = (scene: Scene) => scene.marks.find(mark => mark.id === 'leaf')!
   it.each([
-    ['left', 'in', 1, -1], ['right', 'in', 1, 1], ['left', 'out', -1, -1], ['right', 'out', -1, 1],
+    ['left', 'in', 1, -1],
+    ['right', 'in', 1, 1],
+    ['left', 'out', -1, -1],
+    ['right', 'out', -1, 1],
   ] as const)('hinges %s, swings %s: the open leaf stands on that side, inside above', (hinges, swing, up, side) => {
     const leaf = leafOf(swingPlan(inches(37), hinges, swing))
     const points = leaf.kind === 'path' ? leaf.points : []
@@ -81,12 +99,19 @@ describe('the plan', () => {
     expect(Math.sign(midX! - inches(18, 1, 2))).toBe(side)
   })
   it('sweeps a quarter circle from shut to open', () => {
-    for (const [hinges, swing] of [['left', 'in'], ['right', 'in'], ['left', 'out'], ['right', 'out']] as const) {
+    for (const [hinges, swing] of [
+      ['left', 'in'],
+      ['right', 'in'],
+      ['left', 'out'],
+      ['right', 'out'],
+    ] as const) {
       const arc = swingPlan(inches(37), hinges, swing).marks.find(mark => mark.kind === 'arc')
       expect(arc?.kind === 'arc' && arc.toDeg - arc.fromDeg).toBe(90)
     }
   })
-  it('shows the wall as it was read', () => expect(texts(plan(result)).filter(text => text === '4 1/2')).toHaveLength(3))
+  it('shows the wall as it was read', () =>
+    expect(texts(plan(result)).filter(text => text === '4 1/2')).toHaveLength(3))
 })
 
-it('the sill section shows floor and clearance', () => expect(texts(section(result))).toEqual(expect.arrayContaining(['1/4', '7/8'])))
+it('the sill section shows floor and clearance', () =>
+  expect(texts(section(result))).toEqual(expect.arrayContaining(['1/4', '7/8'])))

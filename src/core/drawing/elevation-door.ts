@@ -6,7 +6,7 @@ import { leftSide, type OpeningPoints, rightSide } from '../opening/opening'
 import type { SidePlan } from '../seal/plan-seals'
 import { DOOR_SIDES, type DoorSide } from '../seal/seal'
 import { GAP_SLOTS, type GapSlot } from '../survey/slots'
-import { valueOf } from '../survey/survey'
+import { readValue } from '../survey/survey'
 import { inches, magnitude, negate } from '../units/length'
 import { boxOf, cornersOf, type DoorShape } from './door-shape'
 import { type Certainty, dimension, dot, figure, label, type Mark, path } from './scene'
@@ -34,9 +34,24 @@ function hingeMarks({ leaf, hingeCentres, latch }: DoorShape, side: 'left' | 'ri
   const middle = leaf.y + Math.round(leaf.height / 2)
   const knuckle = inches(0, 3, 4)
   return [
-    path('swing', 'swing', [point(strikeX, leaf.y), point(hingeX, middle), point(strikeX, leaf.y + leaf.height)], false),
-    ...hingeCentres.map((y, i) => path('hinge', `hinge.${['top', 'middle', 'bottom'][i]}`, cornersOf(boxOf(hingeX - knuckle / 2, y - HINGE_HALF, knuckle, 2 * HINGE_HALF)))),
-    path('handle', 'handle', cornersOf(boxOf(strikeX + inward * inches(2, 3, 4) - inches(0, 1, 2), latch - inches(2), inches(1), inches(4)))),
+    path(
+      'swing',
+      'swing',
+      [point(strikeX, leaf.y), point(hingeX, middle), point(strikeX, leaf.y + leaf.height)],
+      false,
+    ),
+    ...hingeCentres.map((y, i) =>
+      path(
+        'hinge',
+        `hinge.${['top', 'middle', 'bottom'][i]}`,
+        cornersOf(boxOf(hingeX - knuckle / 2, y - HINGE_HALF, knuckle, 2 * HINGE_HALF)),
+      ),
+    ),
+    path(
+      'handle',
+      'handle',
+      cornersOf(boxOf(strikeX + inward * inches(2, 3, 4) - inches(0, 1, 2), latch - inches(2), inches(1), inches(4))),
+    ),
   ]
 }
 
@@ -60,47 +75,80 @@ function shimMark(one: ShimPoint, left: number, right: number, bottom: number, d
   const stud = valueAt(upward(isLeft ? leftSide(drawn) : rightSide(drawn)), y)
   const [from, to] = isLeft ? [stud, left] : [right, stud]
   const certainty = one.pack ? 'sure' : 'doubtful'
-  const corners = [point(Math.round(from), y - SHIM_HALF), point(Math.round(to), y - SHIM_HALF), point(Math.round(to), y + SHIM_HALF), point(Math.round(from), y + SHIM_HALF)]
+  const corners = [
+    point(Math.round(from), y - SHIM_HALF),
+    point(Math.round(to), y - SHIM_HALF),
+    point(Math.round(to), y + SHIM_HALF),
+    point(Math.round(from), y + SHIM_HALF),
+  ]
   const labelX = Math.round(isLeft ? Math.min(from, left) - BEYOND_STUD : Math.max(to, right) + BEYOND_STUD)
   return [
     path('shim', `shim.${one.place}`, corners, true, certainty),
-    figure('shim', `shim.${one.place}`, point(labelX, y - inches(0, 3, 4)), one.gap, isLeft ? 'end' : 'start', certainty),
+    figure(
+      'shim',
+      `shim.${one.place}`,
+      point(labelX, y - inches(0, 3, 4)),
+      one.gap,
+      isLeft ? 'end' : 'start',
+      certainty,
+    ),
   ]
 }
 
 /** The seal of each side along the leaf's edge, and the gaps that were read round it. */
 export function sealMarks({ seals, survey }: JobResult, shape: DoorShape): readonly Mark[] {
   return [
-    ...DOOR_SIDES.map(side => path('seal', `seal.${side}`, edgeOf(side, shape), false, sealCertainty(seals?.sides.find(one => one.side === side)))),
-    ...GAP_SLOTS.flatMap(slot => gapMarks(slot, valueOf(survey, slot), shape)),
+    ...DOOR_SIDES.map(side =>
+      path(
+        'seal',
+        `seal.${side}`,
+        edgeOf(side, shape),
+        false,
+        sealCertainty(seals?.sides.find(one => one.side === side)),
+      ),
+    ),
+    ...GAP_SLOTS.flatMap(slot => gapMarks(slot, readValue(survey, slot), shape)),
   ]
 }
 
-const sealCertainty = (side: SidePlan | undefined): Certainty => (side === undefined ? 'assumed' : side.chosen ? 'sure' : 'doubtful')
+const sealCertainty = (side: SidePlan | undefined): Certainty =>
+  side === undefined ? 'assumed' : side.chosen ? 'sure' : 'doubtful'
 
 function edgeOf(side: DoorSide, { leaf }: DoorShape): readonly Point[] {
   const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(leaf) as [Point, Point, Point, Point]
   switch (side) {
-    case 'head': return [topLeft, topRight]
-    case 'left': return [bottomLeft, topLeft]
-    case 'right': return [bottomRight, topRight]
-    case 'bottom': return [bottomLeft, bottomRight]
+    case 'head':
+      return [topLeft, topRight]
+    case 'left':
+      return [bottomLeft, topLeft]
+    case 'right':
+      return [bottomRight, topRight]
+    case 'bottom':
+      return [bottomLeft, bottomRight]
   }
 }
 
-function gapMarks(slot: GapSlot, value: ReturnType<typeof valueOf>, { leaf }: DoorShape): readonly Mark[] {
+function gapMarks(slot: GapSlot, value: ReturnType<typeof readValue>, { leaf }: DoorShape): readonly Mark[] {
   const [, side, level] = slot.split('.') as [string, DoorSide, string]
   const share = { left: 0.12, bottom: 0.12, centre: 0.5, middle: 0.5, right: 0.88, top: 0.88 }[level] ?? 0.5
   const along = side === 'head' || side === 'bottom' ? 'x' : 'y'
-  const at = along === 'x'
-    ? point(Math.round(leaf.x + leaf.width * share), side === 'head' ? leaf.y + leaf.height : leaf.y)
-    : point(side === 'left' ? leaf.x : leaf.x + leaf.width, Math.round(leaf.y + leaf.height * share))
+  const at =
+    along === 'x'
+      ? point(Math.round(leaf.x + leaf.width * share), side === 'head' ? leaf.y + leaf.height : leaf.y)
+      : point(side === 'left' ? leaf.x : leaf.x + leaf.width, Math.round(leaf.y + leaf.height * share))
   const certainty = value === null ? 'assumed' : 'sure'
-  const inward = { head: [0, -INSET], bottom: [0, inches(3)], left: [inches(1, 1, 2), 0], right: [-inches(1, 1, 2), 0] }[side] as [number, number]
+  const inward = {
+    head: [0, -INSET],
+    bottom: [0, inches(3)],
+    left: [inches(1, 1, 2), 0],
+    right: [-inches(1, 1, 2), 0],
+  }[side] as [number, number]
   const textAt = point(at.x + inward[0], at.y + inward[1] - (along === 'y' ? inches(0, 3, 4) : 0))
   const anchor = side === 'left' ? 'start' : side === 'right' ? 'end' : 'middle'
   return [
     dot('gap', slot, at, certainty),
-    value === null ? label(slot, textAt, 'open-reading', anchor) : figure('gap', slot, textAt, magnitude(value), anchor),
+    value === null
+      ? label(slot, textAt, 'open-reading', anchor)
+      : figure('gap', slot, textAt, magnitude(value), anchor),
   ]
 }

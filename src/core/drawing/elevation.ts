@@ -3,7 +3,7 @@ import type { JobResult } from '../job'
 import { assumedOpening } from '../opening/model-opening'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
 import { waySlot } from '../survey/slots'
-import { valueOf } from '../survey/survey'
+import { readValue } from '../survey/survey'
 import { WAY_READINGS } from '../survey/ways'
 import { inches } from '../units/length'
 import { type DoorShape, doorShape } from './door-shape'
@@ -69,7 +69,12 @@ function viewOf(result: JobResult, stage: Stage, shape: DoorShape | null, factor
   }
 }
 
-const frameOf = ({ frame: { x, y, width, height } }: DoorShape): Frame => ({ left: x, right: x + width, bottom: y, top: y + height })
+const frameOf = ({ frame: { x, y, width, height } }: DoorShape): Frame => ({
+  left: x,
+  right: x + width,
+  bottom: y,
+  top: y + height,
+})
 
 function bounds(p: OpeningPoints): { readonly from: Point; readonly to: Point } {
   const left = Math.min(p.L0.x, p.L1.x, p.L2.x)
@@ -99,8 +104,9 @@ function readingMarks({ model, survey }: JobResult, points: OpeningPoints): read
   const unchecked = new Set(isShown ? model?.adjusted.unchecked : [])
   return WAY_READINGS[survey.way].map(name => {
     const { from, to, along } = readingSpan(name, points)
-    const value = valueOf(survey, waySlot(survey.way, name))
-    const certainty = value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : unchecked.has(name) ? 'unchecked' : 'sure'
+    const value = readValue(survey, waySlot(survey.way, name))
+    const certainty =
+      value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : unchecked.has(name) ? 'unchecked' : 'sure'
     return readingMark(waySlot(survey.way, name), from, to, value, along, certainty)
   })
 }
@@ -108,7 +114,12 @@ function readingMarks({ model, survey }: JobResult, points: OpeningPoints): read
 /** What the opening would be if it were true, and its two diagonals. */
 function trueRectangle({ points, frame }: View): readonly Mark[] {
   const at = (x: number, y: number) => point(Math.round(x), Math.round(y))
-  const corners = [at(frame.left, frame.bottom), at(frame.right, frame.bottom), at(frame.right, frame.top), at(frame.left, frame.top)]
+  const corners = [
+    at(frame.left, frame.bottom),
+    at(frame.right, frame.bottom),
+    at(frame.right, frame.top),
+    at(frame.left, frame.top),
+  ]
   return [
     path('dimension', 'true-rectangle', corners, true, 'assumed'),
     path('reading', 'diagonals', [points.L0, points.R2], false),

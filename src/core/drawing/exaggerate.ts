@@ -22,7 +22,13 @@ export function exaggerate(points: OpeningPoints, frame: Frame, factor: number):
   }
   const { L0, L1, L2, R0, R1, R2, S, T } = points
   return {
-    L0: move('L0', L0), L1: move('L1', L1), L2: move('L2', L2), R0: move('R0', R0),
-    R1: move('R1', R1), R2: move('R2', R2), S: move('S', S), T: move('T', T),
+    L0: move('L0', L0),
+    L1: move('L1', L1),
+    L2: move('L2', L2),
+    R0: move('R0', R0),
+    R1: move('R1', R1),
+    R2: move('R2', R2),
+    S: move('S', S),
+    T: move('T', T),
   }
 }

@@ -1,16 +1,28 @@
+import type { Point } from '../geometry/point'
 import { type DisplayStep, formatLength } from '../units/format-length'
 import { nearestTick } from '../units/length'
-import type { Point } from '../geometry/point'
 import type { Anchor, Certainty, Mark, Role, Scene } from './scene'
 
 /** The four marks a writer knows. Positions stay in ticks, real-valued only where an angle makes them so. */
-export type LoweredMark = { readonly role: Role; readonly id: string; readonly certainty: Certainty } &
-  (
-    | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number }
-    | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
-    | { readonly kind: 'arc'; readonly centre: Point; readonly radius: number; readonly fromDeg: number; readonly toDeg: number }
-    | { readonly kind: 'text'; readonly x: number; readonly y: number; readonly text: string; readonly turnDeg: number; readonly anchor: Anchor }
-  )
+export type LoweredMark = { readonly role: Role; readonly id: string; readonly certainty: Certainty } & (
+  | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number }
+  | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
+  | {
+      readonly kind: 'arc'
+      readonly centre: Point
+      readonly radius: number
+      readonly fromDeg: number
+      readonly toDeg: number
+    }
+  | {
+      readonly kind: 'text'
+      readonly x: number
+      readonly y: number
+      readonly text: string
+      readonly turnDeg: number
+      readonly anchor: Anchor
+    }
+)
 
 export type LoweringOptions = {
   /** Height of lettering, in ticks. */
@@ -31,13 +43,35 @@ function lowerMark(mark: Mark, options: LoweringOptions): readonly LoweredMark[]
     case 'path':
       return [{ ...common, kind: 'path', points: mark.points, closed: mark.closed }]
     case 'arc':
-      return [{ ...common, kind: 'arc', centre: mark.centre, radius: mark.radius, fromDeg: mark.fromDeg, toDeg: mark.toDeg }]
+      return [
+        { ...common, kind: 'arc', centre: mark.centre, radius: mark.radius, fromDeg: mark.fromDeg, toDeg: mark.toDeg },
+      ]
     case 'dot':
       return [{ ...common, kind: 'arc', centre: mark.at, radius: options.textHeight * 0.18, fromDeg: 0, toDeg: 360 }]
     case 'figure':
-      return [{ ...common, kind: 'text', x: mark.at.x, y: mark.at.y, text: formatLength(mark.value, options.step), turnDeg: 0, anchor: mark.anchor }]
+      return [
+        {
+          ...common,
+          kind: 'text',
+          x: mark.at.x,
+          y: mark.at.y,
+          text: formatLength(mark.value, options.step),
+          turnDeg: 0,
+          anchor: mark.anchor,
+        },
+      ]
     case 'label':
-      return [{ ...common, kind: 'text', x: mark.at.x, y: mark.at.y, text: options.word(mark.word), turnDeg: 0, anchor: mark.anchor }]
+      return [
+        {
+          ...common,
+          kind: 'text',
+          x: mark.at.x,
+          y: mark.at.y,
+          text: options.word(mark.word),
+          turnDeg: 0,
+          anchor: mark.anchor,
+        },
+      ]
     case 'reading':
       return lowerReading(mark, common, options)
     case 'dimension':
@@ -47,7 +81,11 @@ function lowerMark(mark: Mark, options: LoweringOptions): readonly LoweredMark[]
 
 type Common = Pick<LoweredMark, 'role' | 'id' | 'certainty'>
 
-function lowerReading(mark: Extract<Mark, { kind: 'reading' }>, common: Common, options: LoweringOptions): readonly LoweredMark[] {
+function lowerReading(
+  mark: Extract<Mark, { kind: 'reading' }>,
+  common: Common,
+  options: LoweringOptions,
+): readonly LoweredMark[] {
   const { from, to, value, along } = mark
   const text = value === null ? options.openText : formatLength(value, options.step)
   if (!mark.upright) return [...spanned(from, to, common, options), lettered(from, to, along, text, common, options)]
@@ -55,13 +93,27 @@ function lowerReading(mark: Extract<Mark, { kind: 'reading' }>, common: Common, 
   return [...spanned(from, to, common, options), { ...common, kind: 'text', ...at, text, turnDeg: 0, anchor: 'middle' }]
 }
 
-function lowerDimension(mark: Extract<Mark, { kind: 'dimension' }>, common: Common, options: LoweringOptions): readonly LoweredMark[] {
+function lowerDimension(
+  mark: Extract<Mark, { kind: 'dimension' }>,
+  common: Common,
+  options: LoweringOptions,
+): readonly LoweredMark[] {
   const { from, to, offset } = mark
   const length = Math.hypot(to.x - from.x, to.y - from.y) || 1
   const [nx, ny] = [(-(to.y - from.y) * offset) / length, ((to.x - from.x) * offset) / length]
-  const [a, b] = [{ x: from.x + nx, y: from.y + ny }, { x: to.x + nx, y: to.y + ny }]
+  const [a, b] = [
+    { x: from.x + nx, y: from.y + ny },
+    { x: to.x + nx, y: to.y + ny },
+  ]
   const text = formatLength(nearestTick(length), options.step)
-  const helper = (p: Point, q: { x: number; y: number }): LoweredMark => ({ ...common, kind: 'line', x1: p.x, y1: p.y, x2: q.x, y2: q.y })
+  const helper = (p: Point, q: { x: number; y: number }): LoweredMark => ({
+    ...common,
+    kind: 'line',
+    x1: p.x,
+    y1: p.y,
+    x2: q.x,
+    y2: q.y,
+  })
   const helpers = offset === 0 ? [] : [helper(from, a), helper(to, b)]
   return [...helpers, ...spanned(a, b, common, options), lettered(a, b, 0.5, text, common, options)]
 }
@@ -71,19 +123,37 @@ type Place = { readonly x: number; readonly y: number }
 /** The line of a span with a short slanting tick at either end. */
 function spanned(from: Place, to: Place, common: Common, { textHeight }: LoweringOptions): readonly LoweredMark[] {
   const size = textHeight * 0.3
-  const tick = (p: Place): LoweredMark => ({ ...common, kind: 'line', x1: p.x - size, y1: p.y - size, x2: p.x + size, y2: p.y + size })
+  const tick = (p: Place): LoweredMark => ({
+    ...common,
+    kind: 'line',
+    x1: p.x - size,
+    y1: p.y - size,
+    x2: p.x + size,
+    y2: p.y + size,
+  })
   return [{ ...common, kind: 'line', x1: from.x, y1: from.y, x2: to.x, y2: to.y }, tick(from), tick(to)]
 }
 
 /** Text beside a span, `along` of the way, turned so that it never stands on its head. */
-function lettered(from: Place, to: Place, along: number, text: string, common: Common, { textHeight }: LoweringOptions): LoweredMark {
+function lettered(
+  from: Place,
+  to: Place,
+  along: number,
+  text: string,
+  common: Common,
+  { textHeight }: LoweringOptions,
+): LoweredMark {
   const [dx, dy] = [to.x - from.x, to.y - from.y]
   const length = Math.hypot(dx, dy) || 1
   const turn = (Math.atan2(dy, dx) * 180) / Math.PI
   const flipped = turn > 91 || turn < -89
   const lift = textHeight * 0.28 * (flipped ? -1 : 1)
   return {
-    ...common, kind: 'text', text, anchor: 'middle', turnDeg: flipped ? turn + (turn > 0 ? -180 : 180) : turn,
+    ...common,
+    kind: 'text',
+    text,
+    anchor: 'middle',
+    turnDeg: flipped ? turn + (turn > 0 ? -180 : 180) : turn,
     x: from.x + dx * along - (dy / length) * lift,
     y: from.y + dy * along + (dx / length) * lift,
   }

@@ -1,7 +1,7 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
 import type { HingeSide, Swing } from '../specification/handing'
-import { valueOf } from '../survey/survey'
+import { readValue } from '../survey/survey'
 import { inches, type Length, ZERO } from '../units/length'
 import { boxOf, cornersOf, doorShape } from './door-shape'
 import { arc, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
@@ -15,8 +15,8 @@ const USUAL_WIDTH = inches(37, 1, 2)
 export function plan(result: JobResult): Scene {
   const shape = doorShape(result)
   const width = shape?.frame.width ?? USUAL_WIDTH
-  const [left, right] = [valueOf(result.survey, 'wall.left'), valueOf(result.survey, 'wall.right')]
-  const head = valueOf(result.survey, 'wall.head')
+  const [left, right] = [readValue(result.survey, 'wall.left'), readValue(result.survey, 'wall.right')]
+  const head = readValue(result.survey, 'wall.head')
   const leftWall = left ?? right ?? USUAL_WALL
   const rightWall = right ?? left ?? USUAL_WALL
   const wall = Math.max(leftWall, rightWall)
@@ -24,11 +24,47 @@ export function plan(result: JobResult): Scene {
   return {
     name: 'plan',
     marks: [
-      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, left === null ? 'assumed' : 'sure'),
-      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, right === null ? 'assumed' : 'sure'),
-      readingMark('wall.left', point(-inches(9), 0), point(-inches(9), leftWall), left, -0.9, left === null ? 'assumed' : 'sure', true),
-      readingMark('wall.right', point(width + inches(9), 0), point(width + inches(9), rightWall), right, -0.9, right === null ? 'assumed' : 'sure', true),
-      readingMark('wall.head', point(Math.round(width / 4), 0), point(Math.round(width / 4), head ?? wall), head, -0.9, head === null ? 'assumed' : 'sure', true),
+      path(
+        'wall',
+        'wall.left',
+        cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)),
+        true,
+        left === null ? 'assumed' : 'sure',
+      ),
+      path(
+        'wall',
+        'wall.right',
+        cornersOf(boxOf(width, 0, WALL_RUN, rightWall)),
+        true,
+        right === null ? 'assumed' : 'sure',
+      ),
+      readingMark(
+        'wall.left',
+        point(-inches(9), 0),
+        point(-inches(9), leftWall),
+        left,
+        -0.9,
+        left === null ? 'assumed' : 'sure',
+        true,
+      ),
+      readingMark(
+        'wall.right',
+        point(width + inches(9), 0),
+        point(width + inches(9), rightWall),
+        right,
+        -0.9,
+        right === null ? 'assumed' : 'sure',
+        true,
+      ),
+      readingMark(
+        'wall.head',
+        point(Math.round(width / 4), 0),
+        point(Math.round(width / 4), head ?? wall),
+        head,
+        -0.9,
+        head === null ? 'assumed' : 'sure',
+        true,
+      ),
       ...frameMarks(width, shape?.jamb ?? USUAL_WALL),
       ...(hinges && swing ? swungLeaf(width, wall, hinges, swing) : []),
       label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swing === 'out' ? width : 0)), 'outside'),
@@ -88,7 +124,12 @@ export function swingPlan(width: Length, hinges: HingeSide, swing: Swing): Scene
       path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, wall))),
       ...frameMarks(width, wall),
       ...swungLeaf(width, wall, hinges, swing),
-      dimension('unit.width', point(0, swing === 'in' ? 0 : wall), point(width, swing === 'in' ? 0 : wall), swing === 'in' ? boxOf(0, 0, -inches(4), 0).width : inches(4)),
+      dimension(
+        'unit.width',
+        point(0, swing === 'in' ? 0 : wall),
+        point(width, swing === 'in' ? 0 : wall),
+        swing === 'in' ? boxOf(0, 0, -inches(4), 0).width : inches(4),
+      ),
       label('outside', point(Math.round(width / 2), -inches(11) - (width - reach)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(9) + reach), 'inside'),
     ],

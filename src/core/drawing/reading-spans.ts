@@ -24,22 +24,38 @@ export function readingSpan(name: NetworkReading, p: OpeningPoints): Span {
     return { from: point(x, bottom.y), to: point(x, top.y), along }
   }
   switch (name) {
-    case 'widths.bottom': return across(0.06)
-    case 'widths.middle': return across(0.5)
-    case 'widths.top': return across(0.94)
-    case 'heights.left': return upAt(0.1, p.L0, p.L2, 0.3)
-    case 'heights.centre': return upAt(0.5, p.S, p.T, 0.72)
-    case 'heights.right': return upAt(0.9, p.R0, p.R2, 0.3)
-    case 'diagonals.risingRight': return { from: p.L0, to: p.R2, along: 0.36 }
-    case 'diagonals.risingLeft': return { from: p.R0, to: p.L2, along: 0.36 }
-    case 'lean.left': return beside(p.L0, p.L2, -OUT, 0.8)
-    case 'lean.right': return beside(p.R0, p.R2, OUT, 0.8)
-    case 'bow.left': return beside(p.L0, p.L2, -OUT, 0.4, 0.25)
-    case 'bow.right': return beside(p.R0, p.R2, OUT, 0.4, 0.25)
-    case 'fall.sill': return { from: point(p.L0.x, p.L0.y - BELOW), to: point(p.R0.x, p.R0.y - BELOW), along: 0.25 }
-    case 'crown.sill': return { from: point(p.S.x, p.S.y - BELOW), to: point(p.R0.x, p.R0.y - BELOW), along: 0.5 }
-    case 'fall.head': return { from: point(p.L2.x, p.L2.y + OUT), to: point(p.R2.x, p.R2.y + OUT), along: 0.25 }
-    case 'crown.head': return { from: point(p.T.x, p.T.y + OUT), to: point(p.R2.x, p.R2.y + OUT), along: 0.5 }
+    case 'widths.bottom':
+      return across(0.06)
+    case 'widths.middle':
+      return across(0.5)
+    case 'widths.top':
+      return across(0.94)
+    case 'heights.left':
+      return upAt(0.1, p.L0, p.L2, 0.3)
+    case 'heights.centre':
+      return upAt(0.5, p.S, p.T, 0.72)
+    case 'heights.right':
+      return upAt(0.9, p.R0, p.R2, 0.3)
+    case 'diagonals.risingRight':
+      return { from: p.L0, to: p.R2, along: 0.36 }
+    case 'diagonals.risingLeft':
+      return { from: p.R0, to: p.L2, along: 0.36 }
+    case 'lean.left':
+      return beside(p.L0, p.L2, -OUT, 0.8)
+    case 'lean.right':
+      return beside(p.R0, p.R2, OUT, 0.8)
+    case 'bow.left':
+      return beside(p.L0, p.L2, -OUT, 0.4, 0.25)
+    case 'bow.right':
+      return beside(p.R0, p.R2, OUT, 0.4, 0.25)
+    case 'fall.sill':
+      return { from: point(p.L0.x, p.L0.y - BELOW), to: point(p.R0.x, p.R0.y - BELOW), along: 0.25 }
+    case 'crown.sill':
+      return { from: point(p.S.x, p.S.y - BELOW), to: point(p.R0.x, p.R0.y - BELOW), along: 0.5 }
+    case 'fall.head':
+      return { from: point(p.L2.x, p.L2.y + OUT), to: point(p.R2.x, p.R2.y + OUT), along: 0.25 }
+    case 'crown.head':
+      return { from: point(p.T.x, p.T.y + OUT), to: point(p.R2.x, p.R2.y + OUT), along: 0.5 }
   }
 }
 
@@ -47,6 +63,7 @@ export function readingSpan(name: NetworkReading, p: OpeningPoints): Span {
 function beside(foot: Point, top: Point, out: number, along: number, share?: number): Span {
   const height = top.y - foot.y
   const [from, to] = share === undefined ? [0.6, 1] : [0.5 - share / 2, 0.5 + share / 2]
-  const at = (part: number) => point(Math.round(foot.x + (top.x - foot.x) * part) + out, Math.round(foot.y + height * part))
+  const at = (part: number) =>
+    point(Math.round(foot.x + (top.x - foot.x) * part) + out, Math.round(foot.y + height * part))
   return { from: at(from), to: at(to), along: share === undefined ? 0.5 : along + 0.1 }
 }

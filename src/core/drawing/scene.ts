@@ -3,8 +3,25 @@ import type { Length } from '../units/length'
 
 /** What a mark is part of; colours and line weights are the shower's business. */
 export type Role =
-  | 'wall' | 'stud' | 'hole' | 'frame' | 'leaf' | 'glass' | 'sill' | 'floor' | 'ground' | 'hinge' | 'handle' | 'swing'
-  | 'shim' | 'seal' | 'gap' | 'dimension' | 'reading' | 'point' | 'label'
+  | 'wall'
+  | 'stud'
+  | 'hole'
+  | 'frame'
+  | 'leaf'
+  | 'glass'
+  | 'sill'
+  | 'floor'
+  | 'ground'
+  | 'hinge'
+  | 'handle'
+  | 'swing'
+  | 'shim'
+  | 'seal'
+  | 'gap'
+  | 'dimension'
+  | 'reading'
+  | 'point'
+  | 'label'
 
 /** How sure one is of what a mark shows. */
 export type Certainty = 'sure' | 'unchecked' | 'doubtful' | 'assumed'
@@ -15,12 +32,25 @@ type Common = { readonly role: Role; readonly id: string; readonly certainty: Ce
 export type Mark = Common &
   (
     | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
-    | { readonly kind: 'arc'; readonly centre: Point; readonly radius: Length; readonly fromDeg: number; readonly toDeg: number }
+    | {
+        readonly kind: 'arc'
+        readonly centre: Point
+        readonly radius: Length
+        readonly fromDeg: number
+        readonly toDeg: number
+      }
     | { readonly kind: 'dot'; readonly at: Point }
     /** Its text is worked out from its ends and can't lie. Drawn `offset` to the left of from → to. */
     | { readonly kind: 'dimension'; readonly from: Point; readonly to: Point; readonly offset: Length }
     /** Where a reading is taken, with the figure that was read, or open while there is none. */
-    | { readonly kind: 'reading'; readonly from: Point; readonly to: Point; readonly value: Length | null; readonly along: number; readonly upright: boolean }
+    | {
+        readonly kind: 'reading'
+        readonly from: Point
+        readonly to: Point
+        readonly value: Length | null
+        readonly along: number
+        readonly upright: boolean
+      }
     /** A figure that stands at a place. */
     | { readonly kind: 'figure'; readonly at: Point; readonly value: Length; readonly anchor: Anchor }
     | { readonly kind: 'label'; readonly at: Point; readonly word: string; readonly anchor: Anchor }
@@ -33,24 +63,61 @@ export type Scene = { readonly name: string; readonly marks: readonly Mark[]; re
 
 const common = (role: Role, id: string, certainty: Certainty): Common => ({ role, id, certainty })
 
-export const path = (role: Role, id: string, points: readonly Point[], closed = true, certainty: Certainty = 'sure'): Mark =>
-  ({ ...common(role, id, certainty), kind: 'path', points, closed })
+export const path = (
+  role: Role,
+  id: string,
+  points: readonly Point[],
+  closed = true,
+  certainty: Certainty = 'sure',
+): Mark => ({ ...common(role, id, certainty), kind: 'path', points, closed })
 
-export const arc = (role: Role, id: string, centre: Point, radius: Length, fromDeg: number, toDeg: number): Mark =>
-  ({ ...common(role, id, 'sure'), kind: 'arc', centre, radius, fromDeg, toDeg })
+export const arc = (role: Role, id: string, centre: Point, radius: Length, fromDeg: number, toDeg: number): Mark => ({
+  ...common(role, id, 'sure'),
+  kind: 'arc',
+  centre,
+  radius,
+  fromDeg,
+  toDeg,
+})
 
-export const dot = (role: Role, id: string, at: Point, certainty: Certainty = 'sure'): Mark =>
-  ({ ...common(role, id, certainty), kind: 'dot', at })
+export const dot = (role: Role, id: string, at: Point, certainty: Certainty = 'sure'): Mark => ({
+  ...common(role, id, certainty),
+  kind: 'dot',
+  at,
+})
 
-export const dimension = (id: string, from: Point, to: Point, offset: Length, certainty: Certainty = 'sure'): Mark =>
-  ({ ...common('dimension', id, certainty), kind: 'dimension', from, to, offset })
+export const dimension = (id: string, from: Point, to: Point, offset: Length, certainty: Certainty = 'sure'): Mark => ({
+  ...common('dimension', id, certainty),
+  kind: 'dimension',
+  from,
+  to,
+  offset,
+})
 
 /** `upright` lettering stands level beside its span; else it runs along it. */
-export const readingMark = (id: string, from: Point, to: Point, value: Length | null, along: number, certainty: Certainty, upright = false): Mark =>
-  ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright })
+export const readingMark = (
+  id: string,
+  from: Point,
+  to: Point,
+  value: Length | null,
+  along: number,
+  certainty: Certainty,
+  upright = false,
+): Mark => ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright })
 
-export const figure = (role: Role, id: string, at: Point, value: Length, anchor: Anchor, certainty: Certainty = 'sure'): Mark =>
-  ({ ...common(role, id, certainty), kind: 'figure', at, value, anchor })
+export const figure = (
+  role: Role,
+  id: string,
+  at: Point,
+  value: Length,
+  anchor: Anchor,
+  certainty: Certainty = 'sure',
+): Mark => ({ ...common(role, id, certainty), kind: 'figure', at, value, anchor })
 
-export const label = (id: string, at: Point, word: string, anchor: Anchor = 'middle'): Mark =>
-  ({ ...common('label', id, 'sure'), kind: 'label', at, word, anchor })
+export const label = (id: string, at: Point, word: string, anchor: Anchor = 'middle'): Mark => ({
+  ...common('label', id, 'sure'),
+  kind: 'label',
+  at,
+  word,
+  anchor,
+})

@@ -1,6 +1,6 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
-import { valueOf } from '../survey/survey'
+import { readValue } from '../survey/survey'
 import { inches, type Length, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
 import { type Certainty, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
@@ -17,8 +17,8 @@ const BELOW = inches(2, 3, 4)
  *  A step deeper than the drawing runs on below its edge. */
 export function section(result: JobResult): Scene {
   const { survey, specification, chosen, lengths } = result
-  const [floor, sill] = [valueOf(survey, 'floor.highest'), valueOf(survey, 'sill.depth')]
-  const [stepDown, drop] = [valueOf(survey, 'step.outside'), valueOf(survey, 'floor.drop')]
+  const [floor, sill] = [readValue(survey, 'floor.highest'), readValue(survey, 'sill.depth')]
+  const [stepDown, drop] = [readValue(survey, 'step.outside'), readValue(survey, 'floor.drop')]
   const depth = chosen?.unit.sillDepth ?? sill ?? USUAL_SILL
   const pad = chosen?.pad ?? specification.floor?.pad.value ?? ZERO
   const leafBottom = plus(chosen?.unit.leafBottom ?? lengths['leaf-bottom'].value, pad)
@@ -34,12 +34,27 @@ export function section(result: JobResult): Scene {
       path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, INSIDE, floorTop)), true, read(floor)),
       ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
       threshold(depth, pad, leafBottom),
-      path('leaf', 'leaf', cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)), true, chosen ? 'sure' : 'assumed'),
-      readingMark('sill.depth', point(0, -inches(1, 1, 4)), point(sill ?? depth, -inches(1, 1, 4)), sill, 0.45, read(sill)),
+      path(
+        'leaf',
+        'leaf',
+        cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)),
+        true,
+        chosen ? 'sure' : 'assumed',
+      ),
+      readingMark(
+        'sill.depth',
+        point(0, -inches(1, 1, 4)),
+        point(sill ?? depth, -inches(1, 1, 4)),
+        sill,
+        0.45,
+        read(sill),
+      ),
       upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
       upright('floor.drop', depth + inches(1, 1, 4), 0, drop ?? inches(0, 1, 4), drop),
       upright('floor.highest', depth + inches(3, 1, 4), 0, floorTop, floor),
-      ...(floor === null || result.wishes.swing !== 'in' ? [] : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
+      ...(floor === null || result.wishes.swing !== 'in'
+        ? []
+        : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
       label('outside', point(-inches(2), top - inches(1)), 'outside'),
       label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
     ],
@@ -52,13 +67,25 @@ export function section(result: JobResult): Scene {
 function upright(id: string, x: number, from: number, to: number, value: Length | null): Mark {
   const span = to - from || 1
   const y = id === 'step.outside' ? -inches(1) : -inches(0, 7, 8)
-  return readingMark(id, point(x, Math.round(from)), point(x, Math.round(to)), value, (y - from) / span, value === null ? 'assumed' : 'sure', true)
+  return readingMark(
+    id,
+    point(x, Math.round(from)),
+    point(x, Math.round(to)),
+    value,
+    (y - from) / span,
+    value === null ? 'assumed' : 'sure',
+    true,
+  )
 }
 
 function threshold(depth: Length, pad: Length, leafBottom: Length): Mark {
   const rise = Math.max(pad + inches(0, 1, 2), leafBottom - inches(0, 1, 8))
   return path('sill', 'sill', [
-    point(-inches(0, 3, 4), pad), point(depth, pad), point(depth, Math.round(pad + (rise - pad) * 0.8)),
-    point(depth - inches(1), rise), point(Math.round(depth / 2), rise), point(-inches(0, 3, 4), pad + inches(0, 1, 4)),
+    point(-inches(0, 3, 4), pad),
+    point(depth, pad),
+    point(depth, Math.round(pad + (rise - pad) * 0.8)),
+    point(depth - inches(1), rise),
+    point(Math.round(depth / 2), rise),
+    point(-inches(0, 3, 4), pad + inches(0, 1, 4)),
   ])
 }

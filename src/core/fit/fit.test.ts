@@ -1,13 +1,18 @@
-import { assumedOpening } from '../opening/model-opening'
 import { STEPS } from '../../trade/steps'
+import { assumedOpening } from '../opening/model-opening'
 import { LENGTHS, length, randomFrom, trade, unit, wholeFrom, wishes } from '../test/fixtures'
 import { inches, type Length, ticks, ZERO } from '../units/length'
-import { type Pack, packGap, type PackStock } from './pack-gap'
+import { type Pack, type PackStock, packGap } from './pack-gap'
 import { planShims } from './plan-shims'
 import { planSteps } from './plan-steps'
 
 const FLATS = ['1/32', '1/16', '1/8', '1/4'].map(length)
-const STOCK: PackStock = { wedge: { tip: length('1/16'), butt: length('5/16'), length: inches(8) }, bearing: length('4 9/16'), flats: FLATS, slack: length('1/64') }
+const STOCK: PackStock = {
+  wedge: { tip: length('1/16'), butt: length('5/16'), length: inches(8) },
+  bearing: length('4 9/16'),
+  flats: FLATS,
+  slack: length('1/64'),
+}
 const pack = (gap: Length, stock = STOCK) => {
   const outcome = packGap(gap, stock)
   return outcome.ok ? outcome.value : outcome.issues[0]!.code
@@ -23,12 +28,27 @@ describe('a pack for a gap', () => {
     ['5/32', ['1/8', '1/32'], null, 2, '0'],
     ['9/16', ['1/4'], '2', 3, '0'],
   ] as const)('of %s', (gap, flats, offset, pieces, leftOver) =>
-    expect(pack(length(gap))).toEqual({ flats: flats.map(length), wedgeOffset: offset === null ? null : length(offset), pieces, leftOver: length(leftOver) }))
+    expect(pack(length(gap))).toEqual({
+      flats: flats.map(length),
+      wedgeOffset: offset === null ? null : length(offset),
+      pieces,
+      leftOver: length(leftOver),
+    }),
+  )
   it('prefers the wedge pair where two flats are as few and fill as well', () => {
     const found = pack(length('3/8'), { ...STOCK, flats: [length('1/16'), length('5/16')] }) as Pack
     expect([found.pieces, found.wedgeOffset]).toEqual([2, 0])
   })
-  it('takes the thicker flats among equals', () => expect((pack(length('1/2'), { ...STOCK, flats: [length('1/8'), length('1/4'), length('3/8')], wedge: { ...STOCK.wedge, tip: inches(1), butt: inches(2) } }) as Pack).flats).toEqual([length('3/8'), length('1/8')]))
+  it('takes the thicker flats among equals', () =>
+    expect(
+      (
+        pack(length('1/2'), {
+          ...STOCK,
+          flats: [length('1/8'), length('1/4'), length('3/8')],
+          wedge: { ...STOCK.wedge, tip: inches(1), butt: inches(2) },
+        }) as Pack
+      ).flats,
+    ).toEqual([length('3/8'), length('1/8')]))
   it.each([
     [ticks(-1), STOCK, 'shim.negative'],
     [inches(1), { ...STOCK, flats: [ZERO] }, 'shim.flats'],
@@ -41,10 +61,12 @@ describe('a pack for a gap', () => {
 /** Every multiset of flats up to eight pieces, with and without a pair: slow, and plainly right. */
 function exhaustive(gap: Length): { pieces: number; leftOver: number } | null {
   const thickest = STOCK.wedge.tip + STOCK.wedge.butt
-  const thinnest = thickest - ((STOCK.wedge.length - STOCK.bearing) * (STOCK.wedge.butt - STOCK.wedge.tip)) / STOCK.wedge.length
+  const thinnest =
+    thickest - ((STOCK.wedge.length - STOCK.bearing) * (STOCK.wedge.butt - STOCK.wedge.tip)) / STOCK.wedge.length
   let best: { pieces: number; leftOver: number } | null = null
   const offer = (pieces: number, leftOver: number) => {
-    if (!best || pieces < best.pieces || (pieces === best.pieces && leftOver < best.leftOver)) best = { pieces, leftOver }
+    if (!best || pieces < best.pieces || (pieces === best.pieces && leftOver < best.leftOver))
+      best = { pieces, leftOver }
   }
   const walk = (from: number, sum: number, count: number) => {
     const rest = gap - sum
@@ -77,9 +99,15 @@ describe('the shim plan', () => {
   const plan = planShims(points, unit(), 'left', { pad: ZERO, shift: ticks(1000), lengths: LENGTHS, flats: FLATS })
   it('packs behind every hinge and at the strike side', () =>
     expect(plan.points.map(one => [one.place, one.side])).toEqual([
-      ['hinge.top', 'left'], ['hinge.middle', 'left'], ['hinge.bottom', 'left'], ['strike.top', 'right'], ['strike.latch', 'right'], ['strike.bottom', 'right'],
+      ['hinge.top', 'left'],
+      ['hinge.middle', 'left'],
+      ['hinge.bottom', 'left'],
+      ['strike.top', 'right'],
+      ['strike.latch', 'right'],
+      ['strike.bottom', 'right'],
     ]))
-  it('takes the gaps from where the unit stands', () => expect([plan.points[0]!.gap, plan.points[3]!.gap]).toEqual([ticks(20_320 + 1000), ticks(20_320 - 1000)]))
+  it('takes the gaps from where the unit stands', () =>
+    expect([plan.points[0]!.gap, plan.points[3]!.gap]).toEqual([ticks(20_320 + 1000), ticks(20_320 - 1000)]))
   it('plans each pack to the nearest 1/64', () => expect(plan.points.every(one => one.pack !== null)).toBe(true))
   it('screws through jamb and pack with a bite of 1 1/4, in stocked lengths', () => {
     expect(plan.points[0]!.screw.value).toBe(ticks(length('3/4') + 21_320 + length('1 1/4')))
@@ -88,7 +116,8 @@ describe('the shim plan', () => {
 })
 
 describe('the steps', () => {
-  const steps = (done: readonly string[], more: Parameters<typeof wishes>[0] = {}, isHole = true) => planSteps(trade().steps, wishes(more), null, isHole, new Set(done))
+  const steps = (done: readonly string[], more: Parameters<typeof wishes>[0] = {}, isHole = true) =>
+    planSteps(trade().steps, wishes(more), null, isHole, new Set(done))
   const state = (id: string, all: ReturnType<typeof steps>) => all.find(one => one.id === id)?.state
   it('begin with checking the unit; all else waits for it', () => {
     const all = steps([])

@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../outcome'
+import { done, type Outcome, refused } from '../outcome'
 import { type Length, minus, sumOf, ticks, ZERO } from '../units/length'
 
 /** A tapered shim: its thin end, thick end and length. */
@@ -54,7 +54,8 @@ function countPieces(gap: Length, flats: readonly Length[]): Counts | null {
   for (let unit = 1; unit < size; unit++) {
     for (const flat of flats) {
       const before = unit - flat / measure
-      if (before >= 0 && least[before]! + 1 < least[unit]! && least[before] !== 0xffff_ffff) least[unit] = least[before]! + 1
+      if (before >= 0 && least[before]! + 1 < least[unit]! && least[before] !== 0xffff_ffff)
+        least[unit] = least[before]! + 1
     }
   }
   return { measure, least, thickestFirst: [...flats].sort((a, b) => b - a) }

@@ -1,5 +1,5 @@
-import type { ShimPlan } from './plan-shims'
 import type { Wishes } from '../specification/wishes'
+import type { ShimPlan } from './plan-shims'
 
 /** When a step belongs to a job. */
 export type StepCondition = 'always' | 'in-swing' | 'out-swing' | 'pad' | 'old-frame'
@@ -21,9 +21,13 @@ export type PlannedStep = SettingStep & { readonly state: StepState; readonly mi
 
 /** The steps that belong to this job, in order, each blocked until all it needs is done. */
 export function planSteps(
-  steps: readonly SettingStep[], wishes: Wishes, plan: ShimPlan | null, isHole: boolean, doneIds: ReadonlySet<string>,
+  steps: readonly SettingStep[],
+  wishes: Wishes,
+  plan: ShimPlan | null,
+  isHole: boolean,
+  doneIds: ReadonlySet<string>,
 ): readonly PlannedStep[] {
-  const padded = plan !== null && plan.placement.sillSupport.every(gap => gap > 0)
+  const padded = plan?.placement.sillSupport.every(gap => gap > 0) ?? false
   const holds: Readonly<Record<StepCondition, boolean>> = {
     always: true,
     'in-swing': wishes.swing === 'in',

@@ -45,7 +45,8 @@ function inverse(matrix: Float64Array[]): Float64Array[] | null {
   const result = matrix.map((_, i) => Float64Array.from({ length: size }, (_, j) => (i === j ? 1 : 0)))
   for (let column = 0; column < size; column++) {
     let pivot = column
-    for (let i = column + 1; i < size; i++) if (Math.abs(matrix[i]![column]!) > Math.abs(matrix[pivot]![column]!)) pivot = i
+    for (let i = column + 1; i < size; i++)
+      if (Math.abs(matrix[i]![column]!) > Math.abs(matrix[pivot]![column]!)) pivot = i
     const head = matrix[pivot]![column]!
     if (Math.abs(head) < 1e-300) return null
     swap(matrix, pivot, column)

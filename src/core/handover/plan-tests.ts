@@ -4,7 +4,11 @@ import type { LogEntry } from './log'
 import { standingEntries } from './standing'
 
 /** One test at hand-over, as trade data. */
-export type HandoverTest = { readonly id: string; readonly only: 'in' | 'out' | null; readonly unit: 'none' | 'length' | 'newton' | 'second' }
+export type HandoverTest = {
+  readonly id: string
+  readonly only: 'in' | 'out' | null
+  readonly unit: 'none' | 'length' | 'newton' | 'second'
+}
 
 export type HandoverCode = 'test-failed'
 
@@ -28,7 +32,12 @@ export function planTests(tests: readonly HandoverTest[], wishes: Wishes, log: r
     findings: planned
       .filter(test => test.entry?.result === 'failed')
       .map(test => ({
-        code: 'test-failed', place: `test.${test.id}`, severity: 'correct', facts: { test: test.id, text: test.entry!.text }, rule: test.id, cures: ['test.again'],
+        code: 'test-failed',
+        place: `test.${test.id}`,
+        severity: 'correct',
+        facts: { test: test.id, text: test.entry!.text },
+        rule: test.id,
+        cures: ['test.again'],
       })),
   }
 }

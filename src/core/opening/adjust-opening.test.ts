@@ -1,6 +1,5 @@
-import { randomFrom } from '../test/fixtures'
-import { LENGTHS, length } from '../test/fixtures'
 import { NETWORK_READINGS, type NetworkReading } from '../survey/network'
+import { LENGTHS, length, randomFrom } from '../test/fixtures'
 import { inches, nearestTick, ticks } from '../units/length'
 import { adjustOpening } from './adjust-opening'
 import { modelled, UNKNOWN } from './network-model'
@@ -48,7 +47,14 @@ describe('readings without error', () => {
 })
 
 describe('a misread tape', () => {
-  const BLUNDERED: readonly NetworkReading[] = ['widths.bottom', 'widths.top', 'heights.left', 'heights.right', 'diagonals.risingRight', 'diagonals.risingLeft']
+  const BLUNDERED: readonly NetworkReading[] = [
+    'widths.bottom',
+    'widths.top',
+    'heights.left',
+    'heights.right',
+    'diagonals.risingRight',
+    'diagonals.risingLeft',
+  ]
   it.each([11, 12, 13, 14, 15])('of 3/4 in is named, alone or with those that tie (seed %p)', seed => {
     const sound = trueReadings(someOpening(seed))
     for (const name of BLUNDERED) {
@@ -64,7 +70,10 @@ describe('a misread tape', () => {
   })
   it('in the middle width can’t be told from the two bows, and all three are named', () => {
     const sound = trueReadings(someOpening(22))
-    const { suspect } = adjust({ ...sound, 'widths.middle': { value: ticks(sound['widths.middle']!.value + inches(0, 1, 2)) } })
+    const { suspect } = adjust({
+      ...sound,
+      'widths.middle': { value: ticks(sound['widths.middle']!.value + inches(0, 1, 2)) },
+    })
     expect([suspect!.reading, ...suspect!.alternatives]).toEqual(['widths.middle', 'bow.left', 'bow.right'])
   })
 })
@@ -86,6 +95,14 @@ describe('what was not measured', () => {
 })
 
 describe('an opening without a size', () => {
-  it('asks for a width', () => expect(adjustOpening(observe({ 'heights.left': '82' }), DEVIATIONS)).toMatchObject({ ok: false, issues: [{ code: 'opening.no-width' }] }))
-  it('asks for a height', () => expect(adjustOpening(observe({ 'widths.top': '36' }), DEVIATIONS)).toMatchObject({ ok: false, issues: [{ code: 'opening.no-height' }] }))
+  it('asks for a width', () =>
+    expect(adjustOpening(observe({ 'heights.left': '82' }), DEVIATIONS)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'opening.no-width' }],
+    }))
+  it('asks for a height', () =>
+    expect(adjustOpening(observe({ 'widths.top': '36' }), DEVIATIONS)).toMatchObject({
+      ok: false,
+      issues: [{ code: 'opening.no-height' }],
+    }))
 })

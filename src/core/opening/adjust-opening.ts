@@ -1,11 +1,16 @@
-import { type Outcome, done, refused } from '../outcome'
 import { leastSquares, type Row, type Solution, varianceOf } from '../geometry/least-squares'
 import { point } from '../geometry/point'
+import { done, type Outcome, refused } from '../outcome'
 import { kindOf, NETWORK_READINGS, type NetworkKind, type NetworkReading } from '../survey/network'
 import { nearestTick } from '../units/length'
 import { assumedDeviation, measuredDeviation, modelled, UNKNOWN, UNKNOWN_COUNT, type Unknowns } from './network-model'
 import type {
-  AdjustedOpening, NetworkDeviations, Observations, OpeningPoints, PointDeviations, Suspect,
+  AdjustedOpening,
+  NetworkDeviations,
+  Observations,
+  OpeningPoints,
+  PointDeviations,
+  Suspect,
 } from './opening'
 
 const MOST_ROUNDS = 12
@@ -43,7 +48,9 @@ function firstOf(observations: Observations, kind: NetworkKind): number | null {
 function observe(name: NetworkReading, all: Observations, deviations: NetworkDeviations): readonly Observed[] {
   const given = all[name]
   if (given) {
-    return [{ name, value: given.value, deviation: given.deviation ?? measuredDeviation(name, deviations), measured: true }]
+    return [
+      { name, value: given.value, deviation: given.deviation ?? measuredDeviation(name, deviations), measured: true },
+    ]
   }
   const deviation = assumedDeviation(name, deviations)
   return deviation === null ? [] : [{ name, value: 0, deviation, measured: false }]
@@ -59,7 +66,10 @@ function rectangle(width: number, height: number): Unknowns {
 function settle(observed: readonly Observed[], start: Unknowns): { unknowns: Unknowns; solution: Solution } | null {
   let unknowns = start
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solution = leastSquares(observed.map(one => rowOf(one, unknowns)), UNKNOWN_COUNT)
+    const solution = leastSquares(
+      observed.map(one => rowOf(one, unknowns)),
+      UNKNOWN_COUNT,
+    )
     if (!solution) return null
     unknowns = unknowns.map((value, i) => value + solution.unknowns[i]!)
     if (solution.unknowns.every(change => Math.abs(change) < SETTLED_TICKS)) return { unknowns, solution }
@@ -119,8 +129,7 @@ function pointsOf(u: Unknowns): OpeningPoints {
 
 function deviationsOf(cofactors: readonly Float64Array[]): PointDeviations {
   const one = (i: number) => Math.sqrt(cofactors[i]![i]!)
-  const mean = (i: number, j: number) =>
-    Math.sqrt(cofactors[i]![i]! + cofactors[j]![j]! + 2 * cofactors[i]![j]!) / 2
+  const mean = (i: number, j: number) => Math.sqrt(cofactors[i]![i]! + cofactors[j]![j]! + 2 * cofactors[i]![j]!) / 2
   const { X_L1, X_L2, X_R0, X_R1, X_R2, Y_R0, Y_S, Y_L2, Y_R2, Y_T } = UNKNOWN
   return {
     L0: { x: 0, y: 0 },

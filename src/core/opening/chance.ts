@@ -1,11 +1,17 @@
-import type { AdjustedOpening } from './opening'
 import type { TradeLengths } from '../base/trade-lengths'
+import type { AdjustedOpening } from './opening'
 import type { Placement } from './place-unit'
 
 /** The chance, 0 to 1, that a unit placed so really goes in, from how exactly the points are known.
  *  Side and head are taken as independent; the error function is Abramowitz and Stegun 7.1.26 (error below 1.5e-7). */
-export function chanceToFit({ deviations }: AdjustedOpening, { sideRoom, headGap }: Placement, lengths: TradeLengths): number {
-  const side = Math.max(...(['0', '1', '2'] as const).map(level => Math.hypot(deviations[`L${level}`].x, deviations[`R${level}`].x)))
+export function chanceToFit(
+  { deviations }: AdjustedOpening,
+  { sideRoom, headGap }: Placement,
+  lengths: TradeLengths,
+): number {
+  const side = Math.max(
+    ...(['0', '1', '2'] as const).map(level => Math.hypot(deviations[`L${level}`].x, deviations[`R${level}`].x)),
+  )
   const head = Math.max(deviations.L2.y, deviations.T.y, deviations.R2.y)
   const sideSpare = sideRoom - 2 * lengths['gap-least'].value
   const headSpare = headGap - lengths['head-least'].value

@@ -3,7 +3,7 @@ import type { TradeLengths } from '../base/trade-lengths'
 import { point } from '../geometry/point'
 import { kindOf, NETWORK_READINGS, type NetworkReading } from '../survey/network'
 import { waySlot } from '../survey/slots'
-import { type Survey, valueOf } from '../survey/survey'
+import { readValue, type Survey } from '../survey/survey'
 import { readsTheHole, WAYS, type Way } from '../survey/ways'
 import { type Length, minus, nearestTick } from '../units/length'
 import { adjustOpening } from './adjust-opening'
@@ -28,10 +28,15 @@ export function bestWay(survey: Survey): Way {
 }
 
 const hasSize = (survey: Survey, way: Way): boolean =>
-  ['widths.', 'heights.'].every(kind => NETWORK_READINGS.some(name => name.startsWith(kind) && valueOf(survey, waySlot(way, name)) !== null))
+  ['widths.', 'heights.'].every(kind =>
+    NETWORK_READINGS.some(name => name.startsWith(kind) && readValue(survey, waySlot(way, name)) !== null),
+  )
 
 /** Adjusts the readings of the best way; `null` until there is a width and a height. */
-export function modelOpening(survey: Survey, lengths: TradeLengths): {
+export function modelOpening(
+  survey: Survey,
+  lengths: TradeLengths,
+): {
   readonly value: ModelledOpening | null
   readonly findings: readonly Finding<MeasuringCode>[]
 } {
@@ -44,36 +49,60 @@ export function modelOpening(survey: Survey, lengths: TradeLengths): {
 }
 
 const apart = (way: Way): Finding<MeasuringCode> => ({
-  code: 'readings-apart', place: waySlot(way, 'widths.bottom'), severity: 'stop', facts: {}, rule: 'network', cures: ['reading.take-again'],
+  code: 'readings-apart',
+  place: waySlot(way, 'widths.bottom'),
+  severity: 'stop',
+  facts: {},
+  rule: 'network',
+  cures: ['reading.take-again'],
 })
 
 const assumedHole = (way: Way): Finding<MeasuringCode> => ({
-  code: 'hole-assumed', place: waySlot(way, 'widths.bottom'), severity: 'watch', facts: { way }, rule: 'network', cures: ['hole.measure-on-the-day'],
+  code: 'hole-assumed',
+  place: waySlot(way, 'widths.bottom'),
+  severity: 'watch',
+  facts: { way },
+  rule: 'network',
+  cures: ['hole.measure-on-the-day'],
 })
 
 function doubts({ way, adjusted }: ModelledOpening, observations: Observations): readonly Finding<MeasuringCode>[] {
   const { suspect, unchecked } = adjusted
   const suspects: Finding<MeasuringCode>[] = suspect
-    ? [{
-        code: 'reading-suspect',
-        place: waySlot(way, suspect.reading),
-        severity: 'correct',
-        facts: {
-          read: { length: observations[suspect.reading]!.value },
-          likely: { length: suspect.likely },
-          off: { length: nearestTick(Math.abs(observations[suspect.reading]!.value - suspect.likely)) },
-          others: suspect.alternatives.map(name => waySlot(way, name)).join(' '),
-          test: suspect.test.toFixed(1),
+    ? [
+        {
+          code: 'reading-suspect',
+          place: waySlot(way, suspect.reading),
+          severity: 'correct',
+          facts: {
+            read: { length: observations[suspect.reading]!.value },
+            likely: { length: suspect.likely },
+            off: { length: nearestTick(Math.abs(observations[suspect.reading]!.value - suspect.likely)) },
+            others: suspect.alternatives.map(name => waySlot(way, name)).join(' '),
+            test: suspect.test.toFixed(1),
+          },
+          rule: 'network',
+          cures: ['reading.take-again'],
         },
-        rule: 'network',
-        cures: ['reading.take-again'],
-      }]
+      ]
     : []
   return [
     ...suspects,
-    ...unchecked.map((name): Finding<MeasuringCode> => ({
-      code: 'reading-unchecked', place: waySlot(way, name), severity: 'watch', facts: { checkedBy: checksFor(name).filter(one => !observations[one]).map(one => waySlot(WAYS_WITH_ALL, one)).join(' ') }, rule: 'network', cures: ['reading.take-check'],
-    })),
+    ...unchecked.map(
+      (name): Finding<MeasuringCode> => ({
+        code: 'reading-unchecked',
+        place: waySlot(way, name),
+        severity: 'watch',
+        facts: {
+          checkedBy: checksFor(name)
+            .filter(one => !observations[one])
+            .map(one => waySlot(WAYS_WITH_ALL, one))
+            .join(' '),
+        },
+        rule: 'network',
+        cures: ['reading.take-check'],
+      }),
+    ),
   ]
 }
 
@@ -84,9 +113,13 @@ const WAYS_WITH_ALL: Way = 'trim-off'
 function checksFor(name: NetworkReading): readonly NetworkReading[] {
   switch (kindOf(name)) {
     case 'widths':
-      return name === 'widths.middle' ? ['bow.left', 'bow.right'] : ['lean.left', 'lean.right', 'widths.top', 'widths.bottom']
+      return name === 'widths.middle'
+        ? ['bow.left', 'bow.right']
+        : ['lean.left', 'lean.right', 'widths.top', 'widths.bottom']
     case 'heights':
-      return name === 'heights.centre' ? ['crown.sill', 'crown.head'] : ['fall.sill', 'fall.head', 'diagonals.risingRight', 'diagonals.risingLeft']
+      return name === 'heights.centre'
+        ? ['crown.sill', 'crown.head']
+        : ['fall.sill', 'fall.head', 'diagonals.risingRight', 'diagonals.risingLeft']
     case 'diagonals':
     case 'lean':
       return ['lean.left', 'lean.right', 'diagonals.risingRight', 'diagonals.risingLeft', 'widths.top']
@@ -104,12 +137,26 @@ export function assumedOpening(width: Length, height: Length, lengths: TradeLeng
   const middle = nearestTick(width / 2)
   const half = nearestTick(height / 2)
   const wide = { x: lengths['assumed-lean'].value, y: lengths['assumed-fall'].value }
-  const deviations: PointDeviations = { L0: { x: 0, y: 0 }, L1: wide, L2: wide, R0: wide, R1: wide, R2: wide, S: wide, T: wide }
+  const deviations: PointDeviations = {
+    L0: { x: 0, y: 0 },
+    L1: wide,
+    L2: wide,
+    R0: wide,
+    R1: wide,
+    R2: wide,
+    S: wide,
+    T: wide,
+  }
   return {
     points: {
-      L0: point(0, 0), L1: point(0, half), L2: point(0, height),
-      R0: point(width, 0), R1: point(width, half), R2: point(width, height),
-      S: point(middle, 0), T: point(middle, height),
+      L0: point(0, 0),
+      L1: point(0, half),
+      L2: point(0, height),
+      R0: point(width, 0),
+      R1: point(width, half),
+      R2: point(width, height),
+      S: point(middle, 0),
+      T: point(middle, height),
     },
     deviations,
     suspect: null,

@@ -2,7 +2,16 @@ import { kindOf, type NetworkReading } from '../survey/network'
 import type { NetworkDeviations } from './opening'
 
 // The unknowns of the network. L0 is the origin; L1 and R1 stand at mid-height, S and T at mid-width.
-const X_L1 = 0, X_L2 = 1, X_R0 = 2, X_R1 = 3, X_R2 = 4, Y_R0 = 5, Y_S = 6, Y_L2 = 7, Y_R2 = 8, Y_T = 9
+const X_L1 = 0,
+  X_L2 = 1,
+  X_R0 = 2,
+  X_R1 = 3,
+  X_R2 = 4,
+  Y_R0 = 5,
+  Y_S = 6,
+  Y_L2 = 7,
+  Y_R2 = 8,
+  Y_T = 9
 export const UNKNOWN_COUNT = 10
 export const UNKNOWN = { X_L1, X_L2, X_R0, X_R1, X_R2, Y_R0, Y_S, Y_L2, Y_R2, Y_T } as const
 
@@ -12,24 +21,54 @@ export type Unknowns = Float64Array
 /** Readings that are linear in the unknowns, as pairs of unknown and factor. */
 const LINEAR: { readonly [name in NetworkReading]?: readonly (readonly [number, number])[] } = {
   'widths.bottom': [[X_R0, 1]],
-  'widths.middle': [[X_R1, 1], [X_L1, -1]],
-  'widths.top': [[X_R2, 1], [X_L2, -1]],
+  'widths.middle': [
+    [X_R1, 1],
+    [X_L1, -1],
+  ],
+  'widths.top': [
+    [X_R2, 1],
+    [X_L2, -1],
+  ],
   'heights.left': [[Y_L2, 1]],
-  'heights.centre': [[Y_T, 1], [Y_S, -1]],
-  'heights.right': [[Y_R2, 1], [Y_R0, -1]],
+  'heights.centre': [
+    [Y_T, 1],
+    [Y_S, -1],
+  ],
+  'heights.right': [
+    [Y_R2, 1],
+    [Y_R0, -1],
+  ],
   'lean.left': [[X_L2, 1]],
-  'lean.right': [[X_R2, 1], [X_R0, -1]],
-  'bow.left': [[X_L1, 1], [X_L2, -0.5]],
-  'bow.right': [[X_R1, 1], [X_R0, -0.5], [X_R2, -0.5]],
+  'lean.right': [
+    [X_R2, 1],
+    [X_R0, -1],
+  ],
+  'bow.left': [
+    [X_L1, 1],
+    [X_L2, -0.5],
+  ],
+  'bow.right': [
+    [X_R1, 1],
+    [X_R0, -0.5],
+    [X_R2, -0.5],
+  ],
   'fall.sill': [[Y_R0, 1]],
-  'fall.head': [[Y_R2, 1], [Y_L2, -1]],
-  'crown.sill': [[Y_S, 1], [Y_R0, -0.5]],
-  'crown.head': [[Y_T, 1], [Y_L2, -0.5], [Y_R2, -0.5]],
+  'fall.head': [
+    [Y_R2, 1],
+    [Y_L2, -1],
+  ],
+  'crown.sill': [
+    [Y_S, 1],
+    [Y_R0, -0.5],
+  ],
+  'crown.head': [
+    [Y_T, 1],
+    [Y_L2, -0.5],
+    [Y_R2, -0.5],
+  ],
 }
 
-const LINEAR_ROWS = new Map(
-  Object.entries(LINEAR).map(([name, terms]) => [name, coefficientsOf(terms)] as const),
-)
+const LINEAR_ROWS = new Map(Object.entries(LINEAR).map(([name, terms]) => [name, coefficientsOf(terms)] as const))
 
 function coefficientsOf(terms: readonly (readonly [number, number])[]): Float64Array {
   const row = new Float64Array(UNKNOWN_COUNT)
@@ -47,7 +86,17 @@ export function modelled(name: NetworkReading, u: Unknowns): { value: number; co
   }
   return name === 'diagonals.risingRight'
     ? distance([[X_R2, 1]], [[Y_R2, 1]], u)
-    : distance([[X_R0, 1], [X_L2, -1]], [[Y_R0, 1], [Y_L2, -1]], u)
+    : distance(
+        [
+          [X_R0, 1],
+          [X_L2, -1],
+        ],
+        [
+          [Y_R0, 1],
+          [Y_L2, -1],
+        ],
+        u,
+      )
 }
 
 function distance(x: [number, number][], y: [number, number][], u: Unknowns) {

@@ -1,8 +1,8 @@
 import type { TradeLengths } from '../base/trade-lengths'
-import type { Reading } from '../survey/reading'
 import { kindOf, type NetworkReading } from '../survey/network'
+import type { Reading } from '../survey/reading'
 import { waySlot } from '../survey/slots'
-import { sizesRead, type Survey, valueOf } from '../survey/survey'
+import { readValue, type Survey, sizesRead } from '../survey/survey'
 import { WAY_READINGS, type Way } from '../survey/ways'
 import { type Length, largestOf, nearestTick } from '../units/length'
 import type { NetworkDeviations, Observation, Observations } from './opening'
@@ -28,11 +28,20 @@ export function observationsOf(survey: Survey, way: Way, lengths: TradeLengths):
   return Object.fromEntries(entries)
 }
 
-function observationOf(name: NetworkReading, reading: Reading, survey: Survey, way: Way, lengths: TradeLengths): Observation {
+function observationOf(
+  name: NetworkReading,
+  reading: Reading,
+  survey: Survey,
+  way: Way,
+  lengths: TradeLengths,
+): Observation {
   const span = spanOf(name, survey, way)
   const level = reading.levelLength
   if (span === null || level === null || level <= 0) return { value: reading.value }
-  return { value: scaleToSpan(reading.value, level, span), deviation: (lengths['deviation-level'].value * span) / level }
+  return {
+    value: scaleToSpan(reading.value, level, span),
+    deviation: (lengths['deviation-level'].value * span) / level,
+  }
 }
 
 /** A gap g at the end of a level of length ℓ is g·H/ℓ over a side of length H. */
@@ -50,7 +59,7 @@ export function twistOf(survey: Survey, height: Length): Length | null {
   const left = throughLean(survey, 'through.left', height)
   const right = throughLean(survey, 'through.right', height)
   if (left !== null && right !== null) return nearestTick(Math.abs(left - right))
-  const strings = valueOf(survey, 'strings.gap')
+  const strings = readValue(survey, 'strings.gap')
   return strings === null ? null : nearestTick(2 * Math.abs(strings))
 }
 

@@ -10,15 +10,32 @@ import { placeUnit, plumbRectangle } from './place-unit'
 const W = inches(38)
 const H = inches(82)
 /** A true 38 by 82 opening with some points moved. */
-const opening = (moved: Partial<OpeningPoints> = {}): OpeningPoints => ({ ...assumedOpening(W, H, LENGTHS).points, ...moved })
+const opening = (moved: Partial<OpeningPoints> = {}): OpeningPoints => ({
+  ...assumedOpening(W, H, LENGTHS).points,
+  ...moved,
+})
 const unit = { width: inches(37), height: inches(81) }
 
 describe('a unit in a true opening', () => {
   const placed = placeUnit(opening(), { unit, shimHeights: [inches(10), inches(70)] })
-  it('stands in the middle, on the sill', () => expect(placed).toMatchObject({ left: inches(0, 1, 2), bottom: 0, sideRoom: inches(1), headGap: inches(1), fits: true }))
-  it('leaves the same gap everywhere', () => expect(placed.gaps).toEqual([10, 70].map(h => ({ height: inches(h), left: inches(0, 1, 2), right: inches(0, 1, 2) }))))
+  it('stands in the middle, on the sill', () =>
+    expect(placed).toMatchObject({
+      left: inches(0, 1, 2),
+      bottom: 0,
+      sideRoom: inches(1),
+      headGap: inches(1),
+      fits: true,
+    }))
+  it('leaves the same gap everywhere', () =>
+    expect(placed.gaps).toEqual(
+      [10, 70].map(h => ({ height: inches(h), left: inches(0, 1, 2), right: inches(0, 1, 2) })),
+    ))
   it('bears on the sill along its whole width', () => expect(placed.sillSupport).toEqual([0, 0, 0]))
-  it('rises by its pad', () => expect(placeUnit(opening(), { unit, pad: inches(0, 1, 4) })).toMatchObject({ bottom: inches(0, 1, 4), headGap: inches(0, 3, 4) }))
+  it('rises by its pad', () =>
+    expect(placeUnit(opening(), { unit, pad: inches(0, 1, 4) })).toMatchObject({
+      bottom: inches(0, 1, 4),
+      headGap: inches(0, 3, 4),
+    }))
 })
 
 describe('going in', () => {
@@ -32,12 +49,18 @@ describe('going in', () => {
 
 describe('sides that lean alike', () => {
   const lean = inches(0, 1, 2)
-  const leaning = opening({ L1: point(lean / 2, H / 2), L2: point(lean, H), R1: point(W + lean / 2, H / 2), R2: point(W + lean, H) })
+  const leaning = opening({
+    L1: point(lean / 2, H / 2),
+    L2: point(lean, H),
+    R1: point(W + lean / 2, H / 2),
+    R2: point(W + lean, H),
+  })
   it('take their lean from the room, though every width is the same', () => {
     const placed = placeUnit(leaning, { unit: { width: inches(37), height: H } })
     expect(placed.sideRoom).toBe(inches(0, 1, 2))
   })
-  it('leave a narrower plumb rectangle than the smallest width', () => expect(plumbRectangle(leaning, { width: inches(37), height: H }).width).toBe(inches(37, 1, 2)))
+  it('leave a narrower plumb rectangle than the smallest width', () =>
+    expect(plumbRectangle(leaning, { width: inches(37), height: H }).width).toBe(inches(37, 1, 2)))
   it('are tightest at opposite corners', () => {
     const placed = placeUnit(leaning, { unit: { width: inches(37), height: H } })
     expect(['left.top', 'right.bottom']).toContain(pinchOf(leaning, { width: inches(37), height: H }, placed).place)
@@ -67,7 +90,8 @@ describe('the chance to go in', () => {
     expect(chanceToFit(hole, placement, LENGTHS)).toBeCloseTo(0.5, 6)
   })
   it('grows with the room', () => {
-    const at = (room: ReturnType<typeof inches>) => chanceToFit(hole, { ...placeUnit(hole.points, { unit }), sideRoom: room, headGap: inches(20) }, LENGTHS)
+    const at = (room: ReturnType<typeof inches>) =>
+      chanceToFit(hole, { ...placeUnit(hole.points, { unit }), sideRoom: room, headGap: inches(20) }, LENGTHS)
     expect(at(inches(1))).toBeGreaterThan(at(inches(0, 1, 2)))
     expect(at(inches(3))).toBeCloseTo(1, 3)
   })

@@ -1,7 +1,7 @@
-import type { Size } from '../units/call-size'
 import { rightward, upward, valueAt, valuesOver } from '../geometry/polyline'
-import { headLine, leftSide, type OpeningPoints, rightSide, sillLine } from './opening'
+import type { Size } from '../units/call-size'
 import { inches, type Length, nearestTick, ticks, ZERO } from '../units/length'
+import { headLine, leftSide, type OpeningPoints, rightSide, sillLine } from './opening'
 
 const LEAST_HEAD_GAP = inches(0, 1, 8)
 const MOST_ROUNDS = 50

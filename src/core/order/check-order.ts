@@ -1,15 +1,26 @@
-import { goesIn, type Offer } from '../catalogue/judge-unit'
 import type { Finding } from '../base/finding'
+import { goesIn, type Offer } from '../catalogue/judge-unit'
 import type { Specification } from '../specification/specify'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
 import type { OrderLine } from './order'
 
-export type OrderCode = 'order-missing' | 'order-does-not-fit' | 'order-reading-suspect' | 'order-unchecked' | 'order-hand' | 'order-edge' | 'order-differs' | 'order-hole-assumed'
+export type OrderCode =
+  | 'order-missing'
+  | 'order-does-not-fit'
+  | 'order-reading-suspect'
+  | 'order-unchecked'
+  | 'order-hand'
+  | 'order-edge'
+  | 'order-differs'
+  | 'order-hole-assumed'
 
 /** What stands in the way of releasing a line (stop), and what is risky (watch). Empty means it can go. */
 export function checkOrder(
-  specification: Specification, wishes: Wishes, offer: Offer | null, findings: readonly Finding[],
+  specification: Specification,
+  wishes: Wishes,
+  offer: Offer | null,
+  findings: readonly Finding[],
 ): readonly Finding<OrderCode>[] {
   const missing = [
     ...(specification.unit ? [] : ['size']),
@@ -28,7 +39,12 @@ export function checkOrder(
   ]
 }
 
-function make(code: OrderCode, severity: 'watch' | 'stop', facts: Finding['facts'], place = 'order'): Finding<OrderCode> {
+function make(
+  code: OrderCode,
+  severity: 'watch' | 'stop',
+  facts: Finding['facts'],
+  place = 'order',
+): Finding<OrderCode> {
   return { code, place, severity, facts, rule: 'completeness', cures: [] }
 }
 
@@ -53,12 +69,18 @@ function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode
   return places.length ? [make('order-unchecked', 'watch', { slot: places.join(' ') }, places[0])] : []
 }
 
-export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean => findings.every(one => one.severity !== 'stop')
+export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean =>
+  findings.every(one => one.severity !== 'stop')
 
 /** The line as it will be frozen; `null` while something that must be settled is not. */
 export function orderLine(
-  opening: OrderLine['opening'], survey: Survey, specification: Specification, wishes: Wishes, offer: Offer | null,
-  risks: readonly Finding<OrderCode>[], core: string,
+  opening: OrderLine['opening'],
+  survey: Survey,
+  specification: Specification,
+  wishes: Wishes,
+  offer: Offer | null,
+  risks: readonly Finding<OrderCode>[],
+  core: string,
 ): OrderLine | null {
   const { unit, handing } = specification
   if (!unit || !handing || !offer || !wishes.hinges || !wishes.swing || !mayRelease(risks)) return null

@@ -1,30 +1,43 @@
-import { job } from '../job'
-import { progressOf } from '../progress'
-import { readings, records, trade, TRUE_OPENING, unit } from '../test/fixtures'
-import { mayRelease } from './check-order'
-import { orderLineSchema } from './order'
+import { STEPS } from '../../trade/steps'
+import { TESTS } from '../../trade/tests'
+import type { LogEntry } from '../handover/log'
 import { planTests } from '../handover/plan-tests'
 import { standingEntries, stepsDone } from '../handover/standing'
-import type { LogEntry } from '../handover/log'
-import { TESTS } from '../../trade/tests'
-import { STEPS } from '../../trade/steps'
+import { job } from '../job'
+import { progressOf } from '../progress'
+import { readings, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { mayRelease } from './check-order'
+import { orderLineSchema } from './order'
 
 const CHOSEN = { chosen: { unit: unit().id, reason: 'cheapest' } }
-const run = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) => job(records(texts, { ...CHOSEN, ...wished }), trade())
+const run = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) =>
+  job(records(texts, { ...CHOSEN, ...wished }), trade())
 const codes = (result: ReturnType<typeof run>) => result.findings.order.map(one => one.code)
 
 describe('an order line', () => {
   it('of a complete opening can be released, and is what its schema says', () => {
     const { line } = run()
     expect(orderLineSchema.parse(line)).toEqual(line)
-    expect(line).toMatchObject({ hinges: 'left', swing: 'in', derived: { width: unit().width }, reason: 'cheapest', core: '1', risks: [] })
+    expect(line).toMatchObject({
+      hinges: 'left',
+      swing: 'in',
+      derived: { width: unit().width },
+      reason: 'cheapest',
+      core: '1',
+      risks: [],
+    })
   })
   it.each([
-    ['hinges', { hinges: null }], ['swing', { swing: null }], ['bore', { bore: null }], ['unit', { chosen: null }],
+    ['hinges', { hinges: null }],
+    ['swing', { swing: null }],
+    ['bore', { bore: null }],
+    ['unit', { chosen: null }],
   ])('without %s is blocked, and says so', (what, wished) => {
     const result = run(TRUE_OPENING, wished)
     expect(result.line).toBeNull()
-    expect(result.findings.order).toContainEqual(expect.objectContaining({ code: 'order-missing', severity: 'stop', facts: { what } }))
+    expect(result.findings.order).toContainEqual(
+      expect.objectContaining({ code: 'order-missing', severity: 'stop', facts: { what } }),
+    )
   })
   it('without a wall reading is blocked', () => {
     const { 'wall.left': _l, 'wall.head': _h, 'wall.right': _r, ...rest } = TRUE_OPENING
@@ -36,7 +49,10 @@ describe('an order line', () => {
     expect(result.line).toBeNull()
   })
   it('for a unit that does not go in is blocked', () => {
-    const result = job(records(TRUE_OPENING, CHOSEN), trade([unit({ width: unit().width + 81_280 as ReturnType<typeof unit>['width'] })]))
+    const result = job(
+      records(TRUE_OPENING, CHOSEN),
+      trade([unit({ width: (unit().width + 81_280) as ReturnType<typeof unit>['width'] })]),
+    )
     expect(codes(result)).toContain('order-does-not-fit')
     expect(result.line).toBeNull()
   })
@@ -56,19 +72,36 @@ describe('an order line', () => {
 
 describe('parallel lean', () => {
   it('is corrected first, though the smallest width passes', () => {
-    const leaning = { ...TRUE_OPENING, 'trim-off/lean.left': '7/16', 'trim-off/lean.right': '7/16', 'trim-off/diagonals.risingRight': '91 3/64', 'trim-off/diagonals.risingLeft': '90 5/8' }
+    const leaning = {
+      ...TRUE_OPENING,
+      'trim-off/lean.left': '7/16',
+      'trim-off/lean.right': '7/16',
+      'trim-off/diagonals.risingRight': '91 3/64',
+      'trim-off/diagonals.risingLeft': '90 5/8',
+    }
     const { findings, specification } = run(leaning)
     expect(specification.unit!.width.value).toBe(unit().width)
     expect(findings.diagnose).toContainEqual(expect.objectContaining({ code: 'plumb-smaller', severity: 'correct' }))
   })
 })
 
-const entry = (kind: LogEntry['kind'], code: string, result: LogEntry['result'], at: number): LogEntry =>
-  ({ id: `01900000-0000-7000-8000-${String(at).padStart(12, '0')}`, kind, code, result, text: '', by: 'Bram Oake', at: new Date(at).toISOString() })
+const entry = (kind: LogEntry['kind'], code: string, result: LogEntry['result'], at: number): LogEntry => ({
+  id: `01900000-0000-7000-8000-${String(at).padStart(12, '0')}`,
+  kind,
+  code,
+  result,
+  text: '',
+  by: 'Bram Oake',
+  at: new Date(at).toISOString(),
+})
 
 describe('the log', () => {
   it('lets the latest entry stand, in whatever order they came', () => {
-    const log = [entry('step', 'foam', 'reopened', 3), entry('step', 'foam', 'done', 2), entry('test', 'bill', 'failed', 1)]
+    const log = [
+      entry('step', 'foam', 'reopened', 3),
+      entry('step', 'foam', 'done', 2),
+      entry('test', 'bill', 'failed', 1),
+    ]
     expect(standingEntries('step', log).get('foam')!.result).toBe('reopened')
     expect([...stepsDone(log)]).toEqual([])
     expect([...stepsDone([log[1]!])]).toEqual(['foam'])
@@ -76,7 +109,10 @@ describe('the log', () => {
   it('makes a failed test a finding until it passes', () => {
     const failed = planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1)])
     expect(failed.findings).toHaveLength(1)
-    expect(planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1), entry('test', 'bill', 'passed', 2)]).findings).toEqual([])
+    expect(
+      planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1), entry('test', 'bill', 'passed', 2)])
+        .findings,
+    ).toEqual([])
   })
   it('asks only for the tests of this swing', () => {
     const ids = (swing: 'in' | 'out') => planTests(TESTS, records({}, { swing }).wishes, []).tests.map(one => one.id)
@@ -86,11 +122,21 @@ describe('the log', () => {
 })
 
 describe('how far the work is', () => {
-  const stage = (change: Partial<ReturnType<typeof records>>, texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) => {
+  const stage = (
+    change: Partial<ReturnType<typeof records>>,
+    texts: { readonly [slot: string]: string } = TRUE_OPENING,
+    wished = {},
+  ) => {
     const own = { ...records(texts, { ...CHOSEN, ...wished }), ...change }
     return progressOf(job(own, trade()), own)
   }
-  const order = { id: unit().id, number: 'H-1', releasedAt: '2026-01-01T00:00:00.000Z', releasedBy: 'Ida Marlow', lines: [run().line!] }
+  const order = {
+    id: unit().id,
+    number: 'H-1',
+    releasedAt: '2026-01-01T00:00:00.000Z',
+    releasedBy: 'Ida Marlow',
+    lines: [run().line!],
+  }
   const steps = STEPS.map((one, i) => entry('step', one.id, 'done', i))
   it.each([
     ['measure', stage({}, {}).stage],
@@ -99,11 +145,19 @@ describe('how far the work is', () => {
     ['fit', stage({ orders: [order] }).stage],
     ['seal', stage({ orders: [order], log: steps }).stage],
   ])('%s comes next', (expected, found) => expect(found).toBe(expected))
-  it('a suspect reading sends back to measuring', () => expect(stage({}, { ...TRUE_OPENING, 'trim-off/widths.top': '39' })).toMatchObject({ stage: 'measure', worst: 'correct' }))
+  it('a suspect reading sends back to measuring', () =>
+    expect(stage({}, { ...TRUE_OPENING, 'trim-off/widths.top': '39' })).toMatchObject({
+      stage: 'measure',
+      worst: 'correct',
+    }))
   it('is finished when everything is sealed and tested', () => {
     const gaps = Object.fromEntries(['head.left', 'left.top', 'right.top'].map(place => [`gap.${place}`, '1/8']))
     const tests = TESTS.map((one, i) => entry('test', one.id, 'passed', 100 + i))
-    const own = { ...records({ ...TRUE_OPENING, ...gaps, 'gap.bottom.left': '1/4' }, CHOSEN), orders: [order], log: [...steps, ...tests] }
+    const own = {
+      ...records({ ...TRUE_OPENING, ...gaps, 'gap.bottom.left': '1/4' }, CHOSEN),
+      orders: [order],
+      log: [...steps, ...tests],
+    }
     expect(progressOf(job(own, trade()), own)).toMatchObject({ finished: true, worst: 'fine' })
   })
 })
@@ -111,5 +165,7 @@ describe('how far the work is', () => {
 it('the same readings in another order give the same result', () => {
   const own = records(TRUE_OPENING, CHOSEN)
   const all = readings({ ...TRUE_OPENING, 'gap.head.left': '1/8' })
-  expect(JSON.stringify(job({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(JSON.stringify(job({ ...own, readings: all }, trade()).shims))
+  expect(JSON.stringify(job({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(
+    JSON.stringify(job({ ...own, readings: all }, trade()).shims),
+  )
 })

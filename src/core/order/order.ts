@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { unitSchema } from '../catalogue/unit'
 import { PREPARATIONS } from '../catalogue/preparation'
+import { unitSchema } from '../catalogue/unit'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 
@@ -18,14 +18,34 @@ export const orderLineSchema = z.strictObject({
   hinges: z.enum(['left', 'right']),
   swing: z.enum(['in', 'out']),
   codes: z.strictObject({
-    outsideView: z.enum(['LH', 'RH']), backToHinges: z.enum(['LH', 'RH']), pushSide: z.enum(['LH', 'RH']),
-    din107: z.enum(['L', 'R']), conventionsAgree: z.boolean(),
+    outsideView: z.enum(['LH', 'RH']),
+    backToHinges: z.enum(['LH', 'RH']),
+    pushSide: z.enum(['LH', 'RH']),
+    din107: z.enum(['L', 'R']),
+    conventionsAgree: z.boolean(),
   }),
   wall: lengthSchema.nullable(),
   jambExtension: lengthSchema.nullable(),
   pad: lengthSchema,
-  preparations: z.array(z.strictObject({ id: z.enum(PREPARATIONS), place: z.string(), amount: lengthSchema, run: lengthSchema, minutes: z.int(), materialCents: z.int(), workCents: z.int() })),
-  cents: z.strictObject({ unit: z.int(), freight: z.int(), material: z.int(), work: z.int(), disposal: z.int(), total: z.int() }),
+  preparations: z.array(
+    z.strictObject({
+      id: z.enum(PREPARATIONS),
+      place: z.string(),
+      amount: lengthSchema,
+      run: lengthSchema,
+      minutes: z.int(),
+      materialCents: z.int(),
+      workCents: z.int(),
+    }),
+  ),
+  cents: z.strictObject({
+    unit: z.int(),
+    freight: z.int(),
+    material: z.int(),
+    work: z.int(),
+    disposal: z.int(),
+    total: z.int(),
+  }),
   way: z.enum(WAYS),
   measuredBy: z.string(),
   measuredAt: z.string(),

@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../outcome'
+import { done, type Outcome, refused } from '../outcome'
 import { type Length, ticks } from '../units/length'
 
 /** A strip with holes at `first`, `first + pitch`, … and the piece wanted out of it. */

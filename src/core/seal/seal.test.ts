@@ -1,16 +1,48 @@
+import { LATCH_LIMIT_N } from '../../trade/rates'
+import { SEALS } from '../../trade/seals'
 import { crackFlowM3h, leakageAreaCm2, sealedFlowM3h, yearlyKwh } from '../physics/leakage'
 import { surveyOf } from '../survey/survey'
 import { LENGTHS, length, randomFrom, readings, wholeFrom } from '../test/fixtures'
-import { LATCH_LIMIT_N } from '../../trade/rates'
-import { SEALS } from '../../trade/seals'
 import { inches, mm, ticks } from '../units/length'
 import { cutStrip, type StripOrder } from './cut-strip'
 import { planSeals } from './plan-seals'
 import type { SealChoice } from './seal-choice'
 
-const EVEN = Object.fromEntries(['head.left', 'head.centre', 'head.right', 'left.top', 'left.middle', 'left.bottom', 'right.top', 'right.middle', 'right.bottom', 'bottom.left', 'bottom.centre', 'bottom.right'].map(place => [`gap.${place}`, place.startsWith('bottom') ? '1/4' : '1/8']))
-const plan = (texts: { readonly [slot: string]: string } = EVEN, choice: SealChoice = {}, material: string | null = 'fibreglass', seals = SEALS) =>
-  planSeals({ survey: surveyOf('trim-off', readings(texts)), hinges: 'left', leafWidth: inches(36), leafHeight: inches(80), material, heatingDegreeDays: 2800, centsPerKwh: 14, choice, seals, latchLimitN: LATCH_LIMIT_N, lengths: LENGTHS })!
+const EVEN = Object.fromEntries(
+  [
+    'head.left',
+    'head.centre',
+    'head.right',
+    'left.top',
+    'left.middle',
+    'left.bottom',
+    'right.top',
+    'right.middle',
+    'right.bottom',
+    'bottom.left',
+    'bottom.centre',
+    'bottom.right',
+  ].map(place => [`gap.${place}`, place.startsWith('bottom') ? '1/4' : '1/8']),
+)
+const plan = (
+  texts: { readonly [slot: string]: string } = EVEN,
+  choice: SealChoice = {},
+  material: string | null = 'fibreglass',
+  seals = SEALS,
+) =>
+  planSeals({
+    survey: surveyOf('trim-off', readings(texts)),
+    hinges: 'left',
+    leafWidth: inches(36),
+    leafHeight: inches(80),
+    material,
+    heatingDegreeDays: 2800,
+    centsPerKwh: 14,
+    choice,
+    seals,
+    latchLimitN: LATCH_LIMIT_N,
+    lengths: LENGTHS,
+  })!
 
 describe('a seal for a side', () => {
   it('holds the smallest and the largest gap of its side', () => {
@@ -30,29 +62,57 @@ describe('a seal for a side', () => {
     const texts = readings({ 'gap.head.left': '3/16' })
     const atLimit = planSeals({ ...requestOf(texts), choice: { head: 'push-in-foam' } })!.sides[0]!
     expect(atLimit.chosen!.seal.id).toBe('push-in-foam')
-    const beyond = planSeals({ ...requestOf(texts.map(one => ({ ...one, value: ticks(one.value + 1) }))), choice: { head: 'push-in-foam' } })!.sides[0]!
-    expect(beyond.options.find(one => one.seal.id === 'push-in-foam')).toMatchObject({ holds: false, reasons: [{ code: 'gap-too-wide' }] })
+    const beyond = planSeals({
+      ...requestOf(texts.map(one => ({ ...one, value: ticks(one.value + 1) }))),
+      choice: { head: 'push-in-foam' },
+    })!.sides[0]!
+    expect(beyond.options.find(one => one.seal.id === 'push-in-foam')).toMatchObject({
+      holds: false,
+      reasons: [{ code: 'gap-too-wide' }],
+    })
     expect(beyond.chosen!.seal.id).not.toBe('push-in-foam')
   })
   it('that holds water never goes under a wooden door', () =>
-    expect(plan(EVEN, {}, 'timber').sides.at(-1)!.options.find(one => one.seal.id === 'u-shoe')).toMatchObject({ holds: false, reasons: [{ code: 'never-here' }] }))
+    expect(
+      plan(EVEN, {}, 'timber')
+        .sides.at(-1)!
+        .options.find(one => one.seal.id === 'u-shoe'),
+    ).toMatchObject({ holds: false, reasons: [{ code: 'never-here' }] }))
   it('is left out when the customer wants none', () => {
     const { sides } = plan(EVEN, { head: null })
     expect(sides[0]!.chosen).toBeNull()
     expect(sides[0]!.flowAfter50).toBe(sides[0]!.flowBefore50)
   })
   it('that nothing closes says: tune the door first', () =>
-    expect(plan({ ...EVEN, 'gap.head.left': '1 1/2' }).findings).toContainEqual(expect.objectContaining({ code: 'no-seal-holds', place: 'seal.head', severity: 'correct' })))
-  it('is asked for where no gap was read', () => expect(plan({ 'gap.head.left': '1/8' }).findings.map(one => one.code)).toEqual(['gaps-not-read', 'gaps-not-read', 'gaps-not-read']))
+    expect(plan({ ...EVEN, 'gap.head.left': '1 1/2' }).findings).toContainEqual(
+      expect.objectContaining({ code: 'no-seal-holds', place: 'seal.head', severity: 'correct' }),
+    ))
+  it('is asked for where no gap was read', () =>
+    expect(plan({ 'gap.head.left': '1/8' }).findings.map(one => one.code)).toEqual([
+      'gaps-not-read',
+      'gaps-not-read',
+      'gaps-not-read',
+    ]))
 })
 
 const requestOf = (all: ReturnType<typeof readings>) => ({
-  survey: surveyOf('trim-off', all), hinges: 'left' as const, leafWidth: inches(36), leafHeight: inches(80), material: null, heatingDegreeDays: 2800, centsPerKwh: 14, choice: {}, seals: SEALS, latchLimitN: LATCH_LIMIT_N, lengths: LENGTHS,
+  survey: surveyOf('trim-off', all),
+  hinges: 'left' as const,
+  leafWidth: inches(36),
+  leafHeight: inches(80),
+  material: null,
+  heatingDegreeDays: 2800,
+  centsPerKwh: 14,
+  choice: {},
+  seals: SEALS,
+  latchLimitN: LATCH_LIMIT_N,
+  lengths: LENGTHS,
 })
 
 describe('the push on the latch', () => {
   it('counts latch side and head fully, the hinge side half, the bottom not', () => {
-    const only = (choice: SealChoice) => plan(EVEN, { head: null, left: null, right: null, bottom: null, ...choice }).latchForceN
+    const only = (choice: SealChoice) =>
+      plan(EVEN, { head: null, left: null, right: null, bottom: null, ...choice }).latchForceN
     expect(only({ right: 'carrier-bulb' })).toBeCloseTo(12 * 2.032, 6)
     expect(only({ left: 'carrier-bulb' })).toBeCloseTo(6 * 2.032, 6)
     expect(only({ head: 'carrier-bulb' })).toBeCloseTo(12 * 0.9144, 6)
@@ -60,7 +120,9 @@ describe('the push on the latch', () => {
   })
   it('beyond 60 N is corrected first', () => {
     const stiff = SEALS.map(seal => ({ ...seal, forceNPerMetre: 20 }))
-    expect(plan(EVEN, {}, 'fibreglass', stiff).findings).toContainEqual(expect.objectContaining({ code: 'latch-force', severity: 'correct' }))
+    expect(plan(EVEN, {}, 'fibreglass', stiff).findings).toContainEqual(
+      expect.objectContaining({ code: 'latch-force', severity: 'correct' }),
+    )
     expect(plan().findings.filter(one => one.code === 'latch-force')).toEqual([])
   })
 })
@@ -73,14 +135,17 @@ describe('draft', () => {
     const b = (1.2 * 2.5) / (2 * 0.003 ** 2)
     expect(a * q + b * q * q).toBeCloseTo(50, 9)
   })
-  it('of a closed gap is none', () => expect(crackFlowM3h({ gaps: [ticks(0)], length: mm(1000), depth: mm(44), bends: 0 }, 50)).toBe(0))
+  it('of a closed gap is none', () =>
+    expect(crackFlowM3h({ gaps: [ticks(0)], length: mm(1000), depth: mm(44), bends: 0 }, 50)).toBe(0))
   it('of a taper lies between that of its ends', () => {
-    const flow = (...gaps: number[]) => crackFlowM3h({ gaps: gaps.map(mm), length: mm(900), depth: mm(44), bends: 0 }, 4)
+    const flow = (...gaps: number[]) =>
+      crackFlowM3h({ gaps: gaps.map(mm), length: mm(900), depth: mm(44), bends: 0 }, 4)
     expect(flow(1, 4)).toBeGreaterThan(flow(1, 1))
     expect(flow(1, 4)).toBeLessThan(flow(4, 4))
   })
   it('past a seal follows the power law', () => expect(sealedFlowM3h(2, mm(1000), 25)).toBeCloseTo(2 * 0.5 ** 0.65, 9))
-  it('as a hole and as heat', () => expect([leakageAreaCm2(36), yearlyKwh(10, 2500)]).toEqual([expect.closeTo(38.7298, 3), expect.closeTo(201, 6)]))
+  it('as a hole and as heat', () =>
+    expect([leakageAreaCm2(36), yearlyKwh(10, 2500)]).toEqual([expect.closeTo(38.7298, 3), expect.closeTo(201, 6)]))
   it('after sealing is less than before, and the money follows', () => {
     const { before, after, savedCentsYear, cents, payBackYears } = plan()
     expect(after.flowM3h[1]).toBeLessThan(before.flowM3h[1])
@@ -93,12 +158,15 @@ describe('draft', () => {
 function exhaustiveCut({ stock, first, pitch, holes, length: wanted, leastEnd }: StripOrder) {
   let best: { uneven: number; count: number } | null = null
   for (let at = 0; at <= stock - wanted; at += 635) {
-    const inside = Array.from({ length: holes }, (_, i) => first + i * pitch).filter(hole => hole >= at && hole <= at + wanted)
+    const inside = Array.from({ length: holes }, (_, i) => first + i * pitch).filter(
+      hole => hole >= at && hole <= at + wanted,
+    )
     if (inside.length === 0) continue
     const [a, b] = [inside[0]! - at, at + wanted - inside.at(-1)!]
     if (a < leastEnd || b < leastEnd) continue
     const uneven = Math.abs(a - b)
-    if (!best || uneven < best.uneven || (uneven === best.uneven && inside.length > best.count)) best = { uneven, count: inside.length }
+    if (!best || uneven < best.uneven || (uneven === best.uneven && inside.length > best.count))
+      best = { uneven, count: inside.length }
   }
   return best
 }
@@ -107,7 +175,14 @@ describe('a strip cut by its holes', () => {
   it('is as even as exhaustive search, for 60 seeded strips', () => {
     const random = randomFrom(3)
     for (let i = 0; i < 60; i++) {
-      const order: StripOrder = { stock: inches(wholeFrom(random, 30, 60)), first: ticks(wholeFrom(random, 1, 16) * 20_320), pitch: ticks(wholeFrom(random, 16, 50) * 20_320), holes: wholeFrom(random, 2, 8), length: ticks(wholeFrom(random, 40, 110) * 20_320), leastEnd: length('3/4') }
+      const order: StripOrder = {
+        stock: inches(wholeFrom(random, 30, 60)),
+        first: ticks(wholeFrom(random, 1, 16) * 20_320),
+        pitch: ticks(wholeFrom(random, 16, 50) * 20_320),
+        holes: wholeFrom(random, 2, 8),
+        length: ticks(wholeFrom(random, 40, 110) * 20_320),
+        leastEnd: length('3/4'),
+      }
       const found = cutStrip(order)
       const best = exhaustiveCut(order)
       if (!found.ok) expect(best).toBeNull()
@@ -117,11 +192,20 @@ describe('a strip cut by its holes', () => {
       }
     }
   })
-  const order: StripOrder = { stock: inches(84), first: inches(3), pitch: length('12 1/2'), holes: 7, length: inches(67), leastEnd: length('3/4') }
+  const order: StripOrder = {
+    stock: inches(84),
+    first: inches(3),
+    pitch: length('12 1/2'),
+    holes: 7,
+    length: inches(67),
+    leastEnd: length('3/4'),
+  }
   it.each([
     [{ length: inches(85) }, 'strip.too-long'],
     [{ length: inches(1) }, 'strip.no-place'],
     [{ holes: 0 }, 'strip.sizes'],
     [{ pitch: ticks(0) }, 'strip.sizes'],
-  ] as const)('%p is %s', (change, code) => expect(cutStrip({ ...order, ...change })).toMatchObject({ ok: false, issues: [{ code }] }))
+  ] as const)('%p is %s', (change, code) =>
+    expect(cutStrip({ ...order, ...change })).toMatchObject({ ok: false, issues: [{ code }] }),
+  )
 })

@@ -14,7 +14,10 @@ const PROUD_AT_MOST = inches(0, 1, 4)
 
 /** Every way to make a jamb for `wall` (the wall stack with its spare already in) and the one to pick.
  *  A standard within 1/16 stands alone; else the next larger while it is at most 1/4 proud, then an extension, then solid. */
-export function chooseJamb(wall: Length, { standards, extensionLimit }: JambRules): {
+export function chooseJamb(
+  wall: Length,
+  { standards, extensionLimit }: JambRules,
+): {
   readonly options: readonly JambOption[]
   readonly pick: number
 } {
@@ -22,10 +25,14 @@ export function chooseJamb(wall: Length, { standards, extensionLimit }: JambRule
   if (near !== undefined) return { options: [{ kind: 'standard', jamb: near, difference: minus(near, wall) }], pick: 0 }
   const larger = [...standards].filter(one => one > wall).sort((a, b) => a - b)
   const [smaller] = standards.filter(one => one < wall).sort((a, b) => b - a)
-  const last: JambOption = smaller !== undefined && wall - smaller <= extensionLimit
-    ? { kind: 'extension', jamb: smaller, difference: minus(wall, smaller) }
-    : { kind: 'solid', jamb: wall, difference: ZERO }
-  const options = [...larger.map((jamb): JambOption => ({ kind: 'standard', jamb, difference: minus(jamb, wall) })), last]
+  const last: JambOption =
+    smaller !== undefined && wall - smaller <= extensionLimit
+      ? { kind: 'extension', jamb: smaller, difference: minus(wall, smaller) }
+      : { kind: 'solid', jamb: wall, difference: ZERO }
+  const options = [
+    ...larger.map((jamb): JambOption => ({ kind: 'standard', jamb, difference: minus(jamb, wall) })),
+    last,
+  ]
   const proud = options[0]!
   const pick = proud.kind === 'standard' && proud.difference <= PROUD_AT_MOST ? 0 : options.length - 1
   return { options, pick }

@@ -38,7 +38,8 @@ export function deriveUnit(readings: UnitReadings, lengths: TradeLengths): Deriv
 }
 
 function unitWidth(way: Way, width: Step, lengths: TradeLengths): Step {
-  const twice = (id: 'rebate' | 'stop-thickness' | 'buck') => step(`unit.both-sides.${id}`, 'twice', [allowanceLeaf(lengths[id])])
+  const twice = (id: 'rebate' | 'stop-thickness' | 'buck') =>
+    step(`unit.both-sides.${id}`, 'twice', [allowanceLeaf(lengths[id])])
   switch (way) {
     case 'pocket':
       return step('unit.pocket-width', 'sum', [width, twice('rebate')])
@@ -58,7 +59,11 @@ function unitWidth(way: Way, width: Step, lengths: TradeLengths): Step {
 function unitHeight({ way, drop }: UnitReadings, height: Step, lengths: TradeLengths): Step {
   switch (way) {
     case 'pocket':
-      return step('unit.pocket-height', 'sum', [height, allowanceLeaf(lengths.rebate), drop ?? allowanceLeaf(lengths['drop-pocket'])])
+      return step('unit.pocket-height', 'sum', [
+        height,
+        allowanceLeaf(lengths.rebate),
+        drop ?? allowanceLeaf(lengths['drop-pocket']),
+      ])
     case 'pencil-mark':
       return step('unit.mark-height', 'sum', [height, drop ?? allowanceLeaf(lengths['drop-mark'])])
     case 'outside-face':

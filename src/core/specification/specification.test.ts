@@ -1,8 +1,8 @@
 import { leavesOf, type Trace, workThrough } from '../base/trace'
 import { TRADE_LENGTHS } from '../base/trade-lengths'
-import { job, type JobResult } from '../job'
+import { type JobResult, job } from '../job'
 import { surveyOf } from '../survey/survey'
-import { LENGTHS, length, reading, records, readings, trade, TRUE_OPENING, unit, wishes } from '../test/fixtures'
+import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade, unit, wishes } from '../test/fixtures'
 import { inches, plus, ticks } from '../units/length'
 import { chooseJamb } from './choose-jamb'
 import { deriveUnit } from './derive-unit'
@@ -35,12 +35,14 @@ describe('a jamb for a wall', () => {
     const { options, pick } = chooseJamb(length(wall), rules)
     expect(options[pick]).toEqual({ kind, jamb: length(jamb), difference: length(difference) })
   })
-  it('offers every larger standard before the rest', () => expect(chooseJamb(length('4'), rules).options.map(one => one.kind)).toEqual(['standard', 'standard', 'solid']))
+  it('offers every larger standard before the rest', () =>
+    expect(chooseJamb(length('4'), rules).options.map(one => one.kind)).toEqual(['standard', 'standard', 'solid']))
 })
 
 describe('the unit by each way', () => {
   const leaf = (text: string) => ({ kind: 'reading', name: text, value: length(text), origin: 'test' }) as const
-  const by = (way: Parameters<typeof deriveUnit>[0]['way'], width: string, height: string) => deriveUnit({ way, widths: [leaf(width)], heights: [leaf(height)] }, LENGTHS)
+  const by = (way: Parameters<typeof deriveUnit>[0]['way'], width: string, height: string) =>
+    deriveUnit({ way, widths: [leaf(width)], heights: [leaf(height)] }, LENGTHS)
   it.each([
     ['pocket', '36', '80 3/4', '37 1/2', '81 1/2'],
     ['pencil-mark', '37 1/2', '81 1/4', '37 1/2', '81 1/2'],
@@ -54,22 +56,42 @@ describe('the unit by each way', () => {
     expect([derived.roughWidth.value, derived.roughHeight.value]).toEqual([length('38'), length('82')])
   })
   it('takes the smallest reading, the first on a tie', () => {
-    const derived = deriveUnit({ way: 'trim-off', widths: [leaf('38 1/8'), leaf('38'), leaf('38')], heights: [leaf('82'), leaf('82')] }, LENGTHS)
+    const derived = deriveUnit(
+      { way: 'trim-off', widths: [leaf('38 1/8'), leaf('38'), leaf('38')], heights: [leaf('82'), leaf('82')] },
+      LENGTHS,
+    )
     expect(derived.governing).toEqual({ width: 1, height: 0 })
   })
   it('takes the drop that was read in place of the way’s own', () => {
-    const derived = deriveUnit({ way: 'pocket', widths: [leaf('36')], heights: [leaf('80')], drop: leaf('3/8') }, LENGTHS)
+    const derived = deriveUnit(
+      { way: 'pocket', widths: [leaf('36')], heights: [leaf('80')], drop: leaf('3/8') },
+      LENGTHS,
+    )
     expect(derived.height.value).toBe(length('81 1/8'))
   })
 })
 
 describe('two ways of measuring', () => {
-  const both = (width: string) => specify(surveyOf('pocket', readings({ ...TRUE_OPENING, 'pocket/widths.middle': width, 'pocket/heights.left': '81 1/4' })), 'pocket', wishes(), LENGTHS, { jambStandards: [] })
-  it('agree within 1/4', () => expect(both('35 3/4').findings).toContainEqual(expect.objectContaining({ code: 'ways-agree', severity: 'fine' })))
+  const both = (width: string) =>
+    specify(
+      surveyOf('pocket', readings({ ...TRUE_OPENING, 'pocket/widths.middle': width, 'pocket/heights.left': '81 1/4' })),
+      'pocket',
+      wishes(),
+      LENGTHS,
+      { jambStandards: [] },
+    )
+  it('agree within 1/4', () =>
+    expect(both('35 3/4').findings).toContainEqual(expect.objectContaining({ code: 'ways-agree', severity: 'fine' })))
   it('disagree a tick beyond', () => {
     const disagreeing = specify(
-      surveyOf('pocket', [...readings({ ...TRUE_OPENING, 'pocket/heights.left': '81 1/4' }), reading('pocket/widths.middle', '35 3/4', { value: ticks(length('35 3/4') - 1) })]),
-      'pocket', wishes(), LENGTHS, { jambStandards: [] },
+      surveyOf('pocket', [
+        ...readings({ ...TRUE_OPENING, 'pocket/heights.left': '81 1/4' }),
+        reading('pocket/widths.middle', '35 3/4', { value: ticks(length('35 3/4') - 1) }),
+      ]),
+      'pocket',
+      wishes(),
+      LENGTHS,
+      { jambStandards: [] },
     )
     expect(disagreeing.findings).toContainEqual(expect.objectContaining({ code: 'ways-disagree', severity: 'correct' }))
   })
@@ -77,7 +99,13 @@ describe('two ways of measuring', () => {
 
 describe('the floor under an in-swing leaf', () => {
   const floor = (highest: string, swing: 'in' | 'out' = 'in') =>
-    specify(surveyOf('trim-off', readings({ ...TRUE_OPENING, 'floor.highest': highest })), 'trim-off', wishes({ swing }), LENGTHS, { jambStandards: [] })
+    specify(
+      surveyOf('trim-off', readings({ ...TRUE_OPENING, 'floor.highest': highest })),
+      'trim-off',
+      wishes({ swing }),
+      LENGTHS,
+      { jambStandards: [] },
+    )
   it.each([
     ['1/4', '7/8', '0', undefined],
     ['5/16', '13/16', '1/16', 'floor-pad'],
@@ -93,9 +121,18 @@ describe('the floor under an in-swing leaf', () => {
 })
 
 describe('why a figure is what it is', () => {
-  const tracesOf = ({ specification: { unit: derived, jamb, floor }, shims }: JobResult): readonly (readonly [string, Trace])[] => [
-    ['width', derived!.width], ['height', derived!.height], ['roughWidth', derived!.roughWidth], ['roughHeight', derived!.roughHeight],
-    ['jamb', jamb!.wanted], ['bare', floor!.bare], ['pad', floor!.pad], ['withPad', floor!.withPad],
+  const tracesOf = ({
+    specification: { unit: derived, jamb, floor },
+    shims,
+  }: JobResult): readonly (readonly [string, Trace])[] => [
+    ['width', derived!.width],
+    ['height', derived!.height],
+    ['roughWidth', derived!.roughWidth],
+    ['roughHeight', derived!.roughHeight],
+    ['jamb', jamb!.wanted],
+    ['bare', floor!.bare],
+    ['pad', floor!.pad],
+    ['withPad', floor!.withPad],
     ...shims!.points.map(one => [one.place, one.screw] as const),
   ]
   const WAYS_READ = { ...TRUE_OPENING, 'floor.drop': '1/4' }
@@ -107,7 +144,9 @@ describe('why a figure is what it is', () => {
     for (const trace of before.values()) expect(workThrough(trace)).toBe(trace.value)
   })
   it.each(Object.keys(WAYS_READ))('%s changes exactly the traces that name it', slot => {
-    const readingsNow = base.readings.map(one => (one.slot === slot ? { ...one, value: plus(one.value, ticks(-3)) } : one))
+    const readingsNow = base.readings.map(one =>
+      one.slot === slot ? { ...one, value: plus(one.value, ticks(-3)) } : one,
+    )
     const after = tracesOf(job({ ...base, readings: readingsNow }, trade())).filter(([name]) => !name.includes('.'))
     for (const [name, trace] of after) {
       const names = leavesOf(trace).some(leaf => leaf.kind === 'reading' && leaf.name === slot)
@@ -120,7 +159,14 @@ describe('why a figure is what it is', () => {
     const after = tracesOf(job({ ...base, wishes: { ...base.wishes, allowances: own } }, trade()))
     for (const [name, trace] of after) {
       const leaf = leavesOf(trace).find(one => one.kind === 'allowance' && one.name === id)
-      const withoutGaps = (one: Trace) => JSON.stringify(one, (key, value) => (key === 'from' ? value.filter((part: Trace) => part.kind !== 'unit') : key === 'value' && name.includes('.') ? undefined : value))
+      const withoutGaps = (one: Trace) =>
+        JSON.stringify(one, (key, value) =>
+          key === 'from'
+            ? value.filter((part: Trace) => part.kind !== 'unit')
+            : key === 'value' && name.includes('.')
+              ? undefined
+              : value,
+        )
       expect([name, withoutGaps(trace) !== withoutGaps(before.get(name)!)]).toEqual([name, leaf !== undefined])
       if (leaf) expect(leaf).toMatchObject({ origin: 'set for this opening' })
       expect(workThrough(trace)).toBe(trace.value)

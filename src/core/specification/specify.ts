@@ -1,17 +1,25 @@
 import type { Finding } from '../base/finding'
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
-import { readingLeaf, sizesRead, type Survey, waysRead } from '../survey/survey'
-import { WAYS, type Way } from '../survey/ways'
 import { apartBy } from '../opening/model-opening'
+import { readingLeaf, type Survey, sizesRead, waysRead } from '../survey/survey'
+import { WAYS, type Way } from '../survey/ways'
 import { type Length, ZERO } from '../units/length'
 import { chooseJamb, type JambOption } from './choose-jamb'
 import { type DerivedUnit, deriveUnit } from './derive-unit'
-import { handingCodes, type HandingCodes } from './handing'
+import { type HandingCodes, handingCodes } from './handing'
 import type { Wishes } from './wishes'
 
 export type SpecificationCode =
-  | 'ways-disagree' | 'ways-agree' | 'floor-too-close' | 'floor-pad' | 'hand-conventions' | 'not-settled' | 'step-outside' | 'jamb-shy' | 'jamb-solid'
+  | 'ways-disagree'
+  | 'ways-agree'
+  | 'floor-too-close'
+  | 'floor-pad'
+  | 'hand-conventions'
+  | 'not-settled'
+  | 'step-outside'
+  | 'jamb-shy'
+  | 'jamb-solid'
   | 'garage-door'
 
 export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
@@ -35,7 +43,13 @@ export type SpecifyOptions = {
 }
 
 /** Derives what to order from the readings that stand and the customer's wishes. */
-export function specify(survey: Survey, way: Way, wishes: Wishes, lengths: TradeLengths, options: SpecifyOptions): Specification {
+export function specify(
+  survey: Survey,
+  way: Way,
+  wishes: Wishes,
+  lengths: TradeLengths,
+  options: SpecifyOptions,
+): Specification {
   const jamb = specifyJamb(survey, lengths, options.jambStandards)
   const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
@@ -73,11 +87,20 @@ function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<Sp
     const width = apartBy(one.width.value, other.width.value)
     const height = apartBy(one.height.value, other.height.value)
     const agree = width <= limit.value && height <= limit.value
-    const facts = { first, second: way, width: { length: width }, height: { length: height }, limit: { length: limit.value } }
+    const facts = {
+      first,
+      second: way,
+      width: { length: width },
+      height: { length: height },
+      limit: { length: limit.value },
+    }
     return {
       code: agree ? 'ways-agree' : 'ways-disagree',
       place: `${way}/${width > limit.value ? 'widths' : 'heights'}.${width > limit.value ? 'bottom' : 'left'}`,
-      severity: agree ? 'fine' : 'correct', facts, rule: limit.id, cures: agree ? [] : ['ways.take-again'],
+      severity: agree ? 'fine' : 'correct',
+      facts,
+      rule: limit.id,
+      cures: agree ? [] : ['ways.take-again'],
     }
   })
 }
@@ -95,9 +118,21 @@ function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>
   if (!picked) return []
   const facts = { jamb: { length: picked.jamb }, by: { length: picked.difference } }
   if (picked.kind === 'standard' && picked.difference < 0) {
-    return [{ code: 'jamb-shy', place: 'wall.left', severity: 'watch', facts, rule: 'jamb', cures: ['jamb.back-bevel'] }]
+    return [
+      { code: 'jamb-shy', place: 'wall.left', severity: 'watch', facts, rule: 'jamb', cures: ['jamb.back-bevel'] },
+    ]
   }
-  if (picked.kind === 'solid') return [{ code: 'jamb-solid', place: 'wall.left', severity: 'watch', facts, rule: 'jamb-extension', cures: ['jamb.order-solid'] }]
+  if (picked.kind === 'solid')
+    return [
+      {
+        code: 'jamb-solid',
+        place: 'wall.left',
+        severity: 'watch',
+        facts,
+        rule: 'jamb-extension',
+        cures: ['jamb.order-solid'],
+      },
+    ]
   return []
 }
 
@@ -115,24 +150,47 @@ function specifyFloor(survey: Survey, lengths: TradeLengths, leafBottom?: Leaf):
 function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
   if (!floor || floor.pad.value === 0) return []
   const below = floor.bare.value < lengths['floor-least'].value
-  return [{
-    code: below ? 'floor-too-close' : 'floor-pad',
-    place: 'floor.highest',
-    severity: below ? 'correct' : 'watch',
-    facts: { clearance: { length: floor.bare.value }, pad: { length: floor.pad.value }, least: { length: lengths['floor-least'].value } },
-    rule: below ? 'floor-least' : 'floor-target',
-    cures: ['floor.pad', 'floor.shorter-leaf'],
-  }]
+  return [
+    {
+      code: below ? 'floor-too-close' : 'floor-pad',
+      place: 'floor.highest',
+      severity: below ? 'correct' : 'watch',
+      facts: {
+        clearance: { length: floor.bare.value },
+        pad: { length: floor.pad.value },
+        least: { length: lengths['floor-least'].value },
+      },
+      rule: below ? 'floor-least' : 'floor-target',
+      cures: ['floor.pad', 'floor.shorter-leaf'],
+    },
+  ]
 }
 
 function judgeHand(handing: HandingCodes | null, wishes: Wishes): readonly Finding<SpecificationCode>[] {
   const open = (['hinges', 'swing', 'bore'] as const).filter(name => wishes[name] === null)
-  const unsettled = open.map((name): Finding<SpecificationCode> => ({
-    code: 'not-settled', place: `wish.${name}`, severity: 'watch', facts: { wish: name }, rule: 'completeness', cures: ['wish.settle'],
-  }))
+  const unsettled = open.map(
+    (name): Finding<SpecificationCode> => ({
+      code: 'not-settled',
+      place: `wish.${name}`,
+      severity: 'watch',
+      facts: { wish: name },
+      rule: 'completeness',
+      cures: ['wish.settle'],
+    }),
+  )
   if (!handing || handing.conventionsAgree) return unsettled
   const facts = { outsideView: handing.outsideView, backToHinges: handing.backToHinges, din107: handing.din107 }
-  return [...unsettled, { code: 'hand-conventions', place: 'wish.swing', severity: 'watch', facts, rule: 'handing', cures: ['hand.show-drawing'] }]
+  return [
+    ...unsettled,
+    {
+      code: 'hand-conventions',
+      place: 'wish.swing',
+      severity: 'watch',
+      facts,
+      rule: 'handing',
+      cures: ['hand.show-drawing'],
+    },
+  ]
 }
 
 function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
@@ -141,10 +199,30 @@ function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths): reado
   const limit = lengths[wishes.swing === 'in' ? 'step-in-swing' : 'step-out-swing']
   const over = stepDown.value > limit.value
   const facts = { step: { length: stepDown.value }, limit: { length: limit.value }, swing: wishes.swing }
-  return over ? [{ code: 'step-outside', place: 'step.outside', severity: 'watch', facts, rule: limit.id, cures: ['code.ask-locally'] }] : []
+  return over
+    ? [
+        {
+          code: 'step-outside',
+          place: 'step.outside',
+          severity: 'watch',
+          facts,
+          rule: limit.id,
+          cures: ['code.ask-locally'],
+        },
+      ]
+    : []
 }
 
 function judgeUse(wishes: Wishes): readonly Finding<SpecificationCode>[] {
   if (wishes.use !== 'garage-to-house') return []
-  return [{ code: 'garage-door', place: 'wish.use', severity: 'watch', facts: {}, rule: 'garage', cures: ['code.ask-locally'] }]
+  return [
+    {
+      code: 'garage-door',
+      place: 'wish.use',
+      severity: 'watch',
+      facts: {},
+      rule: 'garage',
+      cures: ['code.ask-locally'],
+    },
+  ]
 }

@@ -3,13 +3,22 @@
 /** Every reading of the network, in the order widths, heights, diagonals, lean, fall, bow, crown:
  *  the easiest to take again first. */
 export const NETWORK_READINGS = [
-  'widths.bottom', 'widths.middle', 'widths.top',
-  'heights.left', 'heights.centre', 'heights.right',
-  'diagonals.risingRight', 'diagonals.risingLeft',
-  'lean.left', 'lean.right',
-  'fall.sill', 'fall.head',
-  'bow.left', 'bow.right',
-  'crown.sill', 'crown.head',
+  'widths.bottom',
+  'widths.middle',
+  'widths.top',
+  'heights.left',
+  'heights.centre',
+  'heights.right',
+  'diagonals.risingRight',
+  'diagonals.risingLeft',
+  'lean.left',
+  'lean.right',
+  'fall.sill',
+  'fall.head',
+  'bow.left',
+  'bow.right',
+  'crown.sill',
+  'crown.head',
 ] as const
 
 export type NetworkReading = (typeof NETWORK_READINGS)[number]

@@ -3,17 +3,32 @@ import { WAY_READINGS, WAYS, type Way } from './ways'
 
 /** Readings that belong to the opening whatever way its size is taken, in walking order. */
 export const SITE_SLOTS = [
-  'wall.left', 'wall.head', 'wall.right',
-  'through.left', 'through.right', 'strings.gap',
-  'sill.depth', 'floor.highest', 'floor.drop', 'step.outside',
+  'wall.left',
+  'wall.head',
+  'wall.right',
+  'through.left',
+  'through.right',
+  'strings.gap',
+  'sill.depth',
+  'floor.highest',
+  'floor.drop',
+  'step.outside',
 ] as const
 
 /** Gaps of a closed door, read round from the hinge-less head: along the head, down the sides, along the bottom. */
 export const GAP_SLOTS = [
-  'gap.head.left', 'gap.head.centre', 'gap.head.right',
-  'gap.left.top', 'gap.left.middle', 'gap.left.bottom',
-  'gap.right.top', 'gap.right.middle', 'gap.right.bottom',
-  'gap.bottom.left', 'gap.bottom.centre', 'gap.bottom.right',
+  'gap.head.left',
+  'gap.head.centre',
+  'gap.head.right',
+  'gap.left.top',
+  'gap.left.middle',
+  'gap.left.bottom',
+  'gap.right.top',
+  'gap.right.middle',
+  'gap.right.bottom',
+  'gap.bottom.left',
+  'gap.bottom.centre',
+  'gap.bottom.right',
 ] as const
 
 export type SiteSlot = (typeof SITE_SLOTS)[number]

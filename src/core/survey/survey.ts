@@ -8,8 +8,7 @@ import { WAY_READINGS, type Way } from './ways'
 export type Survey = { readonly way: Way; readonly bySlot: ReadonlyMap<Slot, Reading> }
 
 /** Whether `a` was taken after `b`; readings of one instant go by their id. */
-const isLater = (a: Reading, b: Reading): boolean =>
-  a.takenAt === b.takenAt ? a.id > b.id : a.takenAt > b.takenAt
+const isLater = (a: Reading, b: Reading): boolean => (a.takenAt === b.takenAt ? a.id > b.id : a.takenAt > b.takenAt)
 
 /** The survey as it stands after all `readings`, in whatever order they arrived. */
 export function surveyOf(way: Way, readings: readonly Reading[]): Survey {
@@ -25,7 +24,7 @@ export function surveyOf(way: Way, readings: readonly Reading[]): Survey {
 export const historyOf = (slot: Slot, readings: readonly Reading[]): readonly Reading[] =>
   readings.filter(one => one.slot === slot).sort((a, b) => (isLater(a, b) ? -1 : 1))
 
-export const valueOf = (survey: Survey, slot: Slot): Length | null => survey.bySlot.get(slot)?.value ?? null
+export const readValue = (survey: Survey, slot: Slot): Length | null => survey.bySlot.get(slot)?.value ?? null
 
 /** A reading as the leaf of a trace; `null` where it was not taken. */
 export function readingLeaf(survey: Survey, slot: Slot): Leaf | null {
@@ -35,9 +34,7 @@ export function readingLeaf(survey: Survey, slot: Slot): Leaf | null {
 
 /** The widths or heights of a way that were read, in walking order. */
 export const sizesRead = (survey: Survey, way: Way, kind: 'widths' | 'heights'): readonly Leaf[] =>
-  WAY_READINGS[way]
-    .filter(name => name.startsWith(kind))
-    .flatMap(name => readingLeaf(survey, waySlot(way, name)) ?? [])
+  WAY_READINGS[way].filter(name => name.startsWith(kind)).flatMap(name => readingLeaf(survey, waySlot(way, name)) ?? [])
 
 /** The ways that have at least one width and one height. */
 export const waysRead = (survey: Survey, ways: readonly Way[]): readonly Way[] =>

@@ -8,8 +8,17 @@ const WIDTHS = ['widths.bottom', 'widths.middle', 'widths.top'] as const
 const HEIGHTS = ['heights.left', 'heights.centre', 'heights.right'] as const
 const DIAGONALS = ['diagonals.risingRight', 'diagonals.risingLeft'] as const
 const WHOLE = [
-  'fall.sill', 'crown.sill', ...WIDTHS, ...HEIGHTS, ...DIAGONALS,
-  'lean.left', 'bow.left', 'lean.right', 'bow.right', 'fall.head', 'crown.head',
+  'fall.sill',
+  'crown.sill',
+  ...WIDTHS,
+  ...HEIGHTS,
+  ...DIAGONALS,
+  'lean.left',
+  'bow.left',
+  'lean.right',
+  'bow.right',
+  'fall.head',
+  'crown.head',
 ] as const
 
 /** Which readings of the network each way takes, in walking order: the sill first where it is the reference for all else. */

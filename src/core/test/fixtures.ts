@@ -1,3 +1,5 @@
+import { LENGTHS } from '../../trade/lengths'
+import { tradeWith } from '../../trade/trade'
 import type { CatalogueUnit } from '../catalogue/unit'
 import type { OpeningRecords, Trade } from '../job'
 import { newWishes, type Wishes } from '../specification/wishes'
@@ -5,8 +7,6 @@ import type { Reading } from '../survey/reading'
 import { isLevelReading, isSlot, type Slot } from '../survey/slots'
 import { inches, type Length } from '../units/length'
 import { parseLength } from '../units/parse-length'
-import { LENGTHS } from '../../trade/lengths'
-import { tradeWith } from '../../trade/trade'
 
 export { LENGTHS }
 
@@ -25,34 +25,91 @@ export function reading(slot: string, text: string, more: Partial<Reading> = {})
   if (!isSlot(slot)) throw new Error(`no such slot: ${slot}`)
   const levelLength = isLevelReading(slot) ? inches(72) : null
   const takenAt = new Date(Date.UTC(2026, 0, 1) + ++count * 1000).toISOString()
-  return { id: nextId(), slot, value: length(text), text, instrument: 'tape', graduation: '1/16', levelLength, takenBy: 'Ida Marlow', takenAt, note: '', ...more }
+  return {
+    id: nextId(),
+    slot,
+    value: length(text),
+    text,
+    instrument: 'tape',
+    graduation: '1/16',
+    levelLength,
+    takenBy: 'Ida Marlow',
+    takenAt,
+    note: '',
+    ...more,
+  }
 }
 
-export const readings = (texts: { readonly [slot: string]: string }): readonly Reading[] => Object.entries(texts).map(([slot, text]) => reading(slot, text))
+export const readings = (texts: { readonly [slot: string]: string }): readonly Reading[] =>
+  Object.entries(texts).map(([slot, text]) => reading(slot, text))
 
 /** A true opening of 38 by 82 1/2, read stud to stud. */
 export const TRUE_OPENING = {
-  'trim-off/widths.bottom': '38', 'trim-off/widths.middle': '38', 'trim-off/widths.top': '38',
-  'trim-off/heights.left': '82 1/2', 'trim-off/heights.centre': '82 1/2', 'trim-off/heights.right': '82 1/2',
-  'trim-off/diagonals.risingRight': '90 53/64', 'trim-off/diagonals.risingLeft': '90 53/64',
-  'trim-off/lean.left': '0', 'trim-off/lean.right': '0', 'trim-off/bow.left': '0', 'trim-off/bow.right': '0',
-  'trim-off/fall.sill': '0', 'trim-off/fall.head': '0', 'trim-off/crown.sill': '0', 'trim-off/crown.head': '0',
-  'wall.left': '4 1/2', 'wall.head': '4 1/2', 'wall.right': '4 1/2', 'floor.highest': '1/4',
+  'trim-off/widths.bottom': '38',
+  'trim-off/widths.middle': '38',
+  'trim-off/widths.top': '38',
+  'trim-off/heights.left': '82 1/2',
+  'trim-off/heights.centre': '82 1/2',
+  'trim-off/heights.right': '82 1/2',
+  'trim-off/diagonals.risingRight': '90 53/64',
+  'trim-off/diagonals.risingLeft': '90 53/64',
+  'trim-off/lean.left': '0',
+  'trim-off/lean.right': '0',
+  'trim-off/bow.left': '0',
+  'trim-off/bow.right': '0',
+  'trim-off/fall.sill': '0',
+  'trim-off/fall.head': '0',
+  'trim-off/crown.sill': '0',
+  'trim-off/crown.head': '0',
+  'wall.left': '4 1/2',
+  'wall.head': '4 1/2',
+  'wall.right': '4 1/2',
+  'floor.highest': '1/4',
 } as const satisfies { readonly [slot in Slot]?: string }
 
-export const wishes = (more: Partial<Wishes> = {}): Wishes =>
-  ({ ...newWishes('trim-off'), hinges: 'left', swing: 'in', bore: 'double', subfloor: 'sound', ...more })
-
-export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
-  id: '01900000-0000-7000-8000-0000000000aa', article: 'T-1', maker: 'Test', name: 'Entry', family: 'hinged-outside',
-  width: inches(37, 1, 2), height: inches(81, 3, 4), leafWidth: inches(36), leafHeight: inches(80), jamb: inches(4, 9, 16),
-  hinges: 'both', swing: 'both', material: 'timber', bore: 'double', labelMinutes: 0, leafBottom: inches(1, 1, 8), sillDepth: inches(5, 9, 16),
-  priceCents: 60_000, leadDays: 7, stock: true, ...more,
+export const wishes = (more: Partial<Wishes> = {}): Wishes => ({
+  ...newWishes('trim-off'),
+  hinges: 'left',
+  swing: 'in',
+  bore: 'double',
+  subfloor: 'sound',
+  ...more,
 })
 
-export const records = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished: Partial<Wishes> = {}): OpeningRecords => ({
+export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
+  id: '01900000-0000-7000-8000-0000000000aa',
+  article: 'T-1',
+  maker: 'Test',
+  name: 'Entry',
+  family: 'hinged-outside',
+  width: inches(37, 1, 2),
+  height: inches(81, 3, 4),
+  leafWidth: inches(36),
+  leafHeight: inches(80),
+  jamb: inches(4, 9, 16),
+  hinges: 'both',
+  swing: 'both',
+  material: 'timber',
+  bore: 'double',
+  labelMinutes: 0,
+  leafBottom: inches(1, 1, 8),
+  sillDepth: inches(5, 9, 16),
+  priceCents: 60_000,
+  leadDays: 7,
+  stock: true,
+  ...more,
+})
+
+export const records = (
+  texts: { readonly [slot: string]: string } = TRUE_OPENING,
+  wished: Partial<Wishes> = {},
+): OpeningRecords => ({
   opening: { id: '01900000-0000-7000-8000-0000000000bb', tag: 'A1', name: 'Front entry' },
-  readings: readings(texts), wishes: wishes(wished), sealChoice: {}, orders: [], log: [],
+  readings: readings(texts),
+  wishes: wishes(wished),
+  sealChoice: {},
+  orders: [],
+  log: [],
 })
 
 export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)
@@ -69,4 +126,5 @@ export function randomFrom(seed: number): () => number {
 }
 
 /** A whole number from `least` to `most`, both included. */
-export const wholeFrom = (random: () => number, least: number, most: number): number => least + Math.floor(random() * (most - least + 1))
+export const wholeFrom = (random: () => number, least: number, most: number): number =>
+  least + Math.floor(random() * (most - least + 1))

@@ -1,4 +1,4 @@
-import { type Outcome, done, refused } from '../outcome'
+import { done, type Outcome, refused } from '../outcome'
 import { inches, type Length, mm } from './length'
 
 /** A door's named size: width by height. */

@@ -20,9 +20,12 @@ describe('a length on display', () => {
     [mm(924.5), '1', '≈ 925'],
     [mm(924.5), '0.5', '924.5'],
     [ticks(-mm(0.5)), '1', '≈ -1'],
-  ] as [ReturnType<typeof ticks>, DisplayStep, string][])('%p to %s is %s', (length, step, text) => expect(formatLength(length, step)).toBe(text))
+  ] as [ReturnType<typeof ticks>, DisplayStep, string][])('%p to %s is %s', (length, step, text) =>
+    expect(formatLength(length, step)).toBe(text),
+  )
 
-  it('carries its unit with it', () => expect([formatWithUnit(inches(3), '1/16'), formatWithUnit(mm(3), '1')]).toEqual(['3 in', '3 mm']))
+  it('carries its unit with it', () =>
+    expect([formatWithUnit(inches(3), '1/16'), formatWithUnit(mm(3), '1')]).toEqual(['3 in', '3 mm']))
   it('is read back as what it was, for any tape fraction', () => {
     const random = randomFrom(11)
     for (let i = 0; i < 500; i++) {
@@ -32,14 +35,39 @@ describe('a length on display', () => {
     }
   })
   it('comes apart for a real fraction', () =>
-    expect(lengthParts(inches(2, 6, 16), '1/16')).toEqual({ negative: false, whole: '2', numerator: 3, denominator: 8, exact: true }))
-  it('has finer steps for small figures and for work', () => expect([finerStep('1/16'), finerStep('1'), workStep('1/16'), workStep('1')]).toEqual(['1/32', '0.5', '1/64', '0.1']))
+    expect(lengthParts(inches(2, 6, 16), '1/16')).toEqual({
+      negative: false,
+      whole: '2',
+      numerator: 3,
+      denominator: 8,
+      exact: true,
+    }))
+  it('has finer steps for small figures and for work', () =>
+    expect([finerStep('1/16'), finerStep('1'), workStep('1/16'), workStep('1')]).toEqual([
+      '1/32',
+      '0.5',
+      '1/64',
+      '0.1',
+    ]))
 })
 
 describe('a call size', () => {
   it.each([
-    ['3068', 36, 80], ['2868', 32, 80], ['21068', 34, 80], ['21168', 35, 80], ['3/0 x 6/8', 36, 80], ['2/10x6/8', 34, 80], ['36x80', 36, 80], ['36 × 80', 36, 80], ['36 X 80', 36, 80],
-  ])('%s', (text, width, height) => expect(parseSize(text)).toEqual({ ok: true, value: { width: inches(width), height: inches(height) } }))
-  it('is metric from 300 on', () => expect(parseSize('826x2040')).toEqual({ ok: true, value: { width: mm(826), height: mm(2040) } }))
-  it.each(['30688', '3', '3X68', '99x', '', '0000', '36 by 80', '3012x', 'x80', '9999999'])('is not “%s”', text => expect(parseSize(text)).toMatchObject({ ok: false, issues: [{ code: 'size.unreadable' }] }))
+    ['3068', 36, 80],
+    ['2868', 32, 80],
+    ['21068', 34, 80],
+    ['21168', 35, 80],
+    ['3/0 x 6/8', 36, 80],
+    ['2/10x6/8', 34, 80],
+    ['36x80', 36, 80],
+    ['36 × 80', 36, 80],
+    ['36 X 80', 36, 80],
+  ])('%s', (text, width, height) =>
+    expect(parseSize(text)).toEqual({ ok: true, value: { width: inches(width), height: inches(height) } }),
+  )
+  it('is metric from 300 on', () =>
+    expect(parseSize('826x2040')).toEqual({ ok: true, value: { width: mm(826), height: mm(2040) } }))
+  it.each(['30688', '3', '3X68', '99x', '', '0000', '36 by 80', '3012x', 'x80', '9999999'])('is not “%s”', text =>
+    expect(parseSize(text)).toMatchObject({ ok: false, issues: [{ code: 'size.unreadable' }] }),
+  )
 })

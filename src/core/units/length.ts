@@ -65,7 +65,8 @@ export const roundDown = (length: Length, step: Length): Length => ticks(Math.fl
 export const roundUp = (length: Length, step: Length): Length => ticks(Math.ceil(length / step) * step)
 
 /** To the nearest whole multiple of `step`, halves up. Only where a figure is finer than anybody can work to. */
-export const roundNearest = (length: Length, step: Length): Length => ticks(Math.floor((2 * length + step) / (2 * step)) * step)
+export const roundNearest = (length: Length, step: Length): Length =>
+  ticks(Math.floor((2 * length + step) / (2 * step)) * step)
 
 /** Out of the exact world: metres, for physics only. */
 export const metresOf = (length: Length): number => length / (TICKS_PER_MM * 1000)

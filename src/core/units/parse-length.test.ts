@@ -53,7 +53,8 @@ describe('strong and light', () => {
     ['924-', 'mm', '0.5', mm(923.75)],
     ['924 mm+', 'in', '1/16', mm(924.5)],
   ] as const)('%s in %s on a %s tape is half a mark more or less', (text, unit, graduation, expected) =>
-    expect(read(text, unit, graduation)).toBe(expected))
+    expect(read(text, unit, graduation)).toBe(expected),
+  )
 })
 
 describe('what is no length', () => {
@@ -84,10 +85,19 @@ describe('what is no length', () => {
 })
 
 describe('rounding to the tick', () => {
-  it('is marked', () => expect(parseLength('36.333', { unit: 'in' })).toMatchObject({ value: { ticks: 2_953_146, rounded: true } }))
-  it('is not claimed where the text is exact', () => expect(parseLength('34.234375', { unit: 'in' })).toMatchObject({ value: { rounded: false } }))
+  it('is marked', () =>
+    expect(parseLength('36.333', { unit: 'in' })).toMatchObject({ value: { ticks: 2_953_146, rounded: true } }))
+  it('is not claimed where the text is exact', () =>
+    expect(parseLength('34.234375', { unit: 'in' })).toMatchObject({ value: { rounded: false } }))
   it('is exact for long decimals, since no float is made of them', () =>
-    expect(parseLength('0.00000000000000000000000000000001 mm', { unit: 'in' })).toMatchObject({ value: { ticks: 0, rounded: true } }))
+    expect(parseLength('0.00000000000000000000000000000001 mm', { unit: 'in' })).toMatchObject({
+      value: { ticks: 0, rounded: true },
+    }))
 })
 
-it.each([['1/16', 5080], ['1/64', 1270], ['1', 3200], ['0.5', 1600]])('a %s tape steps by %p ticks', (graduation, expected) => expect(graduationTicks(graduation)).toBe(expected))
+it.each([
+  ['1/16', 5080],
+  ['1/64', 1270],
+  ['1', 3200],
+  ['0.5', 1600],
+])('a %s tape steps by %p ticks', (graduation, expected) => expect(graduationTicks(graduation)).toBe(expected))

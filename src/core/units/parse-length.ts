@@ -1,4 +1,4 @@
-import { type Issue, type Outcome, done, refused } from '../outcome'
+import { done, type Issue, type Outcome, refused } from '../outcome'
 import { isLength, type Length, TICKS_PER_INCH, TICKS_PER_MM, ticks } from './length'
 
 export type LengthUnit = 'in' | 'mm'
@@ -15,11 +15,22 @@ export type LengthOptions = {
 
 const DENOMINATORS = [2, 4, 8, 16, 32, 64]
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 }
 const TICKS_PER: Readonly<Record<string, number>> = {
-  "'": 12 * TICKS_PER_INCH, ft: 12 * TICKS_PER_INCH, '"': TICKS_PER_INCH, in: TICKS_PER_INCH,
-  mm: TICKS_PER_MM, cm: 10 * TICKS_PER_MM, m: 1000 * TICKS_PER_MM,
+  "'": 12 * TICKS_PER_INCH,
+  ft: 12 * TICKS_PER_INCH,
+  '"': TICKS_PER_INCH,
+  in: TICKS_PER_INCH,
+  mm: TICKS_PER_MM,
+  cm: 10 * TICKS_PER_MM,
+  m: 1000 * TICKS_PER_MM,
 }
 
 /** Understands a length as typed on site: `36 3/8`, `3'-0 3/8"`, `924 mm`, `79 1/16+`, `-1 3/16`.

@@ -13,8 +13,8 @@ import { Button, ButtonLink, Choice } from '../parts/controls'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
 import { send } from '../sheet/send'
-import { Page } from './Today'
 import { Field, Form, Said } from './form'
+import { Page } from './Today'
 
 const Row = styled.ul`
   display: flex; flex-wrap: wrap; align-items: flex-end; background: var(--sheet); border-bottom: 3px solid var(--ink); padding: 20px 12px 0; gap: 4px 0;
@@ -25,7 +25,15 @@ const Row = styled.ul`
   .name { font-size: 16px; }
   .stage { font-size: 15px; color: var(--blue); font-weight: 650; }
 `
-type OpeningItem = { readonly id: string; readonly tag: string; readonly name: string; readonly scene: Scene; readonly stage: Stage; readonly worst: Severity; readonly finished: boolean }
+type OpeningItem = {
+  readonly id: string
+  readonly tag: string
+  readonly name: string
+  readonly scene: Scene
+  readonly stage: Stage
+  readonly worst: Severity
+  readonly finished: boolean
+}
 
 /** A job: its doors in a row at one scale, as one walks round the house. */
 export function Job({ job, openings }: { readonly job: JobRecord; readonly openings: readonly OpeningItem[] }) {
@@ -33,14 +41,20 @@ export function Job({ job, openings }: { readonly job: JobRecord; readonly openi
     <Page>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
         <h1>{job.name}</h1>
-        <span style={{ color: 'var(--quiet)' }}>{job.site}{job.visitOn && ` · visit ${job.visitOn}`}</span>
+        <span style={{ color: 'var(--quiet)' }}>
+          {job.site}
+          {job.visitOn && ` · visit ${job.visitOn}`}
+        </span>
       </div>
       <Row>
         {openings.map(one => (
           <li key={one.id}>
             <Link href={`/openings/${one.id}/${one.finished ? 'handover' : one.stage}`}>
               <span className="words">
-                <span className="tag"><SeverityMark severity={one.worst} />{one.tag}</span>
+                <span className="tag">
+                  <SeverityMark severity={one.worst} />
+                  {one.tag}
+                </span>
                 <span className="name">{one.name}</span>
                 <span className="stage">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
               </span>
@@ -48,10 +62,14 @@ export function Job({ job, openings }: { readonly job: JobRecord; readonly openi
             </Link>
           </li>
         ))}
-        {openings.length === 0 && <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>}
+        {openings.length === 0 && (
+          <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>
+        )}
       </Row>
       <NewOpening jobId={job.id} nextTag={`A${openings.length + 1}`} />
-      <div><ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink></div>
+      <div>
+        <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
+      </div>
     </Page>
   )
 }
@@ -72,11 +90,24 @@ function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextT
   return (
     <Form onSubmit={submit} aria-label="New opening">
       <h2>Add an opening</h2>
-      <Field>Tag<input name="tag" maxLength={12} defaultValue={nextTag} key={nextTag} autoComplete="off" /></Field>
-      <Field>Name<input name="name" maxLength={120} autoComplete="off" /></Field>
-      <Choice label={`Hinged outside unit, measured by: ${WAY_NAMES[way].when}`} value={way} options={WAYS.map(one => [one, WAY_NAMES[one].name])} onChange={setWay} />
+      <Field>
+        Tag
+        <input name="tag" maxLength={12} defaultValue={nextTag} key={nextTag} autoComplete="off" />
+      </Field>
+      <Field>
+        Name
+        <input name="name" maxLength={120} autoComplete="off" />
+      </Field>
+      <Choice
+        label={`Hinged outside unit, measured by: ${WAY_NAMES[way].when}`}
+        value={way}
+        options={WAYS.map(one => [one, WAY_NAMES[one].name])}
+        onChange={setWay}
+      />
       {said && <Said role="alert">{said}</Said>}
-      <div><Button type="submit">Add and measure</Button></div>
+      <div>
+        <Button type="submit">Add and measure</Button>
+      </div>
     </Form>
   )
 }

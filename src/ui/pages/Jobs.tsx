@@ -6,8 +6,8 @@ import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { Button, Choice } from '../parts/controls'
 import { send } from '../sheet/send'
-import { Page } from './Today'
 import { Field, Form, Said } from './form'
+import { Page } from './Today'
 
 const List = styled.ul`
   background: var(--sheet); border-top: 2px solid var(--ink);
@@ -16,8 +16,18 @@ const List = styled.ul`
   strong { font-size: 18px; display: block; }
   .quiet { color: var(--quiet); font-size: 15px; }
 `
-type JobItem = { readonly id: string; readonly name: string; readonly site: string; readonly visitOn: string | null; readonly count: number; readonly finished: number }
-type Refused = { readonly message: string; readonly issues: readonly { readonly path: string; readonly message: string }[] }
+type JobItem = {
+  readonly id: string
+  readonly name: string
+  readonly site: string
+  readonly visitOn: string | null
+  readonly count: number
+  readonly finished: number
+}
+type Refused = {
+  readonly message: string
+  readonly issues: readonly { readonly path: string; readonly message: string }[]
+}
 
 /** All jobs, a new one, and one from a file. */
 export function Jobs({ jobs }: { readonly jobs: readonly JobItem[] }) {
@@ -28,8 +38,13 @@ export function Jobs({ jobs }: { readonly jobs: readonly JobItem[] }) {
         {jobs.map(job => (
           <li key={job.id}>
             <Link href={`/jobs/${job.id}`}>
-              <span><strong>{job.name}</strong><span className="quiet">{job.site}</span></span>
-              <span className="quiet">{job.count} openings, {job.finished} finished</span>
+              <span>
+                <strong>{job.name}</strong>
+                <span className="quiet">{job.site}</span>
+              </span>
+              <span className="quiet">
+                {job.count} openings, {job.finished} finished
+              </span>
               <span className="quiet">{job.visitOn ? `visit ${job.visitOn}` : 'no visit set'}</span>
             </Link>
           </li>
@@ -51,7 +66,13 @@ function NewJob() {
     const name = String(form.get('name')).trim()
     if (!name) return setSaid('A job needs a name.')
     const sent = await send<{ id: string }>('POST', '/api/jobs', {
-      name, site: String(form.get('site')), unit, step: unit === 'in' ? '1/16' : '1', visitOn: String(form.get('visitOn')) || null, latitudeE6: 54_100_000, longitudeE6: -200_000,
+      name,
+      site: String(form.get('site')),
+      unit,
+      step: unit === 'in' ? '1/16' : '1',
+      visitOn: String(form.get('visitOn')) || null,
+      latitudeE6: 54_100_000,
+      longitudeE6: -200_000,
     })
     if (sent.ok) router.push(`/jobs/${sent.value.id}`)
     else setSaid(sent.message)
@@ -59,12 +80,31 @@ function NewJob() {
   return (
     <Form onSubmit={submit} aria-label="New job">
       <h2>New job</h2>
-      <Field>Name<input name="name" maxLength={120} autoComplete="off" /></Field>
-      <Field>Where, and what kind of house<input name="site" maxLength={200} autoComplete="off" /></Field>
-      <Field>Visit on<input name="visitOn" type="date" /></Field>
-      <Choice label="Lengths in" value={unit} options={[['in', 'Inches'], ['mm', 'Millimetres']]} onChange={setUnit} />
+      <Field>
+        Name
+        <input name="name" maxLength={120} autoComplete="off" />
+      </Field>
+      <Field>
+        Where, and what kind of house
+        <input name="site" maxLength={200} autoComplete="off" />
+      </Field>
+      <Field>
+        Visit on
+        <input name="visitOn" type="date" />
+      </Field>
+      <Choice
+        label="Lengths in"
+        value={unit}
+        options={[
+          ['in', 'Inches'],
+          ['mm', 'Millimetres'],
+        ]}
+        onChange={setUnit}
+      />
       {said && <Said role="alert">{said}</Said>}
-      <div><Button type="submit">Start the job</Button></div>
+      <div>
+        <Button type="submit">Start the job</Button>
+      </div>
     </Form>
   )
 }
@@ -90,11 +130,21 @@ function ImportJob() {
     <section style={{ display: 'grid', gap: 10 }}>
       <h2>From a file</h2>
       <p>A job that was taken along as JSON goes in whole, or not at all.</p>
-      <div><FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={take}><Button $plain>Choose a job file</Button></FileTrigger></div>
+      <div>
+        <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={take}>
+          <Button $plain>Choose a job file</Button>
+        </FileTrigger>
+      </div>
       {refused && (
         <Said role="alert">
           {refused.message}
-          <ul>{refused.issues.slice(0, 12).map(one => <li key={`${one.path}${one.message}`}><code>{one.path}</code>: {one.message}</li>)}</ul>
+          <ul>
+            {refused.issues.slice(0, 12).map(one => (
+              <li key={`${one.path}${one.message}`}>
+                <code>{one.path}</code>: {one.message}
+              </li>
+            ))}
+          </ul>
         </Said>
       )}
     </section>

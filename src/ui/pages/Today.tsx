@@ -32,15 +32,33 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
   return (
     <Page>
       <h1>Today</h1>
-      {days.length === 0 && <p>No jobs yet. <Link href="/jobs">Start one.</Link></p>}
+      {days.length === 0 && (
+        <p>
+          No jobs yet. <Link href="/jobs">Start one.</Link>
+        </p>
+      )}
       {days.map(day => (
         <Work key={day.jobId}>
           <header>
-            <h2><Link href={`/jobs/${day.jobId}`}>{day.name}</Link></h2>
+            <h2>
+              <Link href={`/jobs/${day.jobId}`}>{day.name}</Link>
+            </h2>
             <span className="sun">{day.site}</span>
-            {day.visitOn && <span className="sun">Visit <strong>{day.visitOn}</strong></span>}
-            {day.sunset && <span className="sun">Dark from <strong>{day.sunset}</strong> UTC</span>}
-            {day.minutes > 0 && <span className="sun">Setting work open: <strong>{hours(day.minutes)}</strong></span>}
+            {day.visitOn && (
+              <span className="sun">
+                Visit <strong>{day.visitOn}</strong>
+              </span>
+            )}
+            {day.sunset && (
+              <span className="sun">
+                Dark from <strong>{day.sunset}</strong> UTC
+              </span>
+            )}
+            {day.minutes > 0 && (
+              <span className="sun">
+                Setting work open: <strong>{hours(day.minutes)}</strong>
+              </span>
+            )}
           </header>
           <ul>
             {day.openings.map(one => (

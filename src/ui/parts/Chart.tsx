@@ -11,7 +11,11 @@ export type BarsProps = {
   readonly label: string
   readonly unit: string
   readonly groups: readonly string[]
-  readonly series: readonly { readonly name: string; readonly values: readonly number[]; readonly tone: 'quiet' | 'fine' }[]
+  readonly series: readonly {
+    readonly name: string
+    readonly values: readonly number[]
+    readonly tone: 'quiet' | 'fine'
+  }[]
 }
 
 /** Bars side by side, with the same figures as a list for whoever can't see them. */
@@ -22,21 +26,39 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
       <div style={{ height: 190 }} aria-hidden="true">
         <Bar
           options={{
-            animation: false, responsive: true, maintainAspectRatio: false,
+            animation: false,
+            responsive: true,
+            maintainAspectRatio: false,
             plugins: { legend: { labels: { color: tokens.ink, boxWidth: 14, font: { size: 14 } } } },
             scales: {
               x: { ticks: { color: tokens.ink, font: { size: 14 } }, grid: { display: false } },
-              y: { title: { display: true, text: unit, color: tokens.ink }, ticks: { color: tokens.ink, font: { size: 13 } }, grid: { color: tokens.rule } },
+              y: {
+                title: { display: true, text: unit, color: tokens.ink },
+                ticks: { color: tokens.ink, font: { size: 13 } },
+                grid: { color: tokens.rule },
+              },
             },
           }}
           data={{
             labels: [...groups],
-            datasets: series.map(one => ({ label: one.name, data: [...one.values], backgroundColor: one.tone === 'fine' ? tokens.vial : tokens.rule, borderColor: tokens.ink, borderWidth: 1 })),
+            datasets: series.map(one => ({
+              label: one.name,
+              data: [...one.values],
+              backgroundColor: one.tone === 'fine' ? tokens.vial : tokens.rule,
+              borderColor: tokens.ink,
+              borderWidth: 1,
+            })),
           }}
         />
       </div>
       <figcaption className="sr">
-        {label}: {groups.map((group, i) => `${group}: ${series.map(one => `${one.name} ${one.values[i]?.toFixed(1)} ${unit}`).join(', ')}`).join('; ')}
+        {label}:{' '}
+        {groups
+          .map(
+            (group, i) =>
+              `${group}: ${series.map(one => `${one.name} ${one.values[i]?.toFixed(1)} ${unit}`).join(', ')}`,
+          )
+          .join('; ')}
       </figcaption>
     </figure>
   )

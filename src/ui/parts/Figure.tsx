@@ -3,7 +3,15 @@ import { type DisplayStep, lengthParts } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 
 const FRACTION: CSSProperties = { fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal' }
-const STACK: CSSProperties = { display: 'inline-flex', flexDirection: 'column', alignItems: 'center', verticalAlign: '-0.28em', fontSize: '0.62em', lineHeight: 1.02, paddingLeft: '0.2em' }
+const STACK: CSSProperties = {
+  display: 'inline-flex',
+  flexDirection: 'column',
+  alignItems: 'center',
+  verticalAlign: '-0.28em',
+  fontSize: '0.62em',
+  lineHeight: 1.02,
+  paddingLeft: '0.2em',
+}
 const OVER: CSSProperties = { borderBottom: '0.08em solid currentColor', padding: '0 0.08em 0.02em' }
 
 type Props = { readonly value: Length; readonly step: DisplayStep; readonly unit?: boolean; readonly stacked?: boolean }
@@ -23,7 +31,17 @@ export function Figure({ value, step, unit = false, stacked = false }: Props) {
   )
 }
 
-function Fraction({ numerator, denominator, stacked, hideWhole }: { numerator: number; denominator: number; stacked: boolean; hideWhole: boolean }) {
+function Fraction({
+  numerator,
+  denominator,
+  stacked,
+  hideWhole,
+}: {
+  numerator: number
+  denominator: number
+  stacked: boolean
+  hideWhole: boolean
+}) {
   const spoken = `${hideWhole ? '' : ' '}${numerator}/${denominator}`
   if (!stacked) return <span style={FRACTION}>{spoken}</span>
   return (

@@ -32,12 +32,20 @@ export function FindingList({ findings, step, selected, onSelect, empty }: Props
       {findings.map(one => {
         const { title, why, cures } = findingWords(one, step)
         return (
-          // biome-ignore lint/a11y/useKeyWithClickEvents: the ladder selects the same places by keyboard
-          <Item key={`${one.code}/${one.place}/${title}`} $lit={one.place === selected} onClick={() => onSelect(one.place)} data-severity={one.severity}>
+          <Item
+            key={`${one.code}/${one.place}/${title}`}
+            $lit={one.place === selected}
+            onClick={() => onSelect(one.place)}
+            data-severity={one.severity}
+          >
             <SeverityMark severity={one.severity} />
             <strong>{title}</strong>
             <p className="why">{why}</p>
-            {cures.slice(0, 2).map(cure => <p className="cure" key={cure}>{cure}</p>)}
+            {cures.slice(0, 2).map(cure => (
+              <p className="cure" key={cure}>
+                {cure}
+              </p>
+            ))}
           </Item>
         )
       })}

@@ -15,14 +15,42 @@ const Key = styled(Button)`
   .frac { font-feature-settings: 'frac' 1; font-variant-numeric: normal; font-size: 1.15em; }
 `
 
-const SIXTEENTHS = ['0', '1/16', '1/8', '3/16', '1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '11/16', '3/4', '13/16', '7/8', '15/16']
+const SIXTEENTHS = [
+  '0',
+  '1/16',
+  '1/8',
+  '3/16',
+  '1/4',
+  '5/16',
+  '3/8',
+  '7/16',
+  '1/2',
+  '9/16',
+  '5/8',
+  '11/16',
+  '3/4',
+  '13/16',
+  '7/8',
+  '15/16',
+]
 const TENTHS = ['.0', '.5', '.1', '.2', '.3', '.4', '.6', '.7', '.8', '.9']
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3']
 
-type Props = { readonly unit: 'in' | 'mm'; readonly signed: boolean; readonly draft: string; readonly onDraft: (draft: string) => void; readonly onTake: () => void }
+type Props = {
+  readonly unit: 'in' | 'mm'
+  readonly signed: boolean
+  readonly draft: string
+  readonly onDraft: (draft: string) => void
+  readonly onTake: () => void
+}
 
 /** The whole part as typed so far, without sign, fraction, strong or light. */
-function partsOf(draft: string): { readonly sign: string; readonly whole: string; readonly fraction: string; readonly strength: string } {
+function partsOf(draft: string): {
+  readonly sign: string
+  readonly whole: string
+  readonly fraction: string
+  readonly strength: string
+} {
   const match = /^(-?)(\d*)\s*((?:\d+\/\d+)|(?:\.\d*))?([+-]?)$/.exec(draft.trim())
   if (!match) return { sign: '', whole: '', fraction: '', strength: '' }
   const [, sign = '', digits = '', fraction = '', strength = ''] = match
@@ -42,19 +70,33 @@ export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
   return (
     <Pad role="group" aria-label="Keypad">
       <div className="digits">
-        {DIGITS.map(digit => <Key key={digit} onPress={() => build({ whole: whole + digit })}>{digit}</Key>)}
-        <Key onPress={() => build({ sign: sign ? '' : '-' })} isDisabled={!signed} aria-label="Change sign">±</Key>
+        {DIGITS.map(digit => (
+          <Key key={digit} onPress={() => build({ whole: whole + digit })}>
+            {digit}
+          </Key>
+        ))}
+        <Key onPress={() => build({ sign: sign ? '' : '-' })} isDisabled={!signed} aria-label="Change sign">
+          ±
+        </Key>
         <Key onPress={() => build({ whole: `${whole}0` })}>0</Key>
-        <Key onPress={() => onDraft(draft.slice(0, -1).trimEnd())} aria-label="Delete last">⌫</Key>
+        <Key onPress={() => onDraft(draft.slice(0, -1).trimEnd())} aria-label="Delete last">
+          ⌫
+        </Key>
       </div>
       <div className="fractions">
-        {rights.map(key => <Key key={key} onPress={() => setRight(key)}><span className={key.includes('/') ? 'frac' : undefined}>{key}</span></Key>)}
+        {rights.map(key => (
+          <Key key={key} onPress={() => setRight(key)}>
+            <span className={key.includes('/') ? 'frac' : undefined}>{key}</span>
+          </Key>
+        ))}
       </div>
       <div className="foot">
         <Key onPress={() => build({ strength: strength === '+' ? '' : '+' })}>strong</Key>
         <Key onPress={() => build({ strength: strength === '-' ? '' : '-' })}>light</Key>
         <Key onPress={() => onDraft('')}>clear</Key>
-        <Key className="take" onPress={onTake}>take</Key>
+        <Key className="take" onPress={onTake}>
+          take
+        </Key>
       </div>
     </Pad>
   )

@@ -1,7 +1,7 @@
 'use client'
+import { Keyboard } from 'lucide-react'
 import { type RefObject, useId, useState } from 'react'
 import { Button } from 'react-aria-components'
-import { Keyboard } from 'lucide-react'
 import { styled } from 'styled-components'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
@@ -49,7 +49,19 @@ type Props = {
 }
 
 /** The one field for lengths: understands what installers type, shows at once what it understood, keeps what was typed. */
-export function LengthField({ label, unit, graduation, signed, example, draft, onDraft, onTake, doubt, inputRef, note }: Props) {
+export function LengthField({
+  label,
+  unit,
+  graduation,
+  signed,
+  example,
+  draft,
+  onDraft,
+  onTake,
+  doubt,
+  inputRef,
+  note,
+}: Props) {
   const id = useId()
   const [padOpen, setPadOpen] = useState(false)
   const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
@@ -64,7 +76,8 @@ export function LengthField({ label, unit, graduation, signed, example, draft, o
   const take = () => {
     const outcome = parseLength(draft, { unit, graduation })
     if (!outcome.ok) return setRefused(issueWords(outcome.issues[0]!))
-    if (!signed && outcome.value.ticks < 0) return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
+    if (!signed && outcome.value.ticks < 0)
+      return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
     const question = asked?.draft === draft ? null : doubt(outcome.value.ticks)
     if (question) return setAsked({ draft, question })
     setAsked(null)
@@ -73,11 +86,22 @@ export function LengthField({ label, unit, graduation, signed, example, draft, o
   const said = refused ? { text: refused, tone: 'wrong' } : asked ? { text: asked.question, tone: 'ask' } : note
   return (
     <Box>
-      <label htmlFor={id} className="sr">{label}</label>
+      <label htmlFor={id} className="sr">
+        {label}
+      </label>
       <div className="line">
         <input
-          id={id} ref={inputRef} value={draft} inputMode={padOpen ? 'none' : 'text'} autoComplete="off" autoCapitalize="off" spellCheck={false} enterKeyHint="next"
-          placeholder={example} aria-invalid={refused !== null} aria-describedby={`${id}-said ${id}-understood`}
+          id={id}
+          ref={inputRef}
+          value={draft}
+          inputMode={padOpen ? 'none' : 'text'}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          enterKeyHint="next"
+          placeholder={example}
+          aria-invalid={refused !== null}
+          aria-describedby={`${id}-said ${id}-understood`}
           onChange={event => change(event.target.value)}
           onKeyDown={event => {
             if (event.key === 'Enter') {
@@ -86,12 +110,23 @@ export function LengthField({ label, unit, graduation, signed, example, draft, o
             }
           }}
         />
-        <PadButton aria-label="Keypad" aria-expanded={padOpen} onPress={() => { setPadOpen(!padOpen); inputRef.current?.focus({ preventScroll: true }) }}><Keyboard size={24} aria-hidden="true" /></PadButton>
+        <PadButton
+          aria-label="Keypad"
+          aria-expanded={padOpen}
+          onPress={() => {
+            setPadOpen(!padOpen)
+            inputRef.current?.focus({ preventScroll: true })
+          }}
+        >
+          <Keyboard size={24} aria-hidden="true" />
+        </PadButton>
       </div>
       <div className="understood" id={`${id}-understood`}>
         {value !== null && (
           <>
-            <span><Figure value={value} step={unit === 'in' ? '1/64' : '0.1'} unit stacked /></span>
+            <span>
+              <Figure value={value} step={unit === 'in' ? '1/64' : '0.1'} unit stacked />
+            </span>
             <span className="other">
               <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
               {parsed?.ok && parsed.value.rounded ? ', rounded' : ''}
@@ -100,7 +135,9 @@ export function LengthField({ label, unit, graduation, signed, example, draft, o
         )}
       </div>
       {padOpen && <Keypad unit={unit} signed={signed} draft={draft} onDraft={change} onTake={take} />}
-      <p className="said" id={`${id}-said`} role="status" data-tone={said?.tone ?? 'plain'}>{said?.text ?? ''}</p>
+      <p className="said" id={`${id}-said`} role="status" data-tone={said?.tone ?? 'plain'}>
+        {said?.text ?? ''}
+      </p>
     </Box>
   )
 }

@@ -29,15 +29,31 @@ const LOOKS: Readonly<Record<Role, Look>> = {
 }
 
 const DOUBTS: Readonly<Partial<Record<Certainty, string>>> = { unchecked: 'var(--watch)', doubtful: 'var(--correct)' }
-const DASHES: Readonly<Record<Certainty, string | undefined>> = { sure: undefined, unchecked: '14 4', doubtful: '9 3', assumed: '4 4' }
+const DASHES: Readonly<Record<Certainty, string | undefined>> = {
+  sure: undefined,
+  unchecked: '14 4',
+  doubtful: '9 3',
+  assumed: '4 4',
+}
 
-type Props = { readonly mark: LoweredMark; readonly place: Place; readonly isSelected: boolean; readonly isTappable: boolean; readonly textPx: number }
+type Props = {
+  readonly mark: LoweredMark
+  readonly place: Place
+  readonly isSelected: boolean
+  readonly isTappable: boolean
+  readonly textPx: number
+}
 
 /** One lowered mark as SVG. The selected one stands on the vial's yellow-green, always with an ink line. */
 export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props) {
   const look = LOOKS[mark.role]
   const stroke = isSelected ? 'var(--ink)' : (DOUBTS[mark.certainty] ?? look.stroke)
-  const style = { stroke, strokeWidth: look.width + (isSelected ? 1 : 0), strokeDasharray: DASHES[mark.certainty] ?? look.dash, fill: 'none' }
+  const style = {
+    stroke,
+    strokeWidth: look.width + (isSelected ? 1 : 0),
+    strokeDasharray: DASHES[mark.certainty] ?? look.dash,
+    fill: 'none',
+  }
   switch (mark.kind) {
     case 'line': {
       const ends = { x1: place.x(mark.x1), y1: place.y(mark.y1), x2: place.x(mark.x2), y2: place.y(mark.y2) }
@@ -54,8 +70,14 @@ export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props)
       const fill = mark.certainty === 'assumed' ? 'none' : (look.fill ?? 'none')
       return (
         <>
-          {isSelected && <polyline points={points} style={{ stroke: 'var(--vial)', strokeWidth: look.width + 8, fill: 'none' }} />}
-          {mark.closed ? <polygon points={points} style={{ ...style, fill }} /> : <polyline points={points} style={style} />}
+          {isSelected && (
+            <polyline points={points} style={{ stroke: 'var(--vial)', strokeWidth: look.width + 8, fill: 'none' }} />
+          )}
+          {mark.closed ? (
+            <polygon points={points} style={{ ...style, fill }} />
+          ) : (
+            <polyline points={points} style={style} />
+          )}
           {isTappable && <polyline points={points} style={{ stroke: 'transparent', strokeWidth: 24, fill: 'none' }} />}
         </>
       )
@@ -63,21 +85,51 @@ export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props)
     case 'arc':
       return <ArcView mark={mark} place={place} style={{ ...style, fill: look.fill ?? 'none' }} />
     case 'text':
-      return <TextView mark={mark} place={place} isSelected={isSelected} isTappable={isTappable} textPx={textPx} color={DOUBTS[mark.certainty] ?? (mark.role === 'label' ? 'var(--quiet)' : 'var(--ink)')} />
+      return (
+        <TextView
+          mark={mark}
+          place={place}
+          isSelected={isSelected}
+          isTappable={isTappable}
+          textPx={textPx}
+          color={DOUBTS[mark.certainty] ?? (mark.role === 'label' ? 'var(--quiet)' : 'var(--ink)')}
+        />
+      )
   }
 }
 
-function ArcView({ mark, place, style }: { mark: Extract<LoweredMark, { kind: 'arc' }>; place: Place; style: React.CSSProperties }) {
+function ArcView({
+  mark,
+  place,
+  style,
+}: {
+  mark: Extract<LoweredMark, { kind: 'arc' }>
+  place: Place
+  style: React.CSSProperties
+}) {
   const radius = mark.radius * place.scale
-  if (mark.toDeg - mark.fromDeg >= 360) return <circle cx={place.x(mark.centre.x)} cy={place.y(mark.centre.y)} r={Math.max(3, radius)} style={style} />
+  if (mark.toDeg - mark.fromDeg >= 360)
+    return <circle cx={place.x(mark.centre.x)} cy={place.y(mark.centre.y)} r={Math.max(3, radius)} style={style} />
   const at = (degrees: number) => {
     const angle = (degrees * Math.PI) / 180
     return `${place.x(mark.centre.x + mark.radius * Math.cos(angle)).toFixed(2)} ${place.y(mark.centre.y + mark.radius * Math.sin(angle)).toFixed(2)}`
   }
-  return <path d={`M ${at(mark.fromDeg)} A ${radius.toFixed(2)} ${radius.toFixed(2)} 0 0 0 ${at(mark.toDeg)}`} style={{ ...style, fill: 'none' }} />
+  return (
+    <path
+      d={`M ${at(mark.fromDeg)} A ${radius.toFixed(2)} ${radius.toFixed(2)} 0 0 0 ${at(mark.toDeg)}`}
+      style={{ ...style, fill: 'none' }}
+    />
+  )
 }
 
-type TextProps = { mark: Extract<LoweredMark, { kind: 'text' }>; place: Place; isSelected: boolean; isTappable: boolean; textPx: number; color: string }
+type TextProps = {
+  mark: Extract<LoweredMark, { kind: 'text' }>
+  place: Place
+  isSelected: boolean
+  isTappable: boolean
+  textPx: number
+  color: string
+}
 
 function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextProps) {
   const [x, y] = [place.x(mark.x), place.y(mark.y)]
@@ -85,11 +137,30 @@ function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextPr
   const left = mark.anchor === 'middle' ? x - width / 2 : mark.anchor === 'end' ? x - width + 4 : x - 4
   const turn = mark.turnDeg === 0 ? undefined : `rotate(${-mark.turnDeg} ${x} ${y})`
   const box = { x: left, y: y - textPx, width, height: textPx * 1.4, rx: 3 }
-  const hit = isTappable ? { x: Math.min(left, x - 22), y: y - textPx * 0.4 - 22, width: Math.max(width, 44), height: 44 } : null
+  const hit = isTappable
+    ? { x: Math.min(left, x - 22), y: y - textPx * 0.4 - 22, width: Math.max(width, 44), height: 44 }
+    : null
   return (
     <g transform={turn}>
-      <rect {...box} style={isSelected ? { fill: 'var(--vial)', stroke: 'var(--ink)', strokeWidth: 1.5 } : { fill: mark.role === 'label' ? 'none' : 'var(--sheet)', fillOpacity: 0.88 }} />
-      <text x={x} y={y} textAnchor={mark.anchor} style={{ fill: isSelected ? '#17242B' : color, fontSize: textPx, fontWeight: mark.role === 'label' ? 400 : 600, stroke: 'none' }}>
+      <rect
+        {...box}
+        style={
+          isSelected
+            ? { fill: 'var(--vial)', stroke: 'var(--ink)', strokeWidth: 1.5 }
+            : { fill: mark.role === 'label' ? 'none' : 'var(--sheet)', fillOpacity: 0.88 }
+        }
+      />
+      <text
+        x={x}
+        y={y}
+        textAnchor={mark.anchor}
+        style={{
+          fill: isSelected ? '#17242B' : color,
+          fontSize: textPx,
+          fontWeight: mark.role === 'label' ? 400 : 600,
+          stroke: 'none',
+        }}
+      >
         <FractionText text={mark.text} />
       </text>
       {hit && <rect {...hit} style={{ fill: 'transparent' }} />}
@@ -104,7 +175,9 @@ function FractionText({ text }: { readonly text: string }) {
   return (
     <>
       {match[1]}
-      <tspan style={{ fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal', fontSize: '1.1em' }}>{match[2]}</tspan>
+      <tspan style={{ fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal', fontSize: '1.1em' }}>
+        {match[2]}
+      </tspan>
     </>
   )
 }

@@ -37,12 +37,26 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
   const groups = useMemo(() => groupById(marks), [marks])
   return (
     <Frame ref={frame}>
+      {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
       <svg width={size.width} height={size.height} role="group" aria-label={title}>
         {groups.map(([id, own]) => (
-          <MarkGroup key={id} id={id} marks={own} place={place} name={names.get(id) ?? null} isSelected={isLit(id, selected)} onSelect={onSelect} textPx={textPx} />
+          <MarkGroup
+            key={id}
+            id={id}
+            marks={own}
+            place={place}
+            name={names.get(id) ?? null}
+            isSelected={isLit(id, selected)}
+            onSelect={onSelect}
+            textPx={textPx}
+          />
         ))}
       </svg>
-      <ul className="sr">{textTwin(marks, names).map(line => <li key={line}>{line}</li>)}</ul>
+      <ul className="sr">
+        {textTwin(marks, names).map(line => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
     </Frame>
   )
 }
@@ -64,7 +78,11 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
     if (!element) return
     const watcher = new ResizeObserver(() => {
       const next = { width: Math.round(element.clientWidth), height: Math.round(element.clientHeight) }
-      setSize(before => (before.width === next.width && before.height === next.height) || next.width === 0 || next.height === 0 ? before : next)
+      setSize(before =>
+        (before.width === next.width && before.height === next.height) || next.width === 0 || next.height === 0
+          ? before
+          : next,
+      )
     })
     watcher.observe(element)
     return () => watcher.disconnect()
@@ -85,7 +103,11 @@ function groupById(marks: readonly LoweredMark[]): readonly (readonly [string, r
 
 /** What the drawing says, as lines for a screen reader. */
 function textTwin(marks: readonly LoweredMark[], names: ReadonlyMap<string, string>): readonly string[] {
-  const lines = marks.flatMap(mark => (mark.kind === 'text' && mark.text !== '–' && mark.text !== '·' ? `${names.get(mark.id) ?? mark.id}: ${mark.text}` : []))
+  const lines = marks.flatMap(mark =>
+    mark.kind === 'text' && mark.text !== '–' && mark.text !== '·'
+      ? `${names.get(mark.id) ?? mark.id}: ${mark.text}`
+      : [],
+  )
   return [...new Set(lines)]
 }
 
@@ -100,12 +122,33 @@ type GroupProps = {
 }
 
 const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx }: GroupProps) {
-  const drawn = marks.map((mark, i) => <MarkView key={`${mark.kind}${i}`} mark={mark} place={place} isSelected={isSelected} textPx={textPx} isTappable={name !== null} />)
-  if (name === null) return <g data-id={id} data-role={marks[0]?.role}>{drawn}</g>
+  const drawn = marks.map((mark, i) => (
+    <MarkView
+      // biome-ignore lint/suspicious/noArrayIndexKey: the lines of one mark keep their order
+      key={`${mark.kind}${i}`}
+      mark={mark}
+      place={place}
+      isSelected={isSelected}
+      textPx={textPx}
+      isTappable={name !== null}
+    />
+  ))
+  if (name === null)
+    return (
+      <g data-id={id} data-role={marks[0]?.role}>
+        {drawn}
+      </g>
+    )
   return (
     // biome-ignore lint/a11y/useSemanticElements: an SVG has no button
     <g
-      data-id={id} data-role={marks[0]?.role} role="button" tabIndex={isSelected ? 0 : -1} aria-label={name} aria-pressed={isSelected} style={{ cursor: 'pointer' }}
+      data-id={id}
+      data-role={marks[0]?.role}
+      role="button"
+      tabIndex={isSelected ? 0 : -1}
+      aria-label={name}
+      aria-pressed={isSelected}
+      style={{ cursor: 'pointer' }}
       onClick={() => onSelect(id)}
       onKeyDown={event => {
         if (event.key === 'Enter' || event.key === ' ') {

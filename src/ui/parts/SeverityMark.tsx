@@ -11,9 +11,21 @@ const SHAPES: Readonly<Record<Severity, React.ReactNode>> = {
 /** A severity by shape, word and colour, so that none depends on colour. */
 export function SeverityMark({ severity, word = false }: { readonly severity: Severity; readonly word?: boolean }) {
   return (
-    <span style={{ display: 'inline-flex', alignItems: 'center', gap: 6, color: `var(--${severity})`, whiteSpace: 'nowrap' }}>
-      <svg width="18" height="18" viewBox="0 0 18 18" stroke="currentColor" fill="currentColor" aria-hidden="true">{SHAPES[severity]}</svg>
-      <span className={word ? undefined : 'sr'} style={{ fontWeight: 600, fontSize: 14 }}>{SEVERITY_WORDS[severity]}</span>
+    <span
+      style={{
+        display: 'inline-flex',
+        alignItems: 'center',
+        gap: 6,
+        color: `var(--${severity})`,
+        whiteSpace: 'nowrap',
+      }}
+    >
+      <svg width="18" height="18" viewBox="0 0 18 18" stroke="currentColor" fill="currentColor" aria-hidden="true">
+        {SHAPES[severity]}
+      </svg>
+      <span className={word ? undefined : 'sr'} style={{ fontWeight: 600, fontSize: 14 }}>
+        {SEVERITY_WORDS[severity]}
+      </span>
     </span>
   )
 }

@@ -23,14 +23,26 @@ const Tree = styled.ul`
 `
 
 /** A figure that answers "why?": the readings, the allowances and whose they are, the steps between. */
-export function TracedFigure({ name, trace, step }: { readonly name: string; readonly trace: Trace; readonly step: DisplayStep }) {
+export function TracedFigure({
+  name,
+  trace,
+  step,
+}: {
+  readonly name: string
+  readonly trace: Trace
+  readonly step: DisplayStep
+}) {
   const [open, setOpen] = useState(false)
   return (
     <div data-figure={name}>
       <Row>
         <span className="name">{name}</span>
-        <span className="figure"><Figure value={trace.value} step={step} unit /></span>
-        <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>why?</Why>
+        <span className="figure">
+          <Figure value={trace.value} step={step} unit />
+        </span>
+        <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>
+          why?
+        </Why>
       </Row>
       {open && <TraceTree traces={[trace]} step={step} />}
     </div>
@@ -43,11 +55,19 @@ function TraceTree({ traces, step }: { readonly traces: readonly Trace[]; readon
       {traces.map((one, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a trace keep their order
         <li key={i}>
-          <span>{one.kind === 'step' ? `${ruleWords(one.rule)}: ${OPERATION_WORDS[one.operation]}` : leafName(one)}</span>
-          <strong><Figure value={one.value} step={step} /></strong>
+          <span>
+            {one.kind === 'step' ? `${ruleWords(one.rule)}: ${OPERATION_WORDS[one.operation]}` : leafName(one)}
+          </span>
+          <strong>
+            <Figure value={one.value} step={step} />
+          </strong>
           {one.kind === 'allowance' && <span className="origin">{one.origin}</span>}
           {one.kind === 'unit' && <span className="origin">{one.origin}</span>}
-          {one.kind === 'step' && <div className="nested"><TraceTree traces={one.from} step={step} /></div>}
+          {one.kind === 'step' && (
+            <div className="nested">
+              <TraceTree traces={one.from} step={step} />
+            </div>
+          )}
         </li>
       ))}
     </Tree>

@@ -1,5 +1,5 @@
 'use client'
-import { Button as AriaButton, Radio, RadioGroup, Label } from 'react-aria-components'
+import { Button as AriaButton, Label, Radio, RadioGroup } from 'react-aria-components'
 import { styled } from 'styled-components'
 
 /** The one thing to do: solid. Everything else: plain. */
@@ -41,7 +41,11 @@ export function Choice<T extends string>({ label, value, options, onChange }: Ch
     <Group value={value} onChange={next => onChange(options.find(([one]) => one === next)![0])}>
       <Label className="label">{label}</Label>
       <div className="options">
-        {options.map(([one, name]) => <Option key={one} value={one}>{name}</Option>)}
+        {options.map(([one, name]) => (
+          <Option key={one} value={one}>
+            {name}
+          </Option>
+        ))}
       </div>
     </Group>
   )

@@ -5,8 +5,8 @@ import type { TradeLengthId } from '@/core/base/trade-lengths'
 import type { Way } from '@/core/survey/ways'
 import { formatLength } from '@/core/units/format-length'
 import { parseLength } from '@/core/units/parse-length'
-import { allowanceName } from '@/words/traces'
 import { issueWords } from '@/words/issues'
+import { allowanceName } from '@/words/traces'
 import type { SheetStore } from './use-sheet'
 
 const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
@@ -28,11 +28,15 @@ const Line = styled.div`
 /** The allowances this opening's size stands on, to be replaced by its own figures. An empty field goes back to the trade's. */
 export function AllowanceFields({ store }: { readonly store: SheetStore }) {
   const way = store.sheet.wishes.data.way
-  const ids = [...new Set([...BY_WAY[way], 'room-width', 'room-height', 'wall-spare', 'floor-target'] as TradeLengthId[])]
+  const ids = [
+    ...new Set([...BY_WAY[way], 'room-width', 'room-height', 'wall-spare', 'floor-target'] as TradeLengthId[]),
+  ]
   return (
     <>
       <h2>Allowances here</h2>
-      {ids.map(id => <AllowanceField key={id} id={id} store={store} />)}
+      {ids.map(id => (
+        <AllowanceField key={id} id={id} store={store} />
+      ))}
     </>
   )
 }
@@ -62,10 +66,25 @@ function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly st
     <Line>
       <label htmlFor={`allowance-${id}`}>{allowanceName(id)}</label>
       <input
-        id={`allowance-${id}`} autoComplete="off" value={draft ?? formatLength(standing.value, exactStep)} onChange={event => { setDraft(event.target.value); setWrong(null) }} onBlur={take}
-        onKeyDown={event => { if (event.key === 'Enter') take() }}
+        id={`allowance-${id}`}
+        autoComplete="off"
+        value={draft ?? formatLength(standing.value, exactStep)}
+        onChange={event => {
+          setDraft(event.target.value)
+          setWrong(null)
+        }}
+        onBlur={take}
+        onKeyDown={event => {
+          if (event.key === 'Enter') take()
+        }}
       />
-      {wrong ? <span className="wrong" role="alert">{wrong}</span> : own[id] !== undefined && <span className="origin">set for this opening; empty it to go back</span>}
+      {wrong ? (
+        <span className="wrong" role="alert">
+          {wrong}
+        </span>
+      ) : (
+        own[id] !== undefined && <span className="origin">set for this opening; empty it to go back</span>
+      )}
     </Line>
   )
 }

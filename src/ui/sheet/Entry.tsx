@@ -23,7 +23,12 @@ const Now = styled.section`
   details li { display: flex; gap: 8px; padding: 2px 0; flex-wrap: wrap; }
 `
 
-const LEVELS = [['24', inches(24)], ['48', inches(48)], ['72', inches(72)], ['78', inches(78)]] as const
+const LEVELS = [
+  ['24', inches(24)],
+  ['48', inches(48)],
+  ['72', inches(72)],
+  ['78', inches(78)],
+] as const
 
 type Props = {
   readonly slot: Slot
@@ -46,7 +51,14 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
   const levelled = isLevelReading(slot)
   const note = last && noteFor(last, rows.get(last.id))
   const take = ({ value, text }: { readonly value: Length; readonly text: string }) => {
-    const reading = readingFrom(slot, value, text, unit, levelled ? (LEVELS.find(([name]) => name === level)?.[1] ?? null) : null, sheet.memberName)
+    const reading = readingFrom(
+      slot,
+      value,
+      text,
+      unit,
+      levelled ? (LEVELS.find(([name]) => name === level)?.[1] ?? null) : null,
+      sheet.memberName,
+    )
     setLast({ id: reading.id, slot, text })
     setDraft('')
     void store.addReading(reading)
@@ -56,10 +68,22 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
     <Now aria-label="Reading now">
       <h2>{slotName(slot)}</h2>
       <p className="how">{slotHow(slot)}</p>
-      {levelled && <Choice label="Level, in" value={level} options={LEVELS.map(([name]) => [name, name])} onChange={setLevel} />}
+      {levelled && (
+        <Choice label="Level, in" value={level} options={LEVELS.map(([name]) => [name, name])} onChange={setLevel} />
+      )}
       <LengthField
-        key={slot} label={slotName(slot)} unit={unit} graduation={unit === 'in' ? '1/16' : '1'} signed={isSigned(slot)} example={exampleFor(slot, unit)} draft={draft} onDraft={setDraft} onTake={take}
-        doubt={value => doubtAbout(slot, value, result.survey, step)} inputRef={inputRef} note={note}
+        key={slot}
+        label={slotName(slot)}
+        unit={unit}
+        graduation={unit === 'in' ? '1/16' : '1'}
+        signed={isSigned(slot)}
+        example={exampleFor(slot, unit)}
+        draft={draft}
+        onDraft={setDraft}
+        onTake={take}
+        doubt={value => doubtAbout(slot, value, result.survey, step)}
+        inputRef={inputRef}
+        note={note}
       />
       <p className="why">{slotWhy(slot)}</p>
       {history.length > 0 && (
@@ -68,8 +92,12 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
           <ol>
             {history.map(one => (
               <li key={one.id}>
-                <strong><Figure value={one.value} step={unit === 'in' ? '1/64' : '0.1'} unit /></strong>
-                <span>“{one.text}”, {one.instrument}, {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}</span>
+                <strong>
+                  <Figure value={one.value} step={unit === 'in' ? '1/64' : '0.1'} unit />
+                </strong>
+                <span>
+                  “{one.text}”, {one.instrument}, {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}
+                </span>
               </li>
             ))}
           </ol>
@@ -90,13 +118,39 @@ function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
 function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: string | undefined) {
   const name = slotName(slot)
   if (storing === 'stored') return { text: `${name} “${text}” stored.`, tone: 'plain' } as const
-  if (storing === 'not-stored') return { text: `${name} “${text}” is not stored. It is kept here; try again.`, tone: 'wrong' } as const
+  if (storing === 'not-stored')
+    return { text: `${name} “${text}” is not stored. It is kept here; try again.`, tone: 'wrong' } as const
   return { text: `${name} “${text}” …`, tone: 'plain' } as const
 }
 
-function readingFrom(slot: Slot, value: Length, text: string, unit: 'in' | 'mm', levelLength: Length | null, takenBy: string): Reading {
+function readingFrom(
+  slot: Slot,
+  value: Length,
+  text: string,
+  unit: 'in' | 'mm',
+  levelLength: Length | null,
+  takenBy: string,
+): Reading {
   const kind = placeOf(slot).split('.')[0]!
-  const instrument = levelLength !== null ? 'level' : kind === 'bow' || kind === 'crown' ? 'straightedge' : kind === 'gap' ? 'gauge' : 'tape'
+  const instrument =
+    levelLength !== null
+      ? 'level'
+      : kind === 'bow' || kind === 'crown'
+        ? 'straightedge'
+        : kind === 'gap'
+          ? 'gauge'
+          : 'tape'
   const graduation = unit === 'in' ? '1/16' : '1'
-  return { id: uuidV7(), slot, value, text, instrument, graduation, levelLength, takenBy, takenAt: new Date().toISOString(), note: '' }
+  return {
+    id: uuidV7(),
+    slot,
+    value,
+    text,
+    instrument,
+    graduation,
+    levelLength,
+    takenBy,
+    takenAt: new Date().toISOString(),
+    note: '',
+  }
 }

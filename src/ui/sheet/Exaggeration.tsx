@@ -12,11 +12,24 @@ const Bar = styled(Slider)`
 `
 
 /** How many times larger than they are deviations are drawn. */
-export function Exaggeration({ factor, onChange }: { readonly factor: number; readonly onChange: (factor: number) => void }) {
+export function Exaggeration({
+  factor,
+  onChange,
+}: {
+  readonly factor: number
+  readonly onChange: (factor: number) => void
+}) {
   return (
-    <Bar minValue={1} maxValue={40} value={factor} onChange={next => onChange(Array.isArray(next) ? (next[0] ?? 1) : next)}>
+    <Bar
+      minValue={1}
+      maxValue={40}
+      value={factor}
+      onChange={next => onChange(Array.isArray(next) ? (next[0] ?? 1) : next)}
+    >
       <Label>Deviations drawn larger</Label>
-      <SliderTrack className="track"><SliderThumb className="thumb" /></SliderTrack>
+      <SliderTrack className="track">
+        <SliderThumb className="thumb" />
+      </SliderTrack>
       <SliderOutput>{({ state }) => `${state.getThumbValueLabel(0)}×`}</SliderOutput>
     </Bar>
   )

@@ -12,12 +12,30 @@ export function SealSettings({ store }: { readonly store: SheetStore }) {
   return (
     <>
       <h3>Climate and price</h3>
-      {FIELDS.map(([name, label, most]) => <WholeNumber key={name} label={label} most={most} value={store.sheet.wishes.data[name]} onChange={value => store.saveWishes({ [name]: value })} />)}
+      {FIELDS.map(([name, label, most]) => (
+        <WholeNumber
+          key={name}
+          label={label}
+          most={most}
+          value={store.sheet.wishes.data[name]}
+          onChange={value => store.saveWishes({ [name]: value })}
+        />
+      ))}
     </>
   )
 }
 
-function WholeNumber({ label, value, most, onChange }: { readonly label: string; readonly value: number; readonly most: number; readonly onChange: (value: number) => void }) {
+function WholeNumber({
+  label,
+  value,
+  most,
+  onChange,
+}: {
+  readonly label: string
+  readonly value: number
+  readonly most: number
+  readonly onChange: (value: number) => void
+}) {
   const [draft, setDraft] = useState<string | null>(null)
   const wrong = draft !== null && !(/^\d{1,5}$/.test(draft.trim()) && Number(draft) <= most)
   const take = () => {
@@ -29,10 +47,29 @@ function WholeNumber({ label, value, most, onChange }: { readonly label: string;
     <label style={{ display: 'grid', gridTemplateColumns: '1fr 96px', alignItems: 'center', gap: 8, fontSize: 15 }}>
       {label}
       <input
-        inputMode="numeric" value={draft ?? String(value)} aria-invalid={wrong} onChange={event => setDraft(event.target.value)} onBlur={take} onKeyDown={event => { if (event.key === 'Enter') take() }}
-        style={{ height: 44, padding: '0 8px', fontSize: 18, border: '1.5px solid var(--strong-rule)', borderRadius: 4, background: 'var(--sheet)', minWidth: 0 }}
+        inputMode="numeric"
+        value={draft ?? String(value)}
+        aria-invalid={wrong}
+        onChange={event => setDraft(event.target.value)}
+        onBlur={take}
+        onKeyDown={event => {
+          if (event.key === 'Enter') take()
+        }}
+        style={{
+          height: 44,
+          padding: '0 8px',
+          fontSize: 18,
+          border: '1.5px solid var(--strong-rule)',
+          borderRadius: 4,
+          background: 'var(--sheet)',
+          minWidth: 0,
+        }}
       />
-      {wrong && <span role="alert" style={{ gridColumn: '1 / -1', color: 'var(--stop)' }}>A whole number from 0 to {most} is needed; “{draft}” is kept here.</span>}
+      {wrong && (
+        <span role="alert" style={{ gridColumn: '1 / -1', color: 'var(--stop)' }}>
+          A whole number from 0 to {most} is needed; “{draft}” is kept here.
+        </span>
+      )}
     </label>
   )
 }

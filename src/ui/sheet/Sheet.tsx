@@ -5,7 +5,7 @@ import { type ComponentType, useMemo, useRef, useState } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { section } from '@/core/drawing/section'
-import { type Stage, STAGES } from '@/core/drawing/stage'
+import { STAGES, type Stage } from '@/core/drawing/stage'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import { ladderFor } from '@/core/survey/slots'
@@ -29,7 +29,9 @@ import { nextOpen } from './selection'
 import { useSheet } from './use-sheet'
 import { useSheetKeys } from './use-sheet-keys'
 
-const PANES: Readonly<Record<Stage, readonly [ladder: ComponentType<StageProps>, findings: ComponentType<StageProps>]>> = {
+const PANES: Readonly<
+  Record<Stage, readonly [ladder: ComponentType<StageProps>, findings: ComponentType<StageProps>]>
+> = {
   measure: [MeasureLadder, MeasureFindings],
   diagnose: [DiagnoseLadder, DiagnoseFindings],
   specify: [SpecifyLadder, SpecifyFindings],
@@ -54,7 +56,11 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const names = useMemo(() => tappable(stage, way), [stage, way])
   const exaggerates = stage === 'diagnose' || stage === 'fit'
   const scenes = useMemo(
-    () => ({ elevation: elevation(result, stage, exaggerates ? factor : 1), plan: plan(result), section: section(result) }),
+    () => ({
+      elevation: elevation(result, stage, exaggerates ? factor : 1),
+      plan: plan(result),
+      section: section(result),
+    }),
     [result, stage, exaggerates, factor],
   )
   const show = (next: Stage) => {
@@ -64,7 +70,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   }
   const select = (id: string | null) => {
     setSelected(id)
-    if (id && names.has(id) && (stage === 'measure' || stage === 'seal')) inputRef.current?.focus({ preventScroll: true })
+    if (id && names.has(id) && (stage === 'measure' || stage === 'seal'))
+      inputRef.current?.focus({ preventScroll: true })
   }
   const go = (id: string | null) => id && router.push(`/openings/${id}/${stage}`)
   const help = useSheetKeys({
@@ -82,31 +89,63 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   return (
     <main>
       <Heading>
-        <Link href={`/jobs/${sheet.job.id}`} className="job">{sheet.job.name}</Link>
-        <h1>{sheet.opening.tag} {sheet.opening.name}</h1>
+        <Link href={`/jobs/${sheet.job.id}`} className="job">
+          {sheet.job.name}
+        </Link>
+        <h1>
+          {sheet.opening.tag} {sheet.opening.name}
+        </h1>
         <span className="spacer" />
-        {sheet.neighbours.before && <Link className="step" aria-label="Previous opening" href={`/openings/${sheet.neighbours.before}/${stage}`}>‹</Link>}
-        {sheet.neighbours.after && <Link className="step" aria-label="Next opening" href={`/openings/${sheet.neighbours.after}/${stage}`}>›</Link>}
+        {sheet.neighbours.before && (
+          <Link className="step" aria-label="Previous opening" href={`/openings/${sheet.neighbours.before}/${stage}`}>
+            ‹
+          </Link>
+        )}
+        {sheet.neighbours.after && (
+          <Link className="step" aria-label="Next opening" href={`/openings/${sheet.neighbours.after}/${stage}`}>
+            ›
+          </Link>
+        )}
         <KeyHelp {...help} />
       </Heading>
       <Tabs aria-label="Stages">
         {STAGES.map((one, i) => (
-          <button key={one} type="button" aria-current={one === stage ? 'step' : undefined} aria-label={STAGE_NAMES[one]} data-done={progress.done.includes(one) || undefined} onClick={() => show(one)}>
-            <span className="number" aria-hidden="true">{progress.done.includes(one) ? '✓' : i + 1}</span>
+          <button
+            key={one}
+            type="button"
+            aria-current={one === stage ? 'step' : undefined}
+            aria-label={STAGE_NAMES[one]}
+            data-done={progress.done.includes(one) || undefined}
+            onClick={() => show(one)}
+          >
+            <span className="number" aria-hidden="true">
+              {progress.done.includes(one) ? '✓' : i + 1}
+            </span>
             <span className="name">{STAGE_NAMES[one]}</span>
           </button>
         ))}
       </Tabs>
-      {store.trouble && <Trouble role="alert">{store.trouble}<Button onPress={store.retry}>Try again</Button></Trouble>}
+      {store.trouble && (
+        <Trouble role="alert">
+          {store.trouble}
+          <Button onPress={store.retry}>Try again</Button>
+        </Trouble>
+      )}
       <Grid>
-        <Side className="ladder"><LadderPane {...pane} /></Side>
+        <Side className="ladder">
+          <LadderPane {...pane} />
+        </Side>
         <Middle>
-          <div className="elevation"><SceneView {...drawing} scene={scenes.elevation} title="Elevation, seen from outside" /></div>
+          <div className="elevation">
+            <SceneView {...drawing} scene={scenes.elevation} title="Elevation, seen from outside" />
+          </div>
           <SceneView {...drawing} scene={scenes.plan} title="Plan, outside below" textPx={14} />
           <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
           <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
         </Middle>
-        <Side className="findings"><FindingsPane {...pane} /></Side>
+        <Side className="findings">
+          <FindingsPane {...pane} />
+        </Side>
       </Grid>
     </main>
   )

@@ -13,9 +13,12 @@ export function doubtAbout(slot: Slot, value: Length, survey: Survey, step: Disp
   const shown = formatWithUnit(value, step)
   const others = siblings(slot, survey)
   if ((kind === 'widths' || kind === 'heights' || kind === 'wall' || kind === 'diagonals') && others.length > 0) {
-    const nearest = others.reduce((best, one) => (magnitude(minus(one, value)) < magnitude(minus(best, value)) ? one : best))
+    const nearest = others.reduce((best, one) =>
+      magnitude(minus(one, value)) < magnitude(minus(best, value)) ? one : best,
+    )
     const apart = magnitude(minus(value, nearest))
-    if (apart >= FAR_APART) return `${shown} is ${formatWithUnit(apart, step)} from the others. Read it again, or press Enter once more to keep it.`
+    if (apart >= FAR_APART)
+      return `${shown} is ${formatWithUnit(apart, step)} from the others. Read it again, or press Enter once more to keep it.`
   }
   if ((kind === 'widths' || kind === 'heights') && (value < PLAUSIBLE[kind][0] || value > PLAUSIBLE[kind][1])) {
     return `${shown} is unusual for a door. Check the unit, or press Enter once more to keep it.`
@@ -29,5 +32,7 @@ export function doubtAbout(slot: Slot, value: Length, survey: Survey, step: Disp
 /** The readings of the same kind, by the same way, that stand now. */
 function siblings(slot: Slot, survey: Survey): readonly Length[] {
   const family = slot.slice(0, slot.lastIndexOf('.'))
-  return [...survey.bySlot.values()].filter(one => one.slot !== slot && one.slot.slice(0, one.slot.lastIndexOf('.')) === family).map(one => ticks(one.value))
+  return [...survey.bySlot.values()]
+    .filter(one => one.slot !== slot && one.slot.slice(0, one.slot.lastIndexOf('.')) === family)
+    .map(one => ticks(one.value))
 }

@@ -1,14 +1,30 @@
 /** What came back from a route: its answer, or a sentence why not. `away` when trying again may help. */
-export type Sent<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly status: number; readonly message: string; readonly body: unknown }
+export type Sent<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly status: number; readonly message: string; readonly body: unknown }
 
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
 export async function send<T>(method: 'POST' | 'PUT', path: string, body: unknown): Promise<Sent<T>> {
   try {
-    const response = await fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+    const response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    })
     const answer = await response.json().catch(() => null)
     if (response.ok) return { ok: true, value: answer }
-    return { ok: false, status: response.status, message: answer?.message ?? `Not stored: the server answered ${response.status}.`, body: answer }
+    return {
+      ok: false,
+      status: response.status,
+      message: answer?.message ?? `Not stored: the server answered ${response.status}.`,
+      body: answer,
+    }
   } catch {
-    return { ok: false, status: 0, message: 'Not stored: the server does not answer. What you typed is kept here; try again.', body: null }
+    return {
+      ok: false,
+      status: 0,
+      message: 'Not stored: the server does not answer. What you typed is kept here; try again.',
+      body: null,
+    }
   }
 }

@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import { type Stage, STAGES } from '@/core/drawing/stage'
+import { STAGES, type Stage } from '@/core/drawing/stage'
 
 type Keys = {
   readonly onStage: (stage: Stage) => void
@@ -18,7 +18,14 @@ export function useSheetKeys(keys: Keys) {
   useEffect(() => {
     const act = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null
-      if (!on || event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, select, textarea, [role="slider"], dialog')) return
+      if (
+        !on ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        target?.closest('input, select, textarea, [role="slider"], dialog')
+      )
+        return
       const stage = STAGES[Number(event.key) - 1]
       if (stage) keys.onStage(stage)
       else if (event.key === 'n') keys.onNextReading()

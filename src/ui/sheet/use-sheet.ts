@@ -1,12 +1,12 @@
 'use client'
 import { useCallback, useMemo, useReducer, useRef } from 'react'
 import type { LogEntry } from '@/core/handover/log'
-import { job, type JobResult } from '@/core/job'
+import { type JobResult, job } from '@/core/job'
 import type { Order } from '@/core/order/order'
 import type { SealChoice } from '@/core/seal/seal-choice'
+import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import type { Wishes } from '@/core/specification/wishes'
 import type { Reading } from '@/core/survey/reading'
-import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import { tradeWith } from '@/trade/trade'
 import { send } from './send'
 
@@ -33,9 +33,17 @@ function reduce(state: State, action: Action): State {
   const withRow = (id: string, storing: Storing) => new Map(state.rows).set(id, storing)
   switch (action.type) {
     case 'reading':
-      return { ...state, sheet: { ...sheet, readings: [...sheet.readings, action.reading] }, rows: withRow(action.reading.id, 'storing') }
+      return {
+        ...state,
+        sheet: { ...sheet, readings: [...sheet.readings, action.reading] },
+        rows: withRow(action.reading.id, 'storing'),
+      }
     case 'log':
-      return { ...state, sheet: { ...sheet, log: [...sheet.log, action.entry] }, rows: withRow(action.entry.id, 'storing') }
+      return {
+        ...state,
+        sheet: { ...sheet, log: [...sheet.log, action.entry] },
+        rows: withRow(action.entry.id, 'storing'),
+      }
     case 'row':
       return { ...state, rows: withRow(action.id, action.storing) }
     case 'wishes':
@@ -70,19 +78,35 @@ export function useSheet(initial: OpeningSheet): SheetStore {
   const trade = useMemo(() => tradeWith(sheet.units), [sheet.units])
   const result = useMemo(() => job(recordsOf(sheet), trade), [sheet, trade])
 
-  const sendRow = useCallback(async (path: string, row: { readonly id: string }) => {
-    dispatch({ type: 'row', id: row.id, storing: 'storing' })
-    const sent = await send(`POST`, `${base}/${path}`, [row])
-    dispatch({ type: 'row', id: row.id, storing: sent.ok ? 'stored' : 'not-stored' })
-    dispatch({ type: 'trouble', message: sent.ok ? null : sent.message })
-    return sent.ok
-  }, [base])
+  const sendRow = useCallback(
+    async (path: string, row: { readonly id: string }) => {
+      dispatch({ type: 'row', id: row.id, storing: 'storing' })
+      const sent = await send(`POST`, `${base}/${path}`, [row])
+      dispatch({ type: 'row', id: row.id, storing: sent.ok ? 'stored' : 'not-stored' })
+      dispatch({ type: 'trouble', message: sent.ok ? null : sent.message })
+      return sent.ok
+    },
+    [base],
+  )
 
-  const wishes = useVersioned(sheet.wishes, `${base}/wishes`, next => dispatch({ type: 'wishes', wishes: next }), message => dispatch({ type: 'trouble', message }))
-  const seals = useVersioned(sheet.sealChoice, `${base}/seals`, next => dispatch({ type: 'seals', seals: next }), message => dispatch({ type: 'trouble', message }))
+  const wishes = useVersioned(
+    sheet.wishes,
+    `${base}/wishes`,
+    next => dispatch({ type: 'wishes', wishes: next }),
+    message => dispatch({ type: 'trouble', message }),
+  )
+  const seals = useVersioned(
+    sheet.sealChoice,
+    `${base}/seals`,
+    next => dispatch({ type: 'seals', seals: next }),
+    message => dispatch({ type: 'trouble', message }),
+  )
 
   return {
-    sheet, result, rows, trouble,
+    sheet,
+    result,
+    rows,
+    trouble,
     addReading: reading => {
       dispatch({ type: 'reading', reading })
       return sendRow('readings', reading)
@@ -111,7 +135,10 @@ export function useSheet(initial: OpeningSheet): SheetStore {
 /** Saves an edited record change by change, each against the revision the store last answered with. Changes made while one is
  *  under way are sent together after it. A record somebody else changed is shown as it stands, with a sentence. */
 function useVersioned<T extends object>(
-  current: Versioned<T>, path: string, show: (next: Versioned<T>) => void, tell: (message: string | null) => void,
+  current: Versioned<T>,
+  path: string,
+  show: (next: Versioned<T>) => void,
+  tell: (message: string | null) => void,
 ) {
   const kept = useRef({ stored: current, wanted: current.data, busy: false })
   const flush = async () => {

@@ -1,8 +1,8 @@
 'use client'
+import { isSlot } from '@/core/survey/slots'
 import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { slotName } from '@/words/names'
-import { isSlot } from '@/core/survey/slots'
 import { Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { SeverityMark } from '../parts/SeverityMark'
@@ -19,7 +19,12 @@ export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
       <Ladder aria-label="Checks">
         {all.map(one => (
           <li key={`${one.code}${one.place}`}>
-            <button type="button" aria-current={one.place === selected} onClick={() => onSelect(one.place)} style={{ gridTemplateColumns: '22px 1fr' }}>
+            <button
+              type="button"
+              aria-current={one.place === selected}
+              onClick={() => onSelect(one.place)}
+              style={{ gridTemplateColumns: '22px 1fr' }}
+            >
               <SeverityMark severity={one.severity} />
               <span>{findingWords(one, finerStep(store.sheet.job.step)).title}</span>
             </button>
@@ -37,16 +42,32 @@ export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
     <>
       <Panel>
         <h2>Why, and what cures it</h2>
-        <FindingList findings={[...findings.measure, ...findings.diagnose]} step={finerStep(store.sheet.job.step)} selected={selected} onSelect={onSelect} empty="Nothing yet." />
+        <FindingList
+          findings={[...findings.measure, ...findings.diagnose]}
+          step={finerStep(store.sheet.job.step)}
+          selected={selected}
+          onSelect={onSelect}
+          empty="Nothing yet."
+        />
       </Panel>
       {assumed.length > 0 && (
         <Panel>
           <h3>Assumed, not measured</h3>
-          <Quiet>{assumed.map(name => `trim-off/${name}`).filter(isSlot).map(slotName).join(', ')}: taken as straight, plumb and level, widely.</Quiet>
+          <Quiet>
+            {assumed
+              .map(name => `trim-off/${name}`)
+              .filter(isSlot)
+              .map(slotName)
+              .join(', ')}
+            : taken as straight, plumb and level, widely.
+          </Quiet>
         </Panel>
       )}
       <Panel>
-        <Quiet>Header, jack stud and lintel carry the building: never cut one to make room. That belongs to a licensed professional.</Quiet>
+        <Quiet>
+          Header, jack stud and lintel carry the building: never cut one to make room. That belongs to a licensed
+          professional.
+        </Quiet>
       </Panel>
     </>
   )

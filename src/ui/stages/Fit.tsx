@@ -1,8 +1,8 @@
 'use client'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
-import type { PlannedStep } from '@/core/fit/plan-steps'
 import type { ShimPoint } from '@/core/fit/plan-shims'
+import type { PlannedStep } from '@/core/fit/plan-steps'
 import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { inches, ticks } from '@/core/units/length'
 import { SHIM_NAMES } from '@/words/names'
@@ -26,35 +26,73 @@ export function FitLadder({ store }: StageProps) {
   const { steps } = store.result
   const done = steps.filter(one => one.state === 'done').length
   const note = (step: PlannedStep, result: 'done' | 'reopened') =>
-    store.addLog({ id: uuidV7(), kind: 'step', code: step.id, result, text: '', by: store.sheet.memberName, at: new Date().toISOString() })
+    store.addLog({
+      id: uuidV7(),
+      kind: 'step',
+      code: step.id,
+      result,
+      text: '',
+      by: store.sheet.memberName,
+      at: new Date().toISOString(),
+    })
   return (
     <>
       <h2>Setting, step by step</h2>
-      <Quiet>{done} of {steps.length} done</Quiet>
+      <Quiet>
+        {done} of {steps.length} done
+      </Quiet>
       <Steps>
-        {steps.map(step => <StepItem key={step.id} step={step} onDone={() => note(step, 'done')} onReopen={() => note(step, 'reopened')} />)}
+        {steps.map(step => (
+          <StepItem
+            key={step.id}
+            step={step}
+            onDone={() => note(step, 'done')}
+            onReopen={() => note(step, 'reopened')}
+          />
+        ))}
       </Steps>
     </>
   )
 }
 
-function StepItem({ step, onDone, onReopen }: { readonly step: PlannedStep; readonly onDone: () => void; readonly onReopen: () => void }) {
+function StepItem({
+  step,
+  onDone,
+  onReopen,
+}: {
+  readonly step: PlannedStep
+  readonly onDone: () => void
+  readonly onReopen: () => void
+}) {
   const [name, how, check] = STEP_WORDS[step.id] ?? [step.id, '', '']
   return (
     <li data-state={step.state} data-step={step.id}>
       <div className="head">
         <span className="name">{name}</span>
-        {step.state === 'ready' && <Button onPress={onDone} aria-label={`Done: ${name}`}>Done</Button>}
-        {step.state === 'done' && <Button $plain onPress={onReopen} aria-label={`Reopen: ${name}`}>Done ✓</Button>}
+        {step.state === 'ready' && (
+          <Button onPress={onDone} aria-label={`Done: ${name}`}>
+            Done
+          </Button>
+        )}
+        {step.state === 'done' && (
+          <Button $plain onPress={onReopen} aria-label={`Reopen: ${name}`}>
+            Done ✓
+          </Button>
+        )}
       </div>
       {step.state === 'ready' && (
         <>
           <span>{how}</span>
-          <span className="small">Check: {check} About {step.minutes} min.{step.waitHours ? ` Then wait ${step.waitHours} h.` : ''}{step.irreversible ? ' Can’t be undone.' : ''}</span>
+          <span className="small">
+            Check: {check} About {step.minutes} min.{step.waitHours ? ` Then wait ${step.waitHours} h.` : ''}
+            {step.irreversible ? ' Can’t be undone.' : ''}
+          </span>
           {step.caution && <span className="caution">{CAUTION_WORDS[step.caution]}</span>}
         </>
       )}
-      {step.state === 'blocked' && <span className="small">After: {step.missing.map(id => STEP_WORDS[id]?.[0] ?? id).join(', ')}</span>}
+      {step.state === 'blocked' && (
+        <span className="small">After: {step.missing.map(id => STEP_WORDS[id]?.[0] ?? id).join(', ')}</span>
+      )}
     </li>
   )
 }
@@ -71,7 +109,12 @@ const NUDGE = inches(0, 1, 32)
 export function FitFindings({ store, selected, onSelect }: StageProps) {
   const { shims, chance, findings, chosen } = store.result
   const { step } = store.sheet.job
-  if (!shims || !chosen) return <Quiet>Choose a unit and settle the hinge side: then the unit stands in the opening and its packs are planned.</Quiet>
+  if (!shims || !chosen)
+    return (
+      <Quiet>
+        Choose a unit and settle the hinge side: then the unit stands in the opening and its packs are planned.
+      </Quiet>
+    )
   const shift = store.sheet.wishes.data.shift
   const move = (by: number) => store.saveWishes({ shift: ticks(shift + by) })
   return (
@@ -79,38 +122,94 @@ export function FitFindings({ store, selected, onSelect }: StageProps) {
       <Panel>
         <h2>Packs and screws</h2>
         <Packs>
-          {shims.points.map(one => <PackItem key={one.place} point={one} step={step} isSelected={selected === `shim.${one.place}`} onSelect={() => onSelect(`shim.${one.place}`)} />)}
+          {shims.points.map(one => (
+            <PackItem
+              key={one.place}
+              point={one}
+              step={step}
+              isSelected={selected === `shim.${one.place}`}
+              onSelect={() => onSelect(`shim.${one.place}`)}
+            />
+          ))}
         </Packs>
       </Panel>
       <Panel>
         <h2>How it stands</h2>
         <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '4px 12px', alignItems: 'baseline' }}>
-          <dt>Room at the sides</dt><dd style={{ fontSize: 22, fontWeight: 600 }}><Figure value={shims.placement.sideRoom} step={step} unit /></dd>
-          <dt>Gap at the head</dt><dd style={{ fontSize: 22, fontWeight: 600 }}><Figure value={shims.placement.headGap} step={step} unit /></dd>
-          <dt>Under the sill, left · centre · right</dt><dd>{shims.placement.sillSupport.map((gap, i) => <span key={['left', 'centre', 'right'][i]}>{i > 0 && ' · '}<Figure value={gap} step={step} /></span>)}</dd>
-          {chance !== null && <><dt>Goes in</dt><dd>{Math.min(99, Math.round(chance * 100))} in 100</dd></>}
+          <dt>Room at the sides</dt>
+          <dd style={{ fontSize: 22, fontWeight: 600 }}>
+            <Figure value={shims.placement.sideRoom} step={step} unit />
+          </dd>
+          <dt>Gap at the head</dt>
+          <dd style={{ fontSize: 22, fontWeight: 600 }}>
+            <Figure value={shims.placement.headGap} step={step} unit />
+          </dd>
+          <dt>Under the sill, left · centre · right</dt>
+          <dd>
+            {shims.placement.sillSupport.map((gap, i) => (
+              <span key={['left', 'centre', 'right'][i]}>
+                {i > 0 && ' · '}
+                <Figure value={gap} step={step} />
+              </span>
+            ))}
+          </dd>
+          {chance !== null && (
+            <>
+              <dt>Goes in</dt>
+              <dd>{Math.min(99, Math.round(chance * 100))} in 100</dd>
+            </>
+          )}
         </dl>
         <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-          <Button $plain onPress={() => move(-NUDGE)}>◂ 1/32</Button>
-          <Button $plain onPress={() => store.saveWishes({ shift: ticks(0) })} isDisabled={shift === 0}>Centre</Button>
-          <Button $plain onPress={() => move(NUDGE)}>1/32 ▸</Button>
+          <Button $plain onPress={() => move(-NUDGE)}>
+            ◂ 1/32
+          </Button>
+          <Button $plain onPress={() => store.saveWishes({ shift: ticks(0) })} isDisabled={shift === 0}>
+            Centre
+          </Button>
+          <Button $plain onPress={() => move(NUDGE)}>
+            1/32 ▸
+          </Button>
         </div>
       </Panel>
       <Panel>
         <h2>Findings</h2>
-        <FindingList findings={findings.fit} step={step} selected={selected} onSelect={onSelect} empty="Nothing stands against it." />
+        <FindingList
+          findings={findings.fit}
+          step={step}
+          selected={selected}
+          onSelect={onSelect}
+          empty="Nothing stands against it."
+        />
       </Panel>
     </>
   )
 }
 
-function PackItem({ point, step, isSelected, onSelect }: { readonly point: ShimPoint; readonly step: DisplayStep; readonly isSelected: boolean; readonly onSelect: () => void }) {
+function PackItem({
+  point,
+  step,
+  isSelected,
+  onSelect,
+}: {
+  readonly point: ShimPoint
+  readonly step: DisplayStep
+  readonly isSelected: boolean
+  readonly onSelect: () => void
+}) {
   const fine = workStep(step)
   return (
     <li>
       <button type="button" aria-current={isSelected} onClick={onSelect} data-shim={point.place}>
-        <span className="head"><span>{SHIM_NAMES[point.place]}</span><span className="gap"><Figure value={point.gap} step={fine} unit /></span></span>
-        <span className="small"><PackWords point={point} step={fine} /> · screw <Figure value={point.screwLength} step={step} unit /></span>
+        <span className="head">
+          <span>{SHIM_NAMES[point.place]}</span>
+          <span className="gap">
+            <Figure value={point.gap} step={fine} unit />
+          </span>
+        </span>
+        <span className="small">
+          <PackWords point={point} step={fine} /> · screw <Figure value={point.screwLength} step={step} unit />
+        </span>
       </button>
     </li>
   )
@@ -121,8 +220,25 @@ function PackWords({ point: { pack }, step }: { readonly point: ShimPoint; reado
   if (pack.pieces === 0) return <>nothing to pack</>
   return (
     <>
-      {pack.flats.map((flat, i) => <span key={`${flat}-${i}`}>{i > 0 && ' + '}<Figure value={flat} step={step} /></span>)}
-      {pack.wedgeOffset !== null && <>{pack.flats.length > 0 && ' + '}wedge pair, {pack.wedgeOffset === 0 ? 'fully overlapped' : <>pulled apart <Figure value={pack.wedgeOffset} step={step} unit /></>}</>}
+      {pack.flats.map((flat, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the same thickness may lie in a pack twice
+        <span key={`${flat}-${i}`}>
+          {i > 0 && ' + '}
+          <Figure value={flat} step={step} />
+        </span>
+      ))}
+      {pack.wedgeOffset !== null && (
+        <>
+          {pack.flats.length > 0 && ' + '}wedge pair,{' '}
+          {pack.wedgeOffset === 0 ? (
+            'fully overlapped'
+          ) : (
+            <>
+              pulled apart <Figure value={pack.wedgeOffset} step={step} unit />
+            </>
+          )}
+        </>
+      )}
     </>
   )
 }

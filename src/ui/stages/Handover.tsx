@@ -21,10 +21,26 @@ export function HandoverLadder({ store }: StageProps) {
   return (
     <>
       <h2>Tests</h2>
-      <Quiet>{handover.tests.length - handover.open} of {handover.tests.length} tested</Quiet>
+      <Quiet>
+        {handover.tests.length - handover.open} of {handover.tests.length} tested
+      </Quiet>
       <Tests>
         {handover.tests.map(test => (
-          <TestItem key={test.id} test={test} onResult={(result, text) => store.addLog({ id: uuidV7(), kind: 'test', code: test.id, result, text, by: store.sheet.memberName, at: new Date().toISOString() })} />
+          <TestItem
+            key={test.id}
+            test={test}
+            onResult={(result, text) =>
+              store.addLog({
+                id: uuidV7(),
+                kind: 'test',
+                code: test.id,
+                result,
+                text,
+                by: store.sheet.memberName,
+                at: new Date().toISOString(),
+              })
+            }
+          />
         ))}
       </Tests>
     </>
@@ -33,19 +49,55 @@ export function HandoverLadder({ store }: StageProps) {
 
 const UNITS = { none: 'Note', length: 'Read, in or mm', newton: 'Read, N', second: 'Read, s' } as const
 
-function TestItem({ test, onResult }: { readonly test: PlannedTest; readonly onResult: (result: 'passed' | 'failed', text: string) => void }) {
+function TestItem({
+  test,
+  onResult,
+}: {
+  readonly test: PlannedTest
+  readonly onResult: (result: 'passed' | 'failed', text: string) => void
+}) {
   const [text, setText] = useState('')
   const [name, how, limit] = TEST_NAMES[test.id] ?? [test.id, '', '']
   const { entry } = test
   return (
     <li data-test={test.id} data-result={entry?.result ?? 'open'}>
       <strong>{name}</strong>
-      <span className="small">{how} Limit: {limit}.</span>
-      {entry && <span><strong>{entry.result === 'passed' ? '✓ Passed' : '◆ Failed'}</strong>{entry.text && `: ${entry.text}`} · {entry.by}, {entry.at.slice(0, 10)}</span>}
+      <span className="small">
+        {how} Limit: {limit}.
+      </span>
+      {entry && (
+        <span>
+          <strong>{entry.result === 'passed' ? '✓ Passed' : '◆ Failed'}</strong>
+          {entry.text && `: ${entry.text}`} · {entry.by}, {entry.at.slice(0, 10)}
+        </span>
+      )}
       <div className="line">
-        <input aria-label={`${UNITS[test.unit]}: ${name}`} placeholder={UNITS[test.unit]} value={text} maxLength={500} onChange={event => setText(event.target.value)} />
-        <Button onPress={() => { onResult('passed', text); setText('') }} aria-label={`Passed: ${name}`}>Passed</Button>
-        <Button $plain onPress={() => { onResult('failed', text); setText('') }} aria-label={`Failed: ${name}`}>Failed</Button>
+        <input
+          aria-label={`${UNITS[test.unit]}: ${name}`}
+          placeholder={UNITS[test.unit]}
+          value={text}
+          maxLength={500}
+          onChange={event => setText(event.target.value)}
+        />
+        <Button
+          onPress={() => {
+            onResult('passed', text)
+            setText('')
+          }}
+          aria-label={`Passed: ${name}`}
+        >
+          Passed
+        </Button>
+        <Button
+          $plain
+          onPress={() => {
+            onResult('failed', text)
+            setText('')
+          }}
+          aria-label={`Failed: ${name}`}
+        >
+          Failed
+        </Button>
       </div>
     </li>
   )
@@ -58,9 +110,19 @@ export function HandoverFindings({ store, selected, onSelect }: StageProps) {
   return (
     <>
       <Panel>
-        <h2>{handover.open === 0 && handover.findings.length === 0 ? 'Ready to hand over' : `${handover.open} tests open`}</h2>
-        <FindingList findings={findings.handover} step={job.step} selected={selected} onSelect={onSelect} empty="No test has failed." />
-        <ButtonLink href={`${base}/record.pdf`} target="_blank">Hand-over record, PDF</ButtonLink>
+        <h2>
+          {handover.open === 0 && handover.findings.length === 0 ? 'Ready to hand over' : `${handover.open} tests open`}
+        </h2>
+        <FindingList
+          findings={findings.handover}
+          step={job.step}
+          selected={selected}
+          onSelect={onSelect}
+          empty="No test has failed."
+        />
+        <ButtonLink href={`${base}/record.pdf`} target="_blank">
+          Hand-over record, PDF
+        </ButtonLink>
       </Panel>
       <Panel>
         <h2>Take it along</h2>

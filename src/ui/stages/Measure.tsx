@@ -1,21 +1,29 @@
 'use client'
 import { isSlot, ladderFor } from '@/core/survey/slots'
+import { WAYS } from '@/core/survey/ways'
+import { WAY_NAMES } from '@/words/names'
+import { Choice, Panel, Quiet } from '../parts/controls'
+import { FindingList } from '../parts/FindingList'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { nextOpen } from '../sheet/selection'
-import { WAY_NAMES } from '@/words/names'
-import { WAYS } from '@/core/survey/ways'
-import { Choice, Panel, Quiet } from '../parts/controls'
-import { FindingList } from '../parts/FindingList'
 import type { StageProps } from './types'
 
 export function MeasureLadder({ store, selected, onSelect, inputRef }: StageProps) {
   const { survey } = store.result
   const slots = ladderFor(survey.way)
-  const slot = selected && isSlot(selected) && slots.includes(selected) ? selected : (nextOpen(slots, survey.bySlot, null) ?? slots[0]!)
+  const slot =
+    selected && isSlot(selected) && slots.includes(selected)
+      ? selected
+      : (nextOpen(slots, survey.bySlot, null) ?? slots[0]!)
   return (
     <>
-      <Entry slot={slot} store={store} inputRef={inputRef} onTaken={taken => onSelect(nextOpen(slots, survey.bySlot, taken) ?? taken)} />
+      <Entry
+        slot={slot}
+        store={store}
+        inputRef={inputRef}
+        onTaken={taken => onSelect(nextOpen(slots, survey.bySlot, taken) ?? taken)}
+      />
       <ReadingLadder slots={slots} store={store} selected={slot} onSelect={onSelect} />
     </>
   )
@@ -30,11 +38,26 @@ export function MeasureFindings({ store, selected, onSelect }: StageProps) {
     <>
       <Panel>
         <h2>What the readings say</h2>
-        <FindingList findings={findings} step={sheet.job.step} selected={selected} onSelect={onSelect} empty={result.model ? 'The readings agree with each other.' : 'One width and one height, and the opening is drawn to scale.'} />
+        <FindingList
+          findings={findings}
+          step={sheet.job.step}
+          selected={selected}
+          onSelect={onSelect}
+          empty={
+            result.model
+              ? 'The readings agree with each other.'
+              : 'One width and one height, and the opening is drawn to scale.'
+          }
+        />
       </Panel>
       <Panel>
         <h2>Way of measuring</h2>
-        <Choice label={WAY_NAMES[way].when} value={way} options={WAYS.map(one => [one, WAY_NAMES[one].name])} onChange={next => store.saveWishes({ way: next })} />
+        <Choice
+          label={WAY_NAMES[way].when}
+          value={way}
+          options={WAYS.map(one => [one, WAY_NAMES[one].name])}
+          onChange={next => store.saveWishes({ way: next })}
+        />
         <Quiet>Left and right are always as seen from outside.</Quiet>
       </Panel>
     </>

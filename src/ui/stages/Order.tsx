@@ -2,10 +2,10 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
-import { goesIn, type Offer, standOuts } from '@/core/catalogue/judge-unit'
-import { mayRelease } from '@/core/order/check-order'
 import type { Finding } from '@/core/base/finding'
+import { goesIn, type Offer, standOuts } from '@/core/catalogue/judge-unit'
 import type { OrderCode } from '@/core/order/check-order'
+import { mayRelease } from '@/core/order/check-order'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
@@ -36,21 +36,43 @@ export function OrderLadder({ store }: StageProps) {
   return (
     <>
       <h2>Units that go in</h2>
-      <p style={{ color: 'var(--quiet)', fontSize: 15 }}>{possible.length} of {offers.length}, the cheapest in all first</p>
+      <p style={{ color: 'var(--quiet)', fontSize: 15 }}>
+        {possible.length} of {offers.length}, the cheapest in all first
+      </p>
       <Offers>
-        {possible.map(offer => <OfferItem key={offer.unit.id} offer={offer} best={best.get(offer.unit.id) ?? []} isChosen={offer === chosen} store={store} />)}
+        {possible.map(offer => (
+          <OfferItem
+            key={offer.unit.id}
+            offer={offer}
+            best={best.get(offer.unit.id) ?? []}
+            isChosen={offer === chosen}
+            store={store}
+          />
+        ))}
       </Offers>
       {possible.length === 0 && <Quiet>None of the catalogue goes in as it is wanted. Below stands why.</Quiet>}
-      <Button $plain onPress={() => setShowAll(!showAll)}>{showAll ? 'Hide' : 'Show'} the {rest.length} that don’t</Button>
+      <Button $plain onPress={() => setShowAll(!showAll)}>
+        {showAll ? 'Hide' : 'Show'} the {rest.length} that don’t
+      </Button>
       {showAll && (
         <Offers>
           {rest.map(({ unit, reasons }) => (
             <li key={unit.id}>
-              <div className="head"><span>{unit.article} {unit.name}</span></div>
-              {reasons.filter(one => one.severity === 'stop').map(one => {
-                const words = findingWords(one, store.sheet.job.step)
-                return <span className="line" key={one.code}>{words.title}. {words.why}</span>
-              })}
+              <div className="head">
+                <span>
+                  {unit.article} {unit.name}
+                </span>
+              </div>
+              {reasons
+                .filter(one => one.severity === 'stop')
+                .map(one => {
+                  const words = findingWords(one, store.sheet.job.step)
+                  return (
+                    <span className="line" key={one.code}>
+                      {words.title}. {words.why}
+                    </span>
+                  )
+                })}
             </li>
           ))}
         </Offers>
@@ -59,7 +81,17 @@ export function OrderLadder({ store }: StageProps) {
   )
 }
 
-function OfferItem({ offer, best, isChosen, store }: { readonly offer: Offer; readonly best: readonly (keyof typeof BEST)[]; readonly isChosen: boolean; readonly store: StageProps['store'] }) {
+function OfferItem({
+  offer,
+  best,
+  isChosen,
+  store,
+}: {
+  readonly offer: Offer
+  readonly best: readonly (keyof typeof BEST)[]
+  readonly isChosen: boolean
+  readonly store: StageProps['store']
+}) {
   const { unit, cents, days, minutes, preparations, reasons } = offer
   const { step } = store.sheet.job
   return (
@@ -70,13 +102,27 @@ function OfferItem({ offer, best, isChosen, store }: { readonly offer: Offer; re
       </div>
       {best.length > 0 && <span className="best">{best.map(one => BEST[one]).join(', ')}</span>}
       <span className="line">
-        {unit.maker} {unit.article} · <Figure value={unit.width} step={step} /> × <Figure value={unit.height} step={step} unit /> · {days} days · {minutes} min of work
+        {unit.maker} {unit.article} · <Figure value={unit.width} step={step} /> ×{' '}
+        <Figure value={unit.height} step={step} unit /> · {days} days · {minutes} min of work
       </span>
-      {reasons.map(one => <span className="work" key={one.code}>{findingWords(one, step).title}</span>)}
-      {preparations.map(one => (
-        <span className="line" key={one.id + one.place}>{PREPARATION_NAMES[one.id]}: <Figure value={one.amount} step={step} unit />, {one.minutes} min, {money(one.materialCents + one.workCents)}</span>
+      {reasons.map(one => (
+        <span className="work" key={one.code}>
+          {findingWords(one, step).title}
+        </span>
       ))}
-      <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.saveWishes({ chosen: { unit: unit.id, reason: '' } })}>{isChosen ? 'Chosen' : `Choose ${unit.article}`}</Button>
+      {preparations.map(one => (
+        <span className="line" key={one.id + one.place}>
+          {PREPARATION_NAMES[one.id]}: <Figure value={one.amount} step={step} unit />, {one.minutes} min,{' '}
+          {money(one.materialCents + one.workCents)}
+        </span>
+      ))}
+      <Button
+        $plain={isChosen}
+        isDisabled={isChosen}
+        onPress={() => store.saveWishes({ chosen: { unit: unit.id, reason: '' } })}
+      >
+        {isChosen ? 'Chosen' : `Choose ${unit.article}`}
+      </Button>
     </li>
   )
 }
@@ -92,25 +138,57 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
         {chosen && (
           <>
             <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px' }}>
-              {(['unit', 'freight', 'material', 'work', 'disposal'] as const).map(part => <Part key={part} name={part} cents={chosen.cents[part]} />)}
-              <dt><strong>Total</strong></dt><dd style={{ fontSize: 24, fontWeight: 650 }}>{money(chosen.cents.total)}</dd>
+              {(['unit', 'freight', 'material', 'work', 'disposal'] as const).map(part => (
+                <Part key={part} name={part} cents={chosen.cents[part]} />
+              ))}
+              <dt>
+                <strong>Total</strong>
+              </dt>
+              <dd style={{ fontSize: 24, fontWeight: 650 }}>{money(chosen.cents.total)}</dd>
             </dl>
             <label style={{ display: 'grid', gap: 4, fontSize: 15, color: 'var(--quiet)' }}>
               Why the customer chose it
-              <input key={chosen.unit.id} defaultValue={wishes.data.chosen?.reason ?? ''} maxLength={500} onBlur={event => store.saveWishes({ chosen: { unit: chosen.unit.id, reason: event.target.value } })}
-                style={{ height: 44, padding: '0 8px', border: '1.5px solid var(--strong-rule)', borderRadius: 4, background: 'var(--sheet)', color: 'var(--ink)' }} />
+              <input
+                key={chosen.unit.id}
+                defaultValue={wishes.data.chosen?.reason ?? ''}
+                maxLength={500}
+                onBlur={event => store.saveWishes({ chosen: { unit: chosen.unit.id, reason: event.target.value } })}
+                style={{
+                  height: 44,
+                  padding: '0 8px',
+                  border: '1.5px solid var(--strong-rule)',
+                  borderRadius: 4,
+                  background: 'var(--sheet)',
+                  color: 'var(--ink)',
+                }}
+              />
             </label>
           </>
         )}
       </Panel>
       <Panel>
         <h2>Before it goes out</h2>
-        <FindingList findings={order} step={job.step} selected={selected} onSelect={onSelect} empty="Complete: nothing is missing, nothing contradicts." />
-        {line && <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">Order sheet, not released</ButtonLink>}
-        <Button isDisabled={!line || !mayRelease(order)} onPress={() => store.release(uuidV7())}>Release the order</Button>
+        <FindingList
+          findings={order}
+          step={job.step}
+          selected={selected}
+          onSelect={onSelect}
+          empty="Complete: nothing is missing, nothing contradicts."
+        />
+        {line && (
+          <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
+            Order sheet, not released
+          </ButtonLink>
+        )}
+        <Button isDisabled={!line || !mayRelease(order)} onPress={() => store.release(uuidV7())}>
+          Release the order
+        </Button>
         {orders.map(one => (
           <p key={one.id}>
-            Order <strong>{one.number}</strong> released {one.releasedAt.slice(0, 10)} by {one.releasedBy}: <a href={`/api/orders/${one.id}/sheet.pdf`} target="_blank" rel="noreferrer">order sheet {one.number}</a>
+            Order <strong>{one.number}</strong> released {one.releasedAt.slice(0, 10)} by {one.releasedBy}:{' '}
+            <a href={`/api/orders/${one.id}/sheet.pdf`} target="_blank" rel="noreferrer">
+              order sheet {one.number}
+            </a>
           </p>
         ))}
       </Panel>
@@ -118,8 +196,19 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
   )
 }
 
-const PARTS = { unit: 'Unit', freight: 'Freight', material: 'Material on site', work: 'Work on site', disposal: 'Disposal' } as const
+const PARTS = {
+  unit: 'Unit',
+  freight: 'Freight',
+  material: 'Material on site',
+  work: 'Work on site',
+  disposal: 'Disposal',
+} as const
 
 function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cents: number }) {
-  return <><dt>{PARTS[name]}</dt><dd style={{ textAlign: 'right' }}>{money(cents)}</dd></>
+  return (
+    <>
+      <dt>{PARTS[name]}</dt>
+      <dd style={{ textAlign: 'right' }}>{money(cents)}</dd>
+    </>
+  )
 }

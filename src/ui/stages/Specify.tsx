@@ -12,14 +12,69 @@ export function SpecifyLadder({ store }: StageProps) {
     <>
       <Panel>
         <h2>What is wanted</h2>
-        <Choice label="Hinges, seen from outside" value={data.hinges} options={[['left', 'Left'], ['right', 'Right']]} onChange={hinges => save({ hinges })} />
-        <Choice label="Swings" value={data.swing} options={[['in', 'In'], ['out', 'Out']]} onChange={swing => save({ swing })} />
-        <Choice label="Bore" value={data.bore} options={[['none', 'None'], ['single', 'Single'], ['double', 'Double']]} onChange={bore => save({ bore })} />
-        <Choice label="Use" value={data.use} options={[['house-entry', 'House entry'], ['garage-to-house', 'Garage to house'], ['outbuilding', 'Outbuilding']]} onChange={use => save({ use })} />
-        <Choice label="Material" value={data.material ?? 'any'} options={[['any', 'Any'], ['timber', 'Timber'], ['steel', 'Steel'], ['fibreglass', 'Fibreglass']]} onChange={material => save({ material: material === 'any' ? null : material })} />
-        <Choice label="Subfloor" value={data.subfloor} options={[['sound', 'Sound'], ['rotten', 'Rotten'], ['not-seen', 'Not seen']]} onChange={subfloor => save({ subfloor })} />
+        <Choice
+          label="Hinges, seen from outside"
+          value={data.hinges}
+          options={[
+            ['left', 'Left'],
+            ['right', 'Right'],
+          ]}
+          onChange={hinges => save({ hinges })}
+        />
+        <Choice
+          label="Swings"
+          value={data.swing}
+          options={[
+            ['in', 'In'],
+            ['out', 'Out'],
+          ]}
+          onChange={swing => save({ swing })}
+        />
+        <Choice
+          label="Bore"
+          value={data.bore}
+          options={[
+            ['none', 'None'],
+            ['single', 'Single'],
+            ['double', 'Double'],
+          ]}
+          onChange={bore => save({ bore })}
+        />
+        <Choice
+          label="Use"
+          value={data.use}
+          options={[
+            ['house-entry', 'House entry'],
+            ['garage-to-house', 'Garage to house'],
+            ['outbuilding', 'Outbuilding'],
+          ]}
+          onChange={use => save({ use })}
+        />
+        <Choice
+          label="Material"
+          value={data.material ?? 'any'}
+          options={[
+            ['any', 'Any'],
+            ['timber', 'Timber'],
+            ['steel', 'Steel'],
+            ['fibreglass', 'Fibreglass'],
+          ]}
+          onChange={material => save({ material: material === 'any' ? null : material })}
+        />
+        <Choice
+          label="Subfloor"
+          value={data.subfloor}
+          options={[
+            ['sound', 'Sound'],
+            ['rotten', 'Rotten'],
+            ['not-seen', 'Not seen'],
+          ]}
+          onChange={subfloor => save({ subfloor })}
+        />
       </Panel>
-      <Panel><AllowanceFields store={store} /></Panel>
+      <Panel>
+        <AllowanceFields store={store} />
+      </Panel>
     </>
   )
 }
@@ -40,7 +95,9 @@ export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
             <TracedFigure name="Rough opening width" trace={unit.roughWidth} step={step} />
             <TracedFigure name="Rough opening height" trace={unit.roughHeight} step={step} />
           </>
-        ) : <Quiet>The size follows from one width and one height.</Quiet>}
+        ) : (
+          <Quiet>The size follows from one width and one height.</Quiet>
+        )}
         {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
         {picked && <Quiet>{JAMB_WORDS[picked.kind]}</Quiet>}
         {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
@@ -50,16 +107,36 @@ export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
         <h2>Hand</h2>
         {handing ? (
           <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px', fontSize: 16 }}>
-            <dt>From outside</dt><dd><strong>{handing.outsideView}</strong></dd>
-            <dt>Back to the hinges</dt><dd><strong>{handing.backToHinges}</strong></dd>
-            <dt>Push side</dt><dd><strong>{handing.pushSide}</strong></dd>
-            <dt>DIN 107</dt><dd><strong>{handing.din107}</strong></dd>
+            <dt>From outside</dt>
+            <dd>
+              <strong>{handing.outsideView}</strong>
+            </dd>
+            <dt>Back to the hinges</dt>
+            <dd>
+              <strong>{handing.backToHinges}</strong>
+            </dd>
+            <dt>Push side</dt>
+            <dd>
+              <strong>{handing.pushSide}</strong>
+            </dd>
+            <dt>DIN 107</dt>
+            <dd>
+              <strong>{handing.din107}</strong>
+            </dd>
           </dl>
-        ) : <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>}
+        ) : (
+          <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
+        )}
       </Panel>
       <Panel>
         <h2>Findings</h2>
-        <FindingList findings={findings.specify} step={step} selected={selected} onSelect={onSelect} empty="Nothing stands against it." />
+        <FindingList
+          findings={findings.specify}
+          step={step}
+          selected={selected}
+          onSelect={onSelect}
+          empty="Nothing stands against it."
+        />
       </Panel>
     </>
   )

@@ -1,8 +1,8 @@
 'use client'
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { RouterProvider } from 'react-aria-components'
-import { useRouter } from 'next/navigation'
 import { styled } from 'styled-components'
 import { GlobalStyle } from './GlobalStyle'
 
@@ -42,7 +42,16 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
         <Link className="word" href="/">
           <svg width="18" height="28" viewBox="0 0 18 28" aria-hidden="true">
             <rect x="1" y="1" width="16" height="26" fill="none" stroke="currentColor" strokeWidth="2" />
-            <rect x="4.5" y="12" width="9" height="4" rx="2" fill="var(--vial)" stroke="currentColor" strokeWidth="1.4" />
+            <rect
+              x="4.5"
+              y="12"
+              width="9"
+              height="4"
+              rx="2"
+              fill="var(--vial)"
+              stroke="currentColor"
+              strokeWidth="1.4"
+            />
           </svg>
           Harvek
         </Link>
@@ -52,7 +61,11 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
         </nav>
         <Who className="who">{memberName}</Who>
         <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
-          {Object.entries(LIGHTS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}
+          {Object.entries(LIGHTS).map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
         </Light>
       </Bar>
       {children}

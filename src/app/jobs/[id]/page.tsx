@@ -11,7 +11,15 @@ export default async function Page({ params }: Props) {
   return (
     <Job
       job={job}
-      openings={openings.map(({ sheet, result, progress }) => ({ id: sheet.opening.id, tag: sheet.opening.tag, name: sheet.opening.name, scene: elevation(result, 'handover'), stage: progress.stage, worst: progress.worst, finished: progress.finished }))}
+      openings={openings.map(({ sheet, result, progress }) => ({
+        id: sheet.opening.id,
+        tag: sheet.opening.tag,
+        name: sheet.opening.name,
+        scene: elevation(result, 'handover'),
+        stage: progress.stage,
+        worst: progress.worst,
+        finished: progress.finished,
+      }))}
     />
   )
 }

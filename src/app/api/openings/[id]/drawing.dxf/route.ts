@@ -1,5 +1,5 @@
-import { exportElevation } from '@/server/export-elevation'
 import { download } from '@/server/download'
+import { exportElevation } from '@/server/export-elevation'
 import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 import { writeDxf } from '@/writers/write-dxf'

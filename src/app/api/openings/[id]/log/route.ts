@@ -10,7 +10,11 @@ export const POST = handle(async ({ db, acting, request, id }) => {
   if (!(await findOpening(db, acting, id))) return notFound()
   const { stored, conflicting } = await addLog(db, acting, id, await bodyOf(request, sent))
   if (conflicting.length) {
-    return refuse(409, { code: 'id-taken', message: 'An entry of this id is stored with other contents; it stays as it is.', issues: conflicting.map(path => ({ path, message: 'taken' })) })
+    return refuse(409, {
+      code: 'id-taken',
+      message: 'An entry of this id is stored with other contents; it stays as it is.',
+      issues: conflicting.map(path => ({ path, message: 'taken' })),
+    })
   }
   return Response.json({ stored })
 })

@@ -9,7 +9,8 @@ export const GET = handle(async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
   const { line, specification } = resultOf(sheet)
-  if (!line) return refuse(422, { code: 'not-complete', message: 'The order is not complete: the sheet can’t be made yet.' })
+  if (!line)
+    return refuse(422, { code: 'not-complete', message: 'The order is not complete: the sheet can’t be made yet.' })
   const { unit, jamb } = specification
   const traces = [
     ...(unit ? [['Unit width', unit.width] as const, ['Unit height', unit.height] as const] : []),

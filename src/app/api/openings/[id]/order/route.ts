@@ -13,7 +13,9 @@ export const POST = handle(async ({ db, acting, request, id }) => {
   const { id: orderId } = await bodyOf(request, release)
   const { line, findings } = resultOf(sheet)
   if (!line) {
-    const issues = findings.order.filter(one => one.severity === 'stop').map(one => ({ path: one.place, message: findingWords(one, sheet.job.step).title }))
+    const issues = findings.order
+      .filter(one => one.severity === 'stop')
+      .map(one => ({ path: one.place, message: findingWords(one, sheet.job.step).title }))
     return refuse(422, { code: 'not-complete', message: 'The order is not complete; nothing was released.', issues })
   }
   const order = await releaseOrder(db, acting, sheet.job.id, orderId, new Date().toISOString(), [line])

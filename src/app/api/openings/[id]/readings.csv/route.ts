@@ -5,5 +5,11 @@ import { writeReadingsCsv } from '@/writers/write-csv'
 
 export const GET = handle(async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
-  return sheet ? download(writeReadingsCsv(sheet.readings, sheet.job.step), 'text/csv; charset=utf-8', `${sheet.opening.tag}-readings.csv`) : notFound()
+  return sheet
+    ? download(
+        writeReadingsCsv(sheet.readings, sheet.job.step),
+        'text/csv; charset=utf-8',
+        `${sheet.opening.tag}-readings.csv`,
+      )
+    : notFound()
 })

@@ -10,5 +10,10 @@ export const GET = handle(async ({ db, acting, id }) => {
   if (!found) return notFound()
   const job = await findJob(db, acting, found.jobId)
   const paper = orderSheet(job!, found.order, found.order.lines)
-  return download(await writePdf(paper, new Date(found.order.releasedAt)), 'application/pdf', `${found.order.number}.pdf`, true)
+  return download(
+    await writePdf(paper, new Date(found.order.releasedAt)),
+    'application/pdf',
+    `${found.order.number}.pdf`,
+    true,
+  )
 })

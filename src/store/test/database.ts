@@ -1,0 +1,66 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { v7 as uuidV7 } from 'uuid'
+import { newWishes } from '@/core/specification/wishes'
+import type { Job, Opening } from '@/core/survey/job-record'
+import { type Database, freePort, startDatabase } from '../../../tools/database.mjs'
+import type { Acting } from '../acting'
+import { connect, type Db } from '../connection'
+import { addCompany, addOpening, insertJob } from '../jobs'
+import { migrateStore } from '../migrate'
+
+export type TestStore = {
+  readonly database: Database
+  readonly db: Db
+  readonly folder: string
+  readonly restart: () => Promise<Database>
+  readonly end: () => Promise<void>
+}
+
+/** A MariaDB of its own for one test file, with the tables in it. */
+export async function startStore(): Promise<TestStore> {
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-store-'))
+  const port = await freePort()
+  let database = await startDatabase(folder, port)
+  await migrateStore(database.url, 'src/store/migrations')
+  const { db, pool } = connect(database.url)
+  return {
+    database,
+    db,
+    folder,
+    restart: async () => {
+      database = await startDatabase(folder, port)
+      return database
+    },
+    end: async () => {
+      await pool.end()
+      await database.stop()
+      rmSync(folder, { recursive: true, force: true })
+    },
+  }
+}
+
+/** A company of one, with a job and an opening. */
+export async function someCompany(
+  db: Db,
+  name: string,
+): Promise<{ readonly acting: Acting; readonly job: Job; readonly opening: Opening }> {
+  const acting: Acting = { companyId: uuidV7(), memberId: uuidV7(), name: `${name} member` }
+  await addCompany(db, acting.companyId, name, [{ id: acting.memberId, name: acting.name }])
+  const job: Job = {
+    id: uuidV7(),
+    name: `${name} job`,
+    site: '',
+    unit: 'in',
+    step: '1/16',
+    visitOn: null,
+    latitudeE6: 0,
+    longitudeE6: 0,
+    createdAt: '2026-01-01T00:00:00.000Z',
+  }
+  await insertJob(db, acting, job)
+  const opening: Opening = { id: uuidV7(), tag: 'A1', name: 'Entry', family: 'hinged-outside', position: 0 }
+  await addOpening(db, acting, job.id, opening, newWishes('trim-off'))
+  return { acting, job, opening }
+}

@@ -1,0 +1,53 @@
+// @ts-check
+import { spawnSync } from 'node:child_process'
+import { join } from 'node:path'
+import { root } from './bundle.mjs'
+import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { runMain, say, Trouble } from './say.mjs'
+
+/** @param {string} command @param {string[]} args @param {Record<string, string>} [env] */
+function run(command, args, env = {}) {
+  const result = spawnSync(join(root, 'node_modules/.bin', command), args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  })
+  if (result.status !== 0) throw new Trouble(`FAILED: ${command} ${args.join(' ')}`)
+}
+
+/** @param {string} project */
+const jest = project =>
+  run('jest', ['--selectProjects', project], { NODE_OPTIONS: '--experimental-vm-modules --no-warnings' })
+
+/** @type {Record<string, () => void>} */
+const PARTS = {
+  types: () => {
+    run('next', ['typegen'])
+    run('tsc', ['--noEmit', '-p', '.'])
+  },
+  lint: () => run('biome', ['ci', '--error-on-warnings', '.']),
+  unit: () => jest('unit'),
+  store: () => {
+    ensurePackages({ mariadbd: 'mariadb-server' })
+    jest('store')
+  },
+  e2e: () => {
+    ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium', pdftotext: 'poppler-utils' })
+    run('playwright', ['test'])
+  },
+}
+
+async function main() {
+  const asked = process.argv.slice(2)
+  const unknown = asked.find(name => !(name in PARTS))
+  if (unknown) throw new Trouble(`There is no part “${unknown}”. Parts: ${Object.keys(PARTS).join(', ')}.`)
+  ensureNodeModules()
+  for (const name of asked.length ? asked : Object.keys(PARTS)) {
+    const start = Date.now()
+    say(`\n== ${name}`)
+    PARTS[name]?.()
+    say(`== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s`)
+  }
+}
+
+await runMain(main)
