@@ -1,6 +1,6 @@
 'use client'
 import { Keyboard } from 'lucide-react'
-import { type RefObject, useId, useState } from 'react'
+import { type RefObject, useEffect, useId, useState } from 'react'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { Length } from '@/core/units/length'
@@ -66,6 +66,11 @@ export function LengthField({
   const [padOpen, setPadOpen] = useState(false)
   const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
   const [refused, setRefused] = useState<string | null>(null)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another reading starts without the last one's doubts
+  useEffect(() => {
+    setAsked(null)
+    setRefused(null)
+  }, [label])
   const parsed = draft.trim() === '' ? null : parseLength(draft, { unit, graduation })
   const value = parsed?.ok ? parsed.value.ticks : null
   const change = (next: string) => {

@@ -25,6 +25,7 @@ const Now = styled.section`
 
 const LEVELS = [
   ['24', inches(24)],
+  ['36', inches(36)],
   ['48', inches(48)],
   ['72', inches(72)],
   ['78', inches(78)],
@@ -43,7 +44,9 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
   const { sheet, result, rows } = store
   const { unit, step } = sheet.job
   const [draft, setDraft] = useState('')
-  const [level, setLevel] = useState<string>('72')
+  const [levels, setLevels] = useState<Readonly<Record<string, string>>>({ fall: '24' })
+  const kind = placeOf(slot).split('.')[0]!
+  const level = levels[kind] ?? '72'
   const [last, setLast] = useState<{ readonly id: string; readonly slot: Slot; readonly text: string } | null>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another slot starts with an empty field
   useEffect(() => setDraft(''), [slot])
@@ -69,10 +72,14 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
       <h2>{slotName(slot)}</h2>
       <p className="how">{slotHow(slot)}</p>
       {levelled && (
-        <Choice label="Level, in" value={level} options={LEVELS.map(([name]) => [name, name])} onChange={setLevel} />
+        <Choice
+          label="Level, in"
+          value={level}
+          options={LEVELS.map(([name]) => [name, name])}
+          onChange={next => setLevels({ ...levels, [kind]: next })}
+        />
       )}
       <LengthField
-        key={slot}
         label={slotName(slot)}
         unit={unit}
         graduation={unit === 'in' ? '1/16' : '1'}

@@ -1,0 +1,26 @@
+import { createServer } from 'node:http'
+
+/** A door on loopback for the stories' own process: POST /kill and POST /restart act on the database of the run. */
+export async function serveControl(acts: Readonly<Record<string, () => Promise<void>>>) {
+  const server = createServer((request, response) => {
+    const act = acts[(request.url ?? '').slice(1)]
+    if (!act) return response.writeHead(404).end()
+    act().then(
+      () => response.writeHead(204).end(),
+      error => response.writeHead(500).end(String(error)),
+    )
+  })
+  await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
+  const address = server.address()
+  const port = typeof address === 'object' && address ? address.port : 0
+  return {
+    address: `http://127.0.0.1:${port}`,
+    stop: () => new Promise<void>(resolve => server.close(() => resolve())),
+  }
+}
+
+/** Asks the run to do something to its database. */
+export async function control(act: 'kill' | 'restart'): Promise<void> {
+  const answer = await fetch(`${process.env.HARVEK_CONTROL}/${act}`, { method: 'POST' })
+  if (!answer.ok) throw new Error(`${act}: ${await answer.text()}`)
+}

@@ -1,0 +1,77 @@
+import { execFileSync } from 'node:child_process'
+import { writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, type Page } from '@playwright/test'
+import { demoId } from '../../src/server/demo-ids'
+
+export const base = (): string => process.env.HARVEK_BASE ?? ''
+export const DEMO_JOB = demoId('job', 'Sandmartin Quay 4')
+export const demoOpening = (tag: string): string => demoId('opening', DEMO_JOB, tag)
+
+/** Opens a page and waits until its scripts act: a click before that is lost. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(`${base()}${path}`)
+  await page.locator('html[data-hydrated]').waitFor()
+}
+
+/** A new job with one opening, made through the interface; ends on its Measure stage. */
+export async function newOpening(
+  page: Page,
+  job: string,
+  name: string,
+  way: string,
+  unit: 'Inches' | 'Millimetres' = 'Inches',
+): Promise<void> {
+  await open(page, '/jobs')
+  await page.getByLabel('Name').fill(job)
+  await page.getByText(unit, { exact: true }).click()
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.getByRole('heading', { name: 'Add an opening' }).waitFor()
+  await page.getByRole('textbox', { name: 'Name' }).fill(name)
+  await page.getByText(way, { exact: true }).click()
+  await page.getByRole('button', { name: 'Add and measure' }).click()
+  await page.getByRole('heading', { name: new RegExp(name) }).waitFor()
+  await page.locator('html[data-hydrated]').waitFor()
+}
+
+/** The field of the reading that is taken now. */
+export const field = (page: Page) => page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
+
+/** Types readings one after the other, as they come; each must be asked for by its name. */
+export async function typeReadings(
+  page: Page,
+  readings: readonly (readonly [name: string, typed: string])[],
+): Promise<void> {
+  await field(page).focus()
+  for (const [name, typed] of readings) {
+    await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText(name)
+    await page.keyboard.type(typed)
+    await page.keyboard.press('Enter')
+  }
+}
+
+/** Waits until every reading on the ladder that was typed is stored. */
+export const allStored = (page: Page) =>
+  expect(page.locator('[data-storing="storing"], [data-storing="not-stored"]')).toHaveCount(0)
+
+export const stage = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name, exact: true }).click()
+
+/** No violation of WCAG 2.2 AA that can be found by machine. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  expect(violations.map(one => `${one.id}: ${one.nodes.map(node => node.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+}
+
+/** The text of a PDF behind a path, as a reader would copy it. */
+export async function pdfText(page: Page, path: string): Promise<string> {
+  const answer = await page.request.get(`${base()}${path}`)
+  expect(answer.status()).toBe(200)
+  const file = join(tmpdir(), `harvek-${process.pid}-${Date.now()}.pdf`)
+  writeFileSync(file, await answer.body())
+  return execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+}

@@ -1,0 +1,201 @@
+import { expect, test } from '@playwright/test'
+import { allStored, newOpening, pdfText, stage, typeReadings } from './test/harvek'
+
+/** An opening of our own: 36 3/8 by 82 3/16, a little out of true, typed the way installers type. */
+const READINGS = [
+  ['Fall of the sill', '1/32'],
+  ['Crown of the sill', '-1/64'],
+  ['Width, bottom', `3' 0 7/16"`],
+  ['Width, middle', '36-3/8'],
+  ['Width, top', '36.4375'],
+  ['Height, left', '82 3/16'],
+  ['Height, centre', '82 3/16'],
+  ['Height, right', `6' 10 3/16"`],
+  ['Diagonal rising to the right', '89 15/16'],
+  ['Diagonal rising to the left', '89 13/16+'],
+  ['Lean, left side', '1/32'],
+  ['Bow, left side', '0'],
+  ['Lean, right side', '1/32'],
+  ['Bow, right side', '-1/32'],
+  ['Fall of the head', '0'],
+  ['Crown of the head', '0'],
+  ['Wall, left', '4 1/2'],
+  ['Wall, head', '4.5'],
+  ['Wall, right', '114.3 mm'],
+  ['Lean through the wall, left', '0'],
+  ['Lean through the wall, right', '1/32'],
+  ['Crossed strings', '1/32'],
+  ['Sill depth', '5 9/16'],
+  ['Highest floor in the swing', '3/8'],
+  ['Hidden drop of the old sill', '1/4'],
+  ['Step outside', '6 1/4'],
+] as const
+
+test('one door, from the first reading to the record', async ({ page }) => {
+  await newOpening(page, `Quay store ${Date.now()}`, 'Chandlery door', 'Trim off')
+  const started = Date.now()
+  await typeReadings(page, READINGS)
+  await allStored(page)
+  console.log(`  ${READINGS.length} readings typed and stored in ${((Date.now() - started) / 1000).toFixed(1)} s`)
+  await expect(page.getByText('26 of 26 read')).toBeVisible()
+  await expect(page.getByText('The readings agree with each other.')).toBeVisible()
+
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByText('26 of 26 read')).toBeVisible()
+
+  await stage(page, 'Diagnose')
+  await expect(page.getByText(/Diagonals differ by/).first()).toBeVisible()
+
+  await stage(page, 'Specify')
+  await page.getByText('Right', { exact: true }).click()
+  await page.getByText('Out', { exact: true }).click()
+  await page.getByText('None', { exact: true }).click()
+  await page.getByText('Sound', { exact: true }).click()
+  await expect(page.locator('[data-figure="Unit width"]')).toContainText('35 7/8 in')
+  await page.getByRole('button', { name: 'Why Unit width?' }).click()
+  await expect(page.locator('[data-figure="Unit width"]')).toContainText('the smallest width governs')
+  await expect(page.locator('[data-figure="Unit width"]')).toContainText('Room in the width')
+  await expect(page.locator('dt', { hasText: 'From outside' }).locator('+ dd')).toHaveText('RH')
+  await expect(page.locator('dt', { hasText: 'Back to the hinges' }).locator('+ dd')).toHaveText('LH')
+  await expect(page.getByText('The hand’s name depends on who reads it')).toBeVisible()
+
+  await stage(page, 'Order')
+  await page.getByRole('button', { name: 'Choose CL-504' }).click()
+  await page.getByLabel('Why the customer chose it').fill('only a shed')
+  await page.getByRole('heading', { name: 'CL-504 chosen' }).click()
+  await expect(page.getByText('Build down the head with lumber').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Release the order' }).click()
+  const link = page.getByRole('link', { name: /^order sheet H-/ })
+  await expect(link).toBeVisible()
+  const sheet = await pdfText(page, (await link.getAttribute('href'))!)
+  for (const part of [
+    'Hinges on the RIGHT, seen from outside',
+    'Swings OUT',
+    '33 1/2 in (850.9 mm)',
+    '78 in (1981.2 mm)',
+    '35 7/8 in',
+    'back to the hinges LH',
+    'only a shed',
+    'Not included',
+  ])
+    expect(sheet).toContain(part)
+
+  await stage(page, 'Fit')
+  await expect(page.locator('[data-shim]')).toHaveCount(6)
+  await page.getByRole('button', { name: 'Done: Check the new unit' }).click()
+  await expect(page.locator('[data-step="sill-ready"]')).toHaveAttribute('data-state', 'ready')
+  await expect(page.locator('[data-step="foam"]')).toHaveAttribute('data-state', 'blocked')
+
+  await stage(page, 'Seal')
+  const gaps = [
+    'head, left',
+    'head, centre',
+    'head, right',
+    'left side, top',
+    'left side, middle',
+    'left side, bottom',
+    'right side, top',
+    'right side, middle',
+    'right side, bottom',
+    'bottom, left',
+    'bottom, centre',
+    'bottom, right',
+  ]
+  await typeReadings(
+    page,
+    gaps.map((name, i) => [`Gap, ${name}`, i < 9 ? '5/32' : '7 mm']),
+  )
+  await allStored(page)
+  await expect(page.locator('[data-side]')).toHaveCount(4)
+  await expect(page.locator('[data-side="head"]')).toContainText('Cut 32 in')
+  await page.locator('[data-side="bottom"] select').selectOption('sweep-fin')
+  await expect(page.locator('[data-side="bottom"]')).toContainText('holes, end holes')
+  await expect(page.locator('[data-figure="saved"]')).toContainText('$')
+  await expect(page.locator('canvas')).toBeVisible()
+
+  await stage(page, 'Hand over')
+  await page.locator('[data-test="latches"] input').fill('19')
+  await page.getByRole('button', { name: 'Passed: Closes and latches' }).click()
+  await page.getByRole('button', { name: 'Failed: No light' }).click()
+  await expect(page.locator('[data-test="no-light"]')).toHaveAttribute('data-result', 'failed')
+  await expect(page.getByText('Test failed: No light')).toBeVisible()
+  const record = await pdfText(
+    page,
+    (await page.getByRole('link', { name: 'Hand-over record, PDF' }).getAttribute('href'))!,
+  )
+  for (const part of [
+    'Chandlery door',
+    'Hinges on the RIGHT',
+    'passed: 19',
+    'failed',
+    'Sweep with fin',
+    "3' 0 7/16",
+    'Seals and draft',
+  ])
+    expect(record).toContain(part)
+})
+
+test('a tape misread by two inches is asked about, found and cured', async ({ page }) => {
+  await newOpening(page, `Misread ${Date.now()}`, 'Net loft', 'Trim off')
+  await typeReadings(page, [
+    ['Fall of the sill', '0'],
+    ['Crown of the sill', '0'],
+    ['Width, bottom', '36'],
+    ['Width, middle', '36'],
+    ['Width, top', '38 3/8'],
+  ])
+  await expect(page.getByText(/38 3\/8 in is 2 3\/8 in from the others/)).toBeVisible()
+  await page.keyboard.press('Enter')
+  await typeReadings(page, [
+    ['Height, left', '82'],
+    ['Height, centre', '82'],
+    ['Height, right', '82'],
+    ['Diagonal rising to the right', '89 9/16'],
+    ['Diagonal rising to the left', '89 9/16'],
+    ['Lean, left side', '0'],
+    ['Bow, left side', '0'],
+    ['Lean, right side', '0'],
+    ['Bow, right side', '0'],
+  ])
+  await expect(page.locator('[data-severity="correct"]')).toContainText('Width, top: 38 3/8 in disagrees with the rest')
+  await page.locator('[data-severity="correct"]').click()
+  await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText('Width, top')
+  await page.keyboard.type('36')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('disagrees with the rest')).toHaveCount(0)
+  await page
+    .getByRole('button', { name: /^read Width, top/ })
+    .or(page.locator('button[data-slot="trim-off/widths.top"]'))
+    .first()
+    .click()
+  await page.getByText('Read here 2 times').click()
+  await expect(page.getByText('“38 3/8”')).toBeVisible()
+})
+
+test('a typed reading is on the drawing with its findings within 50 ms (printed)', async ({ page }) => {
+  await newOpening(page, `Speed ${Date.now()}`, 'Quick door', 'Trim off')
+  await typeReadings(page, [
+    ['Fall of the sill', '0'],
+    ['Crown of the sill', '0'],
+    ['Width, bottom', '36'],
+    ['Width, middle', '36'],
+    ['Width, top', '36'],
+    ['Height, left', '82'],
+    ['Height, centre', '82'],
+  ])
+  await allStored(page)
+  await page.keyboard.type('83')
+  const ms = await page.evaluate(async () => {
+    const input = document.querySelector<HTMLInputElement>('section[aria-label="Reading now"] input')!
+    const start = performance.now()
+    for (let i = 0; i < 2; i++) {
+      input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+      await new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
+    }
+    const shown = document.querySelector('[data-id="trim-off/heights.right"] text')?.textContent
+    return { ms: performance.now() - start, shown }
+  })
+  console.log(`  Enter to drawing: ${ms.ms.toFixed(0)} ms over two frames (the odd value was asked about once)`)
+  expect(ms.shown).toBe('83')
+})
