@@ -5,7 +5,7 @@ const config = {
   compiler: { styledComponents: true },
   serverExternalPackages: ['pdfkit', 'mysql2'],
   devIndicators: false,
-  typedRoutes: false,
+  redirects: async () => [{ source: '/openings/:id', destination: '/openings/:id/measure', permanent: false }],
 }
 
 export default config

@@ -34,18 +34,18 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
     [scene, step, place.scale, textPx],
   )
-  const groups = useMemo(() => groupById(marks), [marks])
+  const layers = useMemo(() => layersOf(marks), [marks])
   return (
     <Frame ref={frame}>
       {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
       <svg width={size.width} height={size.height} role="group" aria-label={title}>
-        {groups.map(([id, own]) => (
+        {layers.map(({ id, own, isFigure, hasFigure }) => (
           <MarkGroup
-            key={id}
+            key={`${id}${isFigure ? ' figure' : ''}`}
             id={id}
             marks={own}
             place={place}
-            name={names.get(id) ?? null}
+            name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
             isSelected={isLit(id, selected)}
             onSelect={onSelect}
             textPx={textPx}
@@ -61,7 +61,6 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
   )
 }
 
-/** A shim or a gap of the selected side lights up with it. */
 const isLit = (id: string, selected: string | null): boolean => selected !== null && id === selected
 
 function placeOf(scene: Scene, { width, height }: typeof FIRST_GUESS): Place {
@@ -90,15 +89,31 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
   return size
 }
 
-/** Marks of one id stay together, drawn where the first of them stands. */
-function groupById(marks: readonly LoweredMark[]): readonly (readonly [string, readonly LoweredMark[]])[] {
+type Layer = {
+  readonly id: string
+  readonly own: readonly LoweredMark[]
+  readonly isFigure: boolean
+  readonly hasFigure: boolean
+}
+
+/** Marks of one id stay together: first all lines, then all figures above them, so that no line is in the way of a tap on a figure. */
+function layersOf(marks: readonly LoweredMark[]): readonly Layer[] {
+  const figures = groupById(marks.filter(mark => mark.kind === 'text'))
+  const lines = groupById(marks.filter(mark => mark.kind !== 'text'))
+  return [
+    ...[...lines].map(([id, own]) => ({ id, own, isFigure: false, hasFigure: figures.has(id) })),
+    ...[...figures].map(([id, own]) => ({ id, own, isFigure: true, hasFigure: true })),
+  ]
+}
+
+function groupById(marks: readonly LoweredMark[]): ReadonlyMap<string, readonly LoweredMark[]> {
   const groups = new Map<string, LoweredMark[]>()
   for (const mark of marks) {
     const group = groups.get(mark.id)
     if (group) group.push(mark)
     else groups.set(mark.id, [mark])
   }
-  return [...groups]
+  return groups
 }
 
 /** What the drawing says, as lines for a screen reader. */
@@ -121,6 +136,7 @@ type GroupProps = {
   readonly textPx: number
 }
 
+/** The marks of one id in one layer. Its figure is the button; where it has none, its lines are. */
 const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx }: GroupProps) {
   const drawn = marks.map((mark, i) => (
     <MarkView

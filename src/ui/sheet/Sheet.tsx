@@ -132,7 +132,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
         </Trouble>
       )}
       <Grid>
-        <Side className="ladder">
+        <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
           <LadderPane {...pane} />
         </Side>
         <Middle>
@@ -143,7 +143,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
           <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
           <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
         </Middle>
-        <Side className="findings">
+        <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
           <FindingsPane {...pane} />
         </Side>
       </Grid>

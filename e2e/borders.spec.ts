@@ -1,0 +1,130 @@
+import { readdirSync, statSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { expect, test } from '@playwright/test'
+import { v7 as uuidV7 } from 'uuid'
+import { signMember } from '../src/server/sign'
+import { addForeignCompany, firstOrder, secret } from './test/foreign'
+import { base, DEMO_JOB, demoOpening } from './test/harvek'
+
+const walk = (folder: string): readonly string[] =>
+  readdirSync(folder).flatMap(name =>
+    statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : join(folder, name),
+  )
+
+/** Every address of the application, from its own files. */
+const ADDRESSES = walk('src/app')
+  .filter(path => /\/(route\.ts|page\.tsx)$/.test(path))
+  .map(path => `/${relative('src/app', path).replace(/\/?(route\.ts|page\.tsx)$/, '')}`)
+
+const READING = {
+  id: uuidV7(),
+  slot: 'wall.left',
+  value: 81_280,
+  text: '1',
+  instrument: 'tape',
+  graduation: '1/16',
+  levelLength: null,
+  takenBy: 'Nobody',
+  takenAt: '2026-01-01T00:00:00.000Z',
+  note: '',
+}
+/** What is sent to the addresses that change something. */
+const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
+  '/api/jobs/[id]/openings': ['POST', { tag: 'X', name: 'X', way: 'pocket' }],
+  '/api/openings/[id]/readings': ['POST', [READING]],
+  '/api/openings/[id]/log': ['POST', []],
+  '/api/openings/[id]/order': ['POST', { id: uuidV7() }],
+  '/api/openings/[id]/wishes': ['PUT', { revision: 1, data: {} }],
+  '/api/openings/[id]/seals': ['PUT', { revision: 1, data: {} }],
+}
+/** Addresses that name nothing of anybody. */
+const OPEN = ['/', '/jobs', '/api/health', '/api/jobs', '/api/jobs/import']
+
+test('a second company’s member gets “not found” on every address with every id of the first', async ({ request }) => {
+  const cookie = `harvek-member=${signMember(await addForeignCompany(), secret())}`
+  const order = await firstOrder()
+  const named = ADDRESSES.filter(address => !OPEN.includes(address))
+  expect(named.length).toBeGreaterThan(14)
+  for (const address of named) {
+    const ids = address.includes('/jobs/')
+      ? [DEMO_JOB]
+      : address.includes('/orders/')
+        ? [order]
+        : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
+    for (const id of ids) {
+      const path = address.replace('[id]', id).replace('[stage]', 'measure')
+      const [method, data] = BODIES[address] ?? ['GET', undefined]
+      const send = (headers: Record<string, string>) =>
+        request.fetch(`${base()}${path}`, {
+          method,
+          data: data === undefined ? undefined : JSON.stringify(data),
+          headers: { ...headers, 'content-type': 'application/json' },
+        })
+      expect([address, (await send({ cookie })).status()]).toEqual([address, 404])
+      if (method === 'GET')
+        expect([address, (await send({})).status()]).toEqual([
+          address,
+          address.includes('order.pdf') && id !== demoOpening('A1') && id !== demoOpening('A5') ? 422 : 200,
+        ])
+    }
+  }
+})
+
+test('a foreign company sees no job of the first, and a cookie that was tampered with sees nobody', async ({
+  request,
+}) => {
+  const member = await addForeignCompany()
+  const page = await request.get(`${base()}/jobs`, {
+    headers: { cookie: `harvek-member=${signMember(member, secret())}` },
+  })
+  expect(await page.text()).not.toContain('Sandmartin')
+  const forged = await request.post(`${base()}/api/openings/${demoOpening('A1')}/readings`, {
+    headers: { cookie: `harvek-member=${member}.0000` },
+    data: [READING],
+  })
+  expect(forged.status()).toBe(401)
+})
+
+test.describe('what can’t be taken', () => {
+  test('unknown ids are a page that says so, not a crash', async ({ page }) => {
+    for (const path of [
+      `/openings/${uuidV7()}/measure`,
+      `/jobs/${uuidV7()}`,
+      `/openings/${demoOpening('A1')}/dance`,
+      '/no/such',
+      `/openings/%27;drop/measure`,
+    ]) {
+      const answer = await page.goto(`${base()}${path}`)
+      expect([path, answer!.status()]).toEqual([path, 404])
+      await expect(page.getByRole('heading', { name: 'Not found' })).toBeVisible()
+    }
+  })
+  test('a reading that is no reading is refused with its path, and nothing is stored', async ({ request }) => {
+    const path = `${base()}/api/openings/${demoOpening('A4')}/readings`
+    for (const [change, where] of [
+      [{ slot: 'roof' }, '0.slot'],
+      [{ value: 0.5 }, '0.value'],
+      [{ id: 'x' }, '0.id'],
+      [{ text: '' }, '0.text'],
+      [{ takenAt: 'yesterday' }, '0.takenAt'],
+      [{ colour: 'red' }, '0'],
+    ] as const) {
+      const answer = await request.post(path, { data: [{ ...READING, ...change }] })
+      expect(answer.status()).toBe(400)
+      expect((await answer.json()).issues[0].path).toBe(where)
+    }
+    expect(
+      (await request.post(path, { headers: { 'content-type': 'application/json' }, data: Buffer.from('{') })).status(),
+    ).toBe(400)
+    expect(await (await request.get(`${base()}/api/openings/${demoOpening('A4')}/readings.csv`)).text()).not.toContain(
+      'Nobody',
+    )
+  })
+  test('an order of an incomplete opening is not released', async ({ request }) => {
+    const answer = await request.post(`${base()}/api/openings/${demoOpening('A4')}/order`, { data: { id: uuidV7() } })
+    expect(answer.status()).toBe(422)
+    expect((await answer.json()).issues.map((one: { message: string }) => one.message)).toContain(
+      'Missing: the hinge side',
+    )
+  })
+})

@@ -1,0 +1,27 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { createConnection } from 'mysql2/promise'
+import { v7 as uuidV7 } from 'uuid'
+
+export const secret = (): string => readFileSync(join(process.env.HARVEK_FOLDER ?? '', 'secret'), 'utf8').trim()
+
+async function query(text: string, values: readonly string[] = []): Promise<unknown[]> {
+  const connection = await createConnection(process.env.HARVEK_E2E_DATABASE ?? '')
+  const [rows] = await connection.query(text, [...values])
+  await connection.end()
+  return Array.isArray(rows) ? rows : []
+}
+
+/** A second company with one member, put straight into the database; gives the member's id. */
+export async function addForeignCompany(): Promise<string> {
+  const [company, member] = [uuidV7(), uuidV7()]
+  await query('insert into company (id, name) values (?, ?)', [company, 'Elsewhere Doors'])
+  await query('insert into member (company_id, id, name) values (?, ?, ?)', [company, member, 'Somebody Else'])
+  return member
+}
+
+/** The id of the demo's first released order. */
+export async function firstOrder(): Promise<string> {
+  const [row] = await query('select id from purchase_order order by released_at limit 1')
+  return (row as { id: string }).id
+}

@@ -1,0 +1,91 @@
+import { expect, test } from '@playwright/test'
+import { control } from './test/control'
+import { allStored, base, DEMO_JOB, newOpening, open, typeReadings } from './test/harvek'
+
+test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
+  await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Trim off')
+  await typeReadings(page, [
+    ['Fall of the sill', '0'],
+    ['Crown of the sill', '0'],
+  ])
+  await allStored(page)
+  await control('kill')
+  await typeReadings(page, [['Width, bottom', '36 3/8']])
+  await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toBeVisible()
+  const row = page.locator('[data-slot="trim-off/widths.bottom"]')
+  await expect(row).toHaveAttribute('data-storing', 'not-stored')
+  await expect(row).toContainText('36')
+  await control('restart')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(row).toHaveAttribute('data-storing', 'stored')
+  await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toHaveCount(0)
+  await page.reload()
+  await expect(page.locator('[data-slot="trim-off/widths.bottom"]')).toContainText('36')
+})
+
+test('a wish that meets another person’s change shows what stands now', async ({ page, browser }) => {
+  await newOpening(page, `Two hands ${Date.now()}`, 'Sail loft', 'Core')
+  await page.getByRole('button', { name: 'Specify' }).click()
+  const other = await browser.newPage()
+  await other.goto(page.url())
+  await other.locator('html[data-hydrated]').waitFor()
+  await other.getByText('Left', { exact: true }).click()
+  await expect(async () => {
+    const fresh = await browser.newPage()
+    await fresh.goto(page.url())
+    await expect(fresh.getByRole('radio', { name: 'Left' })).toBeChecked()
+    await fresh.close()
+  }).toPass()
+  await page.getByText('Right', { exact: true }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Somebody else changed this' })).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Left' })).toBeChecked()
+  await other.close()
+})
+
+test.describe('a job file', () => {
+  const take = async (page: import('@playwright/test').Page, name: string, content: string) => {
+    const choosing = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Choose a job file' }).click()
+    await (await choosing).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
+  }
+  test('that is broken or foreign is refused whole, with what is wrong and where', async ({ page }) => {
+    await open(page, '/jobs')
+    const before = await page.getByRole('listitem').count()
+    await take(page, 'broken.json', '{"format": ')
+    await expect(page.getByText('broken.json is not JSON; nothing was stored.')).toBeVisible()
+    await take(page, 'foreign.json', '{"format":"other","version":1}')
+    await expect(page.getByText('This file is no whole Harvek job; nothing was stored.')).toBeVisible()
+    const file = JSON.parse(await (await page.request.get(`${base()}/api/jobs/${DEMO_JOB}/export`)).text())
+    file.job.id = '01900000-0000-7000-8000-00000000dead'
+    file.openings[2].readings[3].value = 'wide'
+    await take(page, 'bent.json', JSON.stringify(file))
+    await expect(page.locator('code', { hasText: 'openings[2].readings[3].value' })).toBeVisible()
+    await page.reload()
+    await expect(page.getByRole('listitem')).toHaveCount(before)
+  })
+  test('of a job that is here already is refused', async ({ page }) => {
+    await open(page, '/jobs')
+    await take(page, 'again.json', await (await page.request.get(`${base()}/api/jobs/${DEMO_JOB}/export`)).text())
+    await expect(page.getByText('is here already; nothing was stored')).toBeVisible()
+  })
+})
+
+test.describe('an odd entry of the length field gets a sentence and keeps what was typed', () => {
+  for (const [typed, said] of [
+    ['3/10', 'a tape has no fractions of 10'],
+    ['36,375', 'could be a decimal or a thousand'],
+    ['thirty', 'can’t be read as a length'],
+    ['-36', 'a size has no direction'],
+    ['99999 mm', 'more than 20 m'],
+  ] as const) {
+    test(typed, async ({ page }) => {
+      await newOpening(page, `Odd ${Date.now()}`, 'Rope walk', 'Core')
+      const input = page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
+      await input.fill(typed)
+      await input.press('Enter')
+      await expect(page.locator('section[aria-label="Reading now"] [role="status"]')).toContainText(said)
+      await expect(input).toHaveValue(typed)
+      await expect(page.getByText('0 of 15 read')).toBeVisible()
+    })
+  }
+})
