@@ -33,6 +33,7 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   writers: ['core', 'words', 'papers'],
   store: ['core'],
   compute: ['core', 'trade', 'words'],
+  bench: ['core', 'trade', 'words', 'server'],
   server: ['core', 'trade', 'words', 'papers', 'writers', 'store'],
   ui: ['core', 'trade', 'words'],
   app: ['core', 'words', 'papers', 'writers', 'store', 'server', 'ui'],

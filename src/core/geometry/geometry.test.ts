@@ -24,7 +24,7 @@ describe('weighted least squares', () => {
   it('is the weighted mean for one unknown', () => {
     const solution = leastSquares([row(10, 1), row(20, 2)], 1)!
     expect(solution.unknowns[0]).toBeCloseTo(12, 12)
-    expect(varianceOf(Float64Array.of(1), solution.cofactors)).toBeCloseTo(0.8, 12)
+    expect(varianceOf(Float64Array.of(1), solution)).toBeCloseTo(0.8, 12)
   })
   it('has no answer where nothing decides', () =>
     expect(leastSquares([{ coefficients: Float64Array.of(1, 1), misclosure: 3, deviation: 1 }], 2)).toBeNull())

@@ -1,78 +1,73 @@
 /** One observation of a linear system: coefficients per unknown, the observed minus computed value, and its standard deviation. */
 export type Row = { readonly coefficients: Float64Array; readonly misclosure: number; readonly deviation: number }
 
-/** The solution of weighted normal equations, with the cofactors (inverse normal matrix) row by row. */
-export type Solution = { readonly unknowns: Float64Array; readonly cofactors: readonly Float64Array[] }
+/** The solution of weighted normal equations, with the cofactors (inverse normal matrix), `size` to a row. */
+export type Solution = { readonly unknowns: Float64Array; readonly cofactors: Float64Array; readonly size: number }
 
 /** Weighted least squares by the normal equations; `null` when they are singular.
  *  Small and dense on purpose: ten unknowns, not ten thousand. */
 export function leastSquares(rows: readonly Row[], size: number): Solution | null {
-  const normal = Array.from({ length: size }, () => new Float64Array(size))
+  const normal = new Float64Array(size * size)
   const right = new Float64Array(size)
-  for (const { coefficients, misclosure, deviation } of rows) {
-    const weight = 1 / (deviation * deviation)
-    for (let i = 0; i < size; i++) {
-      const scaled = coefficients[i]! * weight
-      if (scaled === 0) continue
-      right[i]! += scaled * misclosure
-      for (let j = 0; j < size; j++) normal[i]![j]! += scaled * coefficients[j]!
-    }
+  for (const row of rows) accumulate(row, normal, right, size)
+  if (!invert(normal, size)) return null
+  const unknowns = new Float64Array(size)
+  for (let i = 0; i < size; i++) {
+    let total = 0
+    for (let j = 0; j < size; j++) total += normal[i * size + j]! * right[j]!
+    unknowns[i] = total
   }
-  const cofactors = inverse(normal)
-  if (!cofactors) return null
-  return { unknowns: Float64Array.from(cofactors, row => dot(row, right)), cofactors }
+  return { unknowns, cofactors: normal, size }
 }
 
 /** a·Q·aᵀ: the variance of a linear combination of the unknowns. */
-export function varianceOf(coefficients: Float64Array, cofactors: readonly Float64Array[]): number {
+export function varianceOf(coefficients: Float64Array, { cofactors, size }: Solution): number {
   let total = 0
-  for (let i = 0; i < coefficients.length; i++) {
+  for (let i = 0; i < size; i++) {
     const one = coefficients[i]!
-    if (one !== 0) total += one * dot(cofactors[i]!, coefficients)
+    if (one === 0) continue
+    for (let j = 0; j < size; j++) total += one * cofactors[i * size + j]! * coefficients[j]!
   }
   return total
 }
 
-export function dot(a: Float64Array, b: Float64Array): number {
-  let total = 0
-  for (let i = 0; i < a.length; i++) total += a[i]! * b[i]!
-  return total
-}
-
-/** Gauss–Jordan with the largest pivot of the column; `null` when singular. Works in place on `matrix`. */
-function inverse(matrix: Float64Array[]): Float64Array[] | null {
-  const size = matrix.length
-  const result = matrix.map((_, i) => Float64Array.from({ length: size }, (_, j) => (i === j ? 1 : 0)))
-  for (let column = 0; column < size; column++) {
-    let pivot = column
-    for (let i = column + 1; i < size; i++)
-      if (Math.abs(matrix[i]![column]!) > Math.abs(matrix[pivot]![column]!)) pivot = i
-    const head = matrix[pivot]![column]!
-    if (Math.abs(head) < 1e-300) return null
-    swap(matrix, pivot, column)
-    swap(result, pivot, column)
-    scale(matrix[column]!, 1 / head)
-    scale(result[column]!, 1 / head)
-    for (let i = 0; i < size; i++) {
-      const factor = i === column ? 0 : matrix[i]![column]!
-      if (factor === 0) continue
-      subtract(matrix[i]!, matrix[column]!, factor)
-      subtract(result[i]!, result[column]!, factor)
-    }
+/** Adds one observation. Most coefficients are zero: a reading concerns two points at most. */
+function accumulate(
+  { coefficients, misclosure, deviation }: Row,
+  normal: Float64Array,
+  right: Float64Array,
+  size: number,
+): void {
+  const weight = 1 / (deviation * deviation)
+  for (let i = 0; i < size; i++) {
+    const scaled = coefficients[i]! * weight
+    if (scaled === 0) continue
+    right[i]! += scaled * misclosure
+    for (let j = 0; j < size; j++) normal[i * size + j]! += scaled * coefficients[j]!
   }
-  return result
 }
 
-function swap(rows: Float64Array[], a: number, b: number): void {
-  const kept = rows[a]!
-  rows[a] = rows[b]!
-  rows[b] = kept
+const SINGULAR = 1e-12
+
+/** Inverts a symmetric positive definite matrix in place, pivot by pivot; `false` when it is singular beside its own diagonal. */
+function invert(matrix: Float64Array, size: number): boolean {
+  const diagonal = Float64Array.from({ length: size }, (_, i) => matrix[i * size + i]!)
+  for (let k = 0; k < size; k++) {
+    const pivot = matrix[k * size + k]!
+    if (!(pivot > diagonal[k]! * SINGULAR)) return false
+    sweep(matrix, size, k, 1 / pivot)
+  }
+  return true
 }
 
-function scale(row: Float64Array, factor: number): void {
-  for (let j = 0; j < row.length; j++) row[j]! *= factor
-}
-
-function subtract(row: Float64Array, other: Float64Array, factor: number): void {
-  for (let j = 0; j < row.length; j++) row[j]! -= factor * other[j]!
+function sweep(matrix: Float64Array, size: number, k: number, reciprocal: number): void {
+  const pivotRow = k * size
+  for (let i = 0; i < size; i++) {
+    const factor = matrix[i * size + k]! * reciprocal
+    if (i === k || factor === 0) continue
+    for (let j = 0; j < size; j++) if (j !== k) matrix[i * size + j]! -= factor * matrix[pivotRow + j]!
+    matrix[i * size + k] = -factor
+  }
+  for (let j = 0; j < size; j++) matrix[pivotRow + j]! *= reciprocal
+  matrix[pivotRow + k] = reciprocal
 }

@@ -84,17 +84,17 @@ function rowOf({ name, value, deviation }: Observed, unknowns: Unknowns): Row {
 
 type Judged = Observed & { readonly residual: number; readonly redundancy: number; readonly test: number }
 
-function read(observed: readonly Observed[], unknowns: Unknowns, { cofactors }: Solution): AdjustedOpening {
+function read(observed: readonly Observed[], unknowns: Unknowns, solution: Solution): AdjustedOpening {
   const judged = observed.map((one): Judged => {
     const model = modelled(one.name, unknowns)
     const residual = one.value - model.value
-    const redundancy = Math.max(0, 1 - varianceOf(model.coefficients, cofactors) / (one.deviation * one.deviation))
+    const redundancy = Math.max(0, 1 - varianceOf(model.coefficients, solution) / (one.deviation * one.deviation))
     return { ...one, residual, redundancy, test: Math.abs(residual) / (one.deviation * Math.sqrt(redundancy)) }
   })
   const measured = judged.filter(one => one.measured)
   return {
     points: pointsOf(unknowns),
-    deviations: deviationsOf(cofactors),
+    deviations: deviationsOf(solution),
     suspect: findSuspect(measured.filter(one => one.redundancy >= LEAST_REDUNDANCY)),
     unchecked: measured.filter(one => one.redundancy < LEAST_REDUNDANCY).map(one => one.name),
     assumed: judged.filter(one => !one.measured).map(one => one.name),
@@ -127,9 +127,10 @@ function pointsOf(u: Unknowns): OpeningPoints {
   }
 }
 
-function deviationsOf(cofactors: readonly Float64Array[]): PointDeviations {
-  const one = (i: number) => Math.sqrt(cofactors[i]![i]!)
-  const mean = (i: number, j: number) => Math.sqrt(cofactors[i]![i]! + cofactors[j]![j]! + 2 * cofactors[i]![j]!) / 2
+function deviationsOf({ cofactors, size }: Solution): PointDeviations {
+  const at = (i: number, j: number) => cofactors[i * size + j]!
+  const one = (i: number) => Math.sqrt(at(i, i))
+  const mean = (i: number, j: number) => Math.sqrt(at(i, i) + at(j, j) + 2 * at(i, j)) / 2
   const { X_L1, X_L2, X_R0, X_R1, X_R2, Y_R0, Y_S, Y_L2, Y_R2, Y_T } = UNKNOWN
   return {
     L0: { x: 0, y: 0 },

@@ -12,7 +12,7 @@ const Bar = styled(Slider)`
 `
 
 /** How many times larger than they are deviations are drawn. */
-export function Exaggeration({
+export default function Exaggeration({
   factor,
   onChange,
 }: {

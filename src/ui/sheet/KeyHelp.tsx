@@ -1,29 +1,13 @@
 'use client'
-import { Button, Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components'
+import dynamic from 'next/dynamic'
+import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
 
-const KEYS = [
-  ['1 – 7', 'stages'],
-  ['n', 'next open reading'],
-  ['[  ]', 'previous and next opening'],
-  ['Enter', 'take the reading, go to the next'],
-  ['+  −', 'strong and light, after a figure'],
-  ['?', 'this list'],
-] as const
+const KeyDialog = dynamic(() => import('./KeyDialog'), { ssr: false })
 
-const Opener = styled(
-  Button,
-)`min-width: 44px; min-height: 44px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: none; cursor: pointer; font-weight: 700; @media (max-width: 700px) { display: none; }`
-const Veil = styled(
-  ModalOverlay,
-)`position: fixed; inset: 0; background: rgb(0 0 0 / 0.35); display: grid; place-items: center; z-index: 10;`
-const Box = styled(Modal)`
-  background: var(--sheet); color: var(--ink); border: 2px solid var(--ink); padding: 24px 28px; max-width: 440px;
-  dl { display: grid; grid-template-columns: auto 1fr; gap: 8px 24px; margin: 14px 0; }
-  dt { font-weight: 700; }
-  label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-  input { width: 22px; height: 22px; }
-  .close { min-height: 44px; padding: 0 16px; border: 1.5px solid var(--blue); color: var(--blue); background: none; border-radius: 4px; cursor: pointer; font-weight: 600; }
+const Opener = styled(Button)`
+  min-width: 44px; min-height: 44px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: none; cursor: pointer; font-weight: 700;
+  @media (max-width: 700px) { display: none; }
 `
 
 type Props = {
@@ -33,32 +17,14 @@ type Props = {
   readonly turn: (on: boolean) => void
 }
 
-/** The list of keys. */
+/** Opens the list of keys. */
 export function KeyHelp({ open, setOpen, on, turn }: Props) {
   return (
-    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
-      <Opener aria-label="Keys">?</Opener>
-      <Veil isDismissable>
-        <Box>
-          <Dialog>
-            <Heading slot="title">Keys</Heading>
-            <dl>
-              {KEYS.map(([key, what]) => (
-                <div key={key} style={{ display: 'contents' }}>
-                  <dt>{key}</dt>
-                  <dd>{what}</dd>
-                </div>
-              ))}
-            </dl>
-            <label>
-              <input type="checkbox" checked={on} onChange={event => turn(event.target.checked)} /> Single keys act
-            </label>
-            <Button slot="close" className="close">
-              Close
-            </Button>
-          </Dialog>
-        </Box>
-      </Veil>
-    </DialogTrigger>
+    <>
+      <Opener aria-label="Keys" onPress={() => setOpen(true)}>
+        ?
+      </Opener>
+      {open && <KeyDialog onClose={() => setOpen(false)} on={on} turn={turn} />}
+    </>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { type ComponentType, useMemo, useRef, useState } from 'react'
@@ -21,13 +22,14 @@ import { OrderFindings, OrderLadder } from '../stages/Order'
 import { SealFindings, SealLadder } from '../stages/Seal'
 import { SpecifyFindings, SpecifyLadder } from '../stages/Specify'
 import type { StageProps } from '../stages/types'
-import { Exaggeration } from './Exaggeration'
 import { KeyHelp } from './KeyHelp'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from './layout'
 import { tappable } from './names'
 import { nextOpen } from './selection'
 import { useSheet } from './use-sheet'
 import { useSheetKeys } from './use-sheet-keys'
+
+const Exaggeration = dynamic(() => import('./Exaggeration'))
 
 const PANES: Readonly<
   Record<Stage, readonly [ladder: ComponentType<StageProps>, findings: ComponentType<StageProps>]>

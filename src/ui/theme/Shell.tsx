@@ -1,8 +1,6 @@
 'use client'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
-import { RouterProvider } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { GlobalStyle } from './GlobalStyle'
 
@@ -21,7 +19,6 @@ const LIGHTS = { paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
 
 /** The frame round every page: the way home, who is acting, the light. */
 export function Shell({ memberName, children }: { readonly memberName: string; readonly children: ReactNode }) {
-  const router = useRouter()
   const [light, setLight] = useState('paper')
   useEffect(() => {
     document.documentElement.dataset.hydrated = 'yes'
@@ -36,7 +33,7 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
     localStorage.setItem('harvek-light', next)
   }
   return (
-    <RouterProvider navigate={router.push}>
+    <>
       <GlobalStyle />
       <Bar>
         <Link className="word" href="/">
@@ -69,6 +66,6 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
         </Light>
       </Bar>
       {children}
-    </RouterProvider>
+    </>
   )
 }

@@ -1,0 +1,93 @@
+import { readFileSync } from 'node:fs'
+import { answer } from '@/core/calls'
+import type { CatalogueUnit } from '@/core/catalogue/unit'
+import { elevation } from '@/core/drawing/elevation'
+import { plan } from '@/core/drawing/plan'
+import { section } from '@/core/drawing/section'
+import { job, type OpeningRecords } from '@/core/job'
+import { jobFileSchema } from '@/core/job-file'
+import { CALL_TRADE } from '@/trade/call-trade'
+import { tradeWith } from '@/trade/trade'
+
+const WARM_UP = 200
+const ROUNDS = 1000
+
+/** The median time of one run in milliseconds. */
+function median(run: () => unknown): number {
+  for (let i = 0; i < WARM_UP; i++) run()
+  const times = Array.from({ length: ROUNDS }, () => {
+    const start = performance.now()
+    run()
+    return performance.now() - start
+  })
+  return times.sort((a, b) => a - b)[ROUNDS / 2]!
+}
+
+/** Requests of every call, an equal share each. */
+export const MIXED_REQUESTS: readonly { readonly call: string; readonly input: unknown }[] = [
+  { call: 'length.parse', input: { text: `3'-0 3/8"+`, unit: 'in' } },
+  { call: 'length.format', input: { ticks: 2_956_560, unit: 'in', to: '1/16' } },
+  { call: 'size.parse', input: { text: '21068' } },
+  {
+    call: 'unit.derive',
+    input: { way: 'trim-off', width: ['38 1/16', '38', '38 1/8'], height: ['82', '82 1/16', '82'] },
+  },
+  { call: 'jamb.choose', input: { wall: '7' } },
+  { call: 'handing.codes', input: { hinges: 'left', swing: 'out' } },
+  { call: 'corner.check', input: { legA: '36', legB: '48', diagonal: '60 3/16', height: '80' } },
+  {
+    call: 'opening.adjust',
+    input: {
+      widths: { bottom: '38 1/16', middle: '38', top: '38 1/8' },
+      heights: { left: '82 3/8', centre: '82 3/8', right: '82 3/8' },
+      diagonals: { risingRight: '90 15/16', risingLeft: '90 5/8' },
+      lean: { left: '3/16', right: '7/32' },
+      bow: { left: '1/16', right: '-1/32' },
+      fall: { sill: '1/32', head: '1/32' },
+      crown: { sill: '-1/32', head: '0' },
+    },
+  },
+  {
+    call: 'fit.place',
+    input: {
+      readings: { widths: { bottom: '38' }, heights: { left: '82' } },
+      unit: { width: '37', height: '81' },
+      shimHeights: ['7', '40', '73'],
+    },
+  },
+  { call: 'shim.pack', input: { gap: '21/32' } },
+  { call: 'strip.cut', input: { stock: '84', first: '3', pitch: '12 1/2', holes: 7, length: '67' } },
+  {
+    call: 'gap.leakage',
+    input: {
+      sides: [{ gaps: ['2.4 mm', '1.2 mm', '3 mm'], length: '1035 mm', depth: '44 mm', bends: 1 }],
+      pressuresPa: [4, 50, 75],
+      hdd: 2549,
+    },
+  },
+]
+
+/** Times the core on one exported job: its first opening, with its catalogue brought to 60 units. */
+export function benchCore(jobFilePath: string, units: readonly CatalogueUnit[]): Readonly<Record<string, number>> {
+  const file = jobFileSchema.parse(JSON.parse(readFileSync(jobFilePath, 'utf8')))
+  const sixty = Array.from({ length: 60 }, (_, i) => ({ ...units[i % units.length]!, article: `${i}` }))
+  const trade = tradeWith(sixty)
+  const { opening, readings, wishes, sealChoice, log } = file.openings.find(one => one.opening.tag === 'A5')!
+  const records: OpeningRecords = {
+    opening,
+    readings,
+    wishes: wishes.data,
+    sealChoice: sealChoice.data,
+    orders: [],
+    log,
+  }
+  const adjust = MIXED_REQUESTS.find(one => one.call === 'opening.adjust')!
+  const whole = median(() => {
+    const result = job(records, trade)
+    return [elevation(result, 'fit', 8), plan(result), section(result)]
+  })
+  return {
+    'job with 60 units and three scenes, ms': whole,
+    'opening.adjust, ms': median(() => answer(adjust, CALL_TRADE)),
+  }
+}

@@ -1,0 +1,146 @@
+// @ts-check
+// Medians, memory and ratios, printed. Nothing here passes or fails.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { freshBundle, root } from './bundle.mjs'
+import { freePort, startDatabase } from './database.mjs'
+import { ensureBuild, ensureData, startApplication } from './demo.mjs'
+import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { runMain, say } from './say.mjs'
+
+/** @param {string} name @param {number} value @param {string} unit @param {number} aim @param {'below' | 'above'} way */
+function report(name, value, unit, aim, way) {
+  const ratio = way === 'below' ? value / aim : aim / value
+  say(
+    `${name.padEnd(52)} ${value.toFixed(value < 10 ? 3 : 0).padStart(9)} ${unit.padEnd(5)} aim ${way} ${aim} ${unit} (${(ratio * 100).toFixed(0)} % of it)`,
+  )
+}
+
+/** @param {number[]} values */
+const median = values => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
+
+/** One run of bin/compute over `lines`: milliseconds to the first reply and to the last.
+ * @param {string[]} lines @returns {Promise<{ first: number, all: number }>} */
+function compute(lines) {
+  return new Promise((resolve, reject) => {
+    const start = performance.now()
+    const child = spawn(process.execPath, [join(root, 'bin/compute')], { stdio: ['pipe', 'pipe', 'inherit'] })
+    let first = 0
+    let seen = 0
+    child.stdout.on('data', chunk => {
+      first ||= performance.now() - start
+      for (const byte of chunk) if (byte === 10) seen++
+    })
+    child.on('error', reject)
+    child.on('exit', () =>
+      seen === lines.length
+        ? resolve({ first, all: performance.now() - start })
+        : reject(new Error(`${seen} replies to ${lines.length} requests`)),
+    )
+    child.stdin.end(`${lines.join('\n')}\n`)
+  })
+}
+
+/** Resident memory of a process and all below it, in MiB. @param {number} pid @returns {number} */
+function residentMiB(pid) {
+  const processes = readdirSync('/proc')
+    .filter(name => /^\d+$/.test(name))
+    .flatMap(name => {
+      try {
+        const status = readFileSync(`/proc/${name}/status`, 'utf8')
+        return [
+          {
+            pid: Number(name),
+            parent: Number(/PPid:\s+(\d+)/.exec(status)?.[1]),
+            kib: Number(/VmRSS:\s+(\d+)/.exec(status)?.[1] ?? 0),
+          },
+        ]
+      } catch {
+        return []
+      }
+    })
+  const own = new Set([pid])
+  for (let grown = true; grown; ) {
+    grown = false
+    for (const one of processes) if (own.has(one.parent) && !own.has(one.pid)) grown = Boolean(own.add(one.pid))
+  }
+  return processes.filter(one => own.has(one.pid)).reduce((sum, one) => sum + one.kib, 0) / 1024
+}
+
+/** Compressed size of all scripts a page asks for at first, in kB. @param {string} address @param {string} path */
+async function firstLoadKb(address, path) {
+  const html = await (await fetch(address + path)).text()
+  const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(match => match[1]))]
+  let bytes = 0
+  for (const src of scripts)
+    bytes += gzipSync(Buffer.from(await (await fetch(address + src)).arrayBuffer()), { level: 9 }).length
+  return bytes / 1000
+}
+
+async function main() {
+  ensurePackages({ mariadbd: 'mariadb-server' })
+  ensureNodeModules()
+  ensureBuild()
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-bench-'))
+  const database = await startDatabase(folder, await freePort())
+  try {
+    await ensureData(database.url)
+    const application = await startApplication(await freePort(), database.url, folder)
+    try {
+      const jobs = await (await fetch(`${application.address}/jobs`)).text()
+      const job = /\/jobs\/([0-9a-f-]{36})/.exec(jobs)?.[1]
+      const exported = await (await fetch(`${application.address}/api/jobs/${job}/export`)).text()
+      const file = join(folder, 'job.json')
+      writeFileSync(file, exported)
+      const bench = await import(await freshBundle('bench', 'src/bench/main.ts'))
+      for (const [name, ms] of Object.entries(bench.timings(file, join(root, 'demo/catalogue.csv'))))
+        report(name, Number(ms), 'ms', name.startsWith('job') ? 5 : 0.3, 'below')
+
+      const mixed = bench.requests.map((/** @type {unknown} */ one) => JSON.stringify(one))
+      const lines = Array.from({ length: 24_000 }, (_, i) => mixed[i % mixed.length])
+      await compute(mixed)
+      const starts = []
+      for (let i = 0; i < 7; i++) starts.push((await compute(mixed.slice(0, 1))).first)
+      const runs = []
+      for (let i = 0; i < 3; i++) runs.push(await compute(lines))
+      report('bin/compute, start to first reply', median(starts), 'ms', 500, 'below')
+      report(
+        'bin/compute, mixed requests a second',
+        median(runs.map(one => lines.length / ((one.all - one.first) / 1000))),
+        '/s',
+        3000,
+        'above',
+      )
+
+      const opening = JSON.parse(exported).openings[0].opening.id
+      const path = `/openings/${opening}/measure`
+      report(
+        'opening sheet, first-load scripts compressed',
+        await firstLoadKb(application.address, path),
+        'kB',
+        250,
+        'below',
+      )
+      const times = []
+      for (let i = 0; i < 1000; i++) {
+        const start = performance.now()
+        await (
+          await fetch(application.address + (i % 4 === 0 ? '/' : i % 4 === 1 ? `/jobs/${job}` : path))
+        ).arrayBuffer()
+        times.push(performance.now() - start)
+      }
+      say(`page views, median of 1,000: ${median(times).toFixed(1)} ms`)
+      report('server resident after 1,000 page views', residentMiB(application.pid), 'MiB', 350, 'below')
+    } finally {
+      await application.stop()
+    }
+  } finally {
+    await database.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+await runMain(main)
