@@ -70,10 +70,16 @@ function residentMiB(pid) {
   return processes.filter(one => own.has(one.pid)).reduce((sum, one) => sum + one.kib, 0) / 1024
 }
 
-/** Compressed size of all scripts a page asks for at first, in kB. @param {string} address @param {string} path */
+/** Compressed size of all scripts a page asks a present browser for at first, in kB: `nomodule` scripts are not fetched. @param {string} address @param {string} path */
 async function firstLoadKb(address, path) {
   const html = await (await fetch(address + path)).text()
-  const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(match => match[1]))]
+  const scripts = [
+    ...new Set(
+      [...html.matchAll(/<script[^>]+>/g)]
+        .filter(([tag]) => !/nomodule/i.test(tag))
+        .flatMap(([tag]) => /src="([^"]+)"/.exec(tag)?.[1] ?? []),
+    ),
+  ]
   let bytes = 0
   for (const src of scripts)
     bytes += gzipSync(Buffer.from(await (await fetch(address + src)).arrayBuffer()), { level: 9 }).length

@@ -86,3 +86,10 @@ function dangling(file: JobFile): readonly FileIssue[] {
     ),
   )
 }
+
+/** The published JSON Schema of a job file, made from the one definition above. */
+export const jobFileJsonSchema = () => ({
+  title: 'A Harvek job',
+  description: 'Lengths are whole ticks of 1/3200 mm. Left and right are as seen from outside.',
+  ...z.toJSONSchema(jobFileSchema, { io: 'input' }),
+})

@@ -1,0 +1,88 @@
+import { readFileSync } from 'node:fs'
+import { isSlot } from '@/core/survey/slots'
+import { reading } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
+import { parseLength } from '@/core/units/parse-length'
+import { writeReadingsCsv } from '@/writers/write-csv'
+import { download } from './download'
+import { readCatalogue } from './read-catalogue'
+import { readSigned, signMember } from './sign'
+
+const HEAD =
+  'article,maker,name,width,height,leaf width,leaf height,jamb,hinges,swing,material,bore,label minutes,leaf bottom,sill depth,price,days,stock'
+const ROW = 'A-1,Tern,Entry,37 1/2,81 3/4,36,80,4 9/16,both,in,timber,double,0,1 1/8,5 9/16,612.00,5,yes'
+const withCell = (column: string, cell: string) => {
+  const cells = ROW.split(',')
+  cells[HEAD.split(',').indexOf(column)] = cell
+  return cells.join(',')
+}
+
+describe('a catalogue', () => {
+  it('that ships is read whole', () => {
+    const { units, rejected } = readCatalogue(readFileSync('demo/catalogue.csv', 'utf8'))
+    expect(rejected).toEqual([])
+    expect(units.length).toBeGreaterThanOrEqual(56)
+    expect(new Set(units.map(one => one.id)).size).toBe(units.length)
+  })
+  it('gives sizes to the tick and prices to the cent', () => {
+    const { units } = readCatalogue(`${HEAD}\n${ROW}\n`)
+    expect(units[0]).toMatchObject({ width: inches(37, 1, 2), priceCents: 61_200, stock: true })
+  })
+  it.each([
+    ['width', '', 'width'],
+    ['width', '37 3/10', 'width'],
+    ['price', 'cheap', 'price'],
+    ['price', '-5', 'price'],
+    ['hinges', 'middle', 'hinges'],
+    ['days', 'soon', 'leadDays'],
+    ['article', '', 'article'],
+  ])('with %s “%s” lists the row and the column, and takes the rest', (column, cell, named) => {
+    const { units, rejected } = readCatalogue(`${HEAD}\n${withCell(column, cell)}\n${ROW}\n`)
+    expect(rejected).toEqual([{ row: 2, column: named, reason: expect.stringMatching(/.{5,}/) }])
+    expect(units).toHaveLength(1)
+  })
+  it('with an article twice takes the first', () =>
+    expect(readCatalogue(`${HEAD}\n${ROW}\n${ROW}\n`)).toMatchObject({
+      units: [{ article: 'A-1' }],
+      rejected: [{ row: 3, column: 'article' }],
+    }))
+})
+
+describe('the demo’s readings', () => {
+  const scenario = JSON.parse(readFileSync('demo/scenario.json', 'utf8'))
+  it('are lengths at known places', () => {
+    const all: [string, string][] = scenario.jobs.flatMap((job: { openings: { readings: object }[] }) =>
+      job.openings.flatMap(one => Object.entries(one.readings)),
+    )
+    expect(all.length).toBeGreaterThan(80)
+    expect(all.filter(([slot, text]) => !isSlot(slot) || !parseLength(text, { unit: 'in' }).ok)).toEqual([])
+  })
+})
+
+describe('who a cookie names', () => {
+  it('is believed with our signature', () => expect(readSigned(signMember('m-1', 'secret'), 'secret')).toBe('m-1'))
+  it.each([
+    ['m-1', 'secret'],
+    ['m-1.0000', 'secret'],
+    ['', 'secret'],
+    [signMember('m-1', 'other'), 'secret'],
+    [signMember('m-1', ''), ''],
+  ])('%p is not', (signed, secret) => expect(readSigned(signed, secret)).toBeNull())
+  it('can’t be changed under a signature', () =>
+    expect(readSigned(signMember('m-1', 'secret').replace('m-1', 'm-2'), 'secret')).toBeNull())
+})
+
+it('a download’s name is plain letters', () =>
+  expect(download('x', 'text/plain', 'Quay "7"/\r\nb.json').headers.get('content-disposition')).toBe(
+    'attachment; filename="Quay-7-b.json"',
+  ))
+
+describe('readings as CSV', () => {
+  it('keep what was typed, and no text becomes a formula', () => {
+    const csv = writeReadingsCsv([reading('wall.left', '4 1/2', { note: '=1+1', takenBy: 'O"Hara, I.' })], '1/16')
+    expect(csv.split('\n')[0]).toContain('slot,name,ticks,mm,shown,typed')
+    expect(csv).toContain('4 1/2')
+    expect(csv).toContain("'=1+1")
+    expect(csv).toContain('"O""Hara, I."')
+  })
+})

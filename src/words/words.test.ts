@@ -1,0 +1,127 @@
+import { leavesOf } from '@/core/base/trace'
+import { PREPARATIONS } from '@/core/catalogue/preparation'
+import { job } from '@/core/job'
+import { SLOTS } from '@/core/survey/slots'
+import { WAYS } from '@/core/survey/ways'
+import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { derivationRows } from '@/papers/derivation'
+import { SEALS } from '@/trade/seals'
+import { STEPS } from '@/trade/steps'
+import { TESTS } from '@/trade/tests'
+import { CURE_CODES, findingWords, placeName, TEST_NAMES } from './findings'
+import { money } from './money'
+import { PREPARATION_NAMES, SEAL_NAMES, slotHow, slotName, slotWhy } from './names'
+import { CAUTION_WORDS, STEP_WORDS } from './steps'
+import { leafName, RULE_IDS } from './traces'
+
+const BAD = {
+  ...TRUE_OPENING,
+  'trim-off/widths.top': '39 1/4',
+  'trim-off/lean.left': '1/2',
+  'trim-off/bow.left': '1/2',
+  'trim-off/crown.sill': '3/8',
+  'trim-off/fall.sill': '1/2',
+  'through.left': '1/2',
+  'through.right': '0',
+  'wall.left': '9',
+  'wall.right': '9 1/2',
+  'floor.highest': '1',
+  'step.outside': '9',
+  'pocket/widths.middle': '30',
+  'pocket/heights.left': '70',
+  'gap.head.left': '2',
+  'gap.left.top': '1/8',
+}
+const cases = [
+  job(
+    records(BAD, { swing: 'out', bore: null, subfloor: 'rotten', use: 'garage-to-house' }),
+    trade([
+      unit(),
+      unit({
+        id: '01900000-0000-7000-8000-0000000000ab',
+        article: 'T-2',
+        width: unit().width,
+        material: 'steel',
+        hinges: 'right',
+      }),
+    ]),
+  ),
+  job(records(BAD, { chosen: { unit: unit().id, reason: '' }, subfloor: 'not-seen' }), trade()),
+  job(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
+]
+
+describe('every finding is put in words', () => {
+  const all = cases.flatMap(result => [
+    ...Object.values(result.findings).flat(),
+    ...result.offers.flatMap(offer => offer.reasons),
+  ])
+  it('without a gap where a figure should stand', () => {
+    expect(new Set(all.map(one => one.code)).size).toBeGreaterThan(20)
+    for (const one of all) {
+      const { title, why, cures } = findingWords(one, '1/16')
+      for (const text of [title, why, ...cures]) {
+        expect(text).not.toMatch(/undefined|NaN|\[object|\{| {2}|^\s*$/)
+      }
+      expect(why).toMatch(/[.]$/)
+    }
+  })
+  it('with its lengths in the job’s unit', () => {
+    const square = all.find(one => one.code === 'square')!
+    expect(findingWords(square, '1/16').title).toMatch(/ in$/)
+    expect(findingWords(square, '1').title).toMatch(/ mm$/)
+  })
+  it('and every cure it names has its sentence', () =>
+    expect(all.flatMap(one => one.cures).filter(code => !CURE_CODES.includes(code))).toEqual([]))
+})
+
+describe('every reading', () => {
+  it.each(SLOTS)('%s has a name, a way to take it and a reason', slot => {
+    for (const text of [slotName(slot), slotHow(slot), slotWhy(slot), placeName(slot)])
+      expect(text).toMatch(/^[A-Z].{3,}/)
+  })
+  it('of one way has a name of its own', () => {
+    for (const way of WAYS) {
+      const names = SLOTS.filter(slot => !slot.includes('/') || slot.startsWith(`${way}/`)).map(slotName)
+      expect(new Set(names).size).toBe(names.length)
+    }
+  })
+})
+
+it('every step, test, seal, preparation and caution of the trade has its words', () => {
+  expect(STEPS.filter(one => !STEP_WORDS[one.id] || (one.caution !== null && !CAUTION_WORDS[one.caution]))).toEqual([])
+  expect(TESTS.filter(one => !TEST_NAMES[one.id])).toEqual([])
+  expect(SEALS.filter(one => !SEAL_NAMES[one.id])).toEqual([])
+  expect(PREPARATIONS.filter(id => !PREPARATION_NAMES[id])).toEqual([])
+})
+
+describe('a derivation on paper', () => {
+  const { specification, shims } = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade())
+  const traces = [
+    specification.unit!.width,
+    specification.unit!.roughHeight,
+    specification.jamb!.wanted,
+    specification.floor!.withPad,
+    shims!.points[0]!.screw,
+  ]
+  it('names every leaf and every rule', () => {
+    for (const trace of traces) {
+      for (const leaf of leavesOf(trace)) expect(leafName(leaf)).toMatch(/^[A-Z]/)
+      for (const [name] of derivationRows(trace, '1/16')) expect(RULE_IDS).not.toContain(name.trim())
+    }
+  })
+  it('stands with what it is made of set in below it', () =>
+    expect(derivationRows(specification.jamb!.wanted, '1/16').map(([name, figure]) => [name, figure])).toEqual([
+      ['the wall and a little spare', '4 9/16 in'],
+      ['   the thickest wall governs', '4 1/2 in'],
+      ['      Wall, left', '4 1/2 in'],
+      ['      Wall, head', '4 1/2 in'],
+      ['      Wall, right', '4 1/2 in'],
+      ['   Spare over the wall', '1/16 in'],
+    ]))
+})
+
+it.each([
+  [123_450, '$1,234.50'],
+  [0, '$0.00'],
+  [-5, '-$0.05'],
+])('%p cents are %s', (cents, text) => expect(money(cents)).toBe(text))
