@@ -54,6 +54,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'head-least': [inches(0, 1, 8), practice],
   'head-target': [inches(0, 1, 4), practice],
   'room-loose': [inches(0, 3, 4), practice],
+  'fill-sides-most': [inches(2), practice],
+  'build-down-most': [inches(12), practice],
   'wedge-tip': [inches(0, 1, 16), sheet],
   'wedge-butt': [inches(0, 5, 16), sheet],
   'wedge-length': [inches(8), sheet],

@@ -156,6 +156,15 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Too high by ${f('short')}`,
     f => `Room at the head ${f('room')}. A lower unit; never a header or lintel cut.`,
   ),
+  'too-narrow': words(
+    f => `Too narrow by ${f('short')}`,
+    f =>
+      `Room at both sides together ${f('room')}; filler takes at most ${f('most')}. A wider unit, or a carpenter frames the hole in.`,
+  ),
+  'too-low': words(
+    f => `Too low by ${f('short')}`,
+    f => `Room at the head ${f('room')}; a head is built down by at most ${f('most')}.`,
+  ),
   'sides-tight': words(
     f => `Tight: ${f('room')} at the sides`,
     'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.',

@@ -44,6 +44,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'head-least': 'Least head gap',
   'head-target': 'Head gap wanted',
   'room-loose': 'Loose above',
+  'fill-sides-most': 'Most that flat filler takes at the sides',
+  'build-down-most': 'Most that a head is built down',
   'wedge-tip': 'Wedge tip',
   'wedge-butt': 'Wedge butt',
   'wedge-length': 'Wedge length',

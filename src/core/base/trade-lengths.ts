@@ -49,6 +49,8 @@ export const TRADE_LENGTHS = [
   'head-least',
   'head-target',
   'room-loose',
+  'fill-sides-most',
+  'build-down-most',
   'wedge-tip',
   'wedge-butt',
   'wedge-length',

@@ -47,6 +47,8 @@ describe('room, on either side of its limits', () => {
     ['37 1/2', 'fits', 'goes-in'],
     ['37 1/4', 'fits', 'goes-in'],
     ['37 15/64', 'loose', 'sides-loose'],
+    ['36', 'loose', 'sides-loose'],
+    ['35 63/64', 'too-small', 'too-narrow'],
   ])('%s wide in 38 is %s', (width, verdict, code) => {
     const offer = judgeUnit(unit({ width: length(width) }), request())
     expect([offer.verdict, offer.reasons[0]!.code]).toEqual([verdict, code])
@@ -58,6 +60,8 @@ describe('room, on either side of its limits', () => {
     ['82 9/32', 'fits', 'goes-in'],
     ['81 3/4', 'fits', 'goes-in'],
     ['81 47/64', 'loose', 'head-loose'],
+    ['70 1/2', 'loose', 'head-loose'],
+    ['70 31/64', 'too-small', 'too-low'],
   ])('%s high in 82 1/2 is %s', (height, verdict, code) => {
     const offer = judgeUnit(unit({ height: length(height) }), request())
     expect([offer.verdict, offer.reasons[0]!.code]).toEqual([verdict, code])

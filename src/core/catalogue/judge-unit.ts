@@ -7,25 +7,20 @@ import { chooseJamb, type JambOption } from '../specification/choose-jamb'
 import type { Wishes } from '../specification/wishes'
 import { type Length, largestOf, magnitude, minus, plus, ticks, times, ZERO } from '../units/length'
 import type { Cents } from '../units/quantity'
+import { judgeRoom, type RoomCode, type RoomVerdict } from './judge-room'
 import { type Preparation, type PreparationId, prepare, type Rates } from './preparation'
 import type { CatalogueUnit } from './unit'
 
 export type OfferCode =
+  | RoomCode
   | 'hand-not-made'
   | 'swing-not-made'
   | 'label-too-low'
   | 'material-other'
   | 'bore-other'
-  | 'too-wide'
-  | 'too-high'
-  | 'sides-tight'
-  | 'head-tight'
-  | 'sides-loose'
-  | 'head-loose'
-  | 'goes-in'
 
-/** `no` when a hard requirement drops the unit or it does not go in; `tight` and `loose` need work; `fits` needs none of the hole. */
-export type OfferVerdict = 'fits' | 'tight' | 'loose' | 'too-large' | 'dropped'
+/** `dropped` when a hard requirement is missed, whatever its size. */
+export type OfferVerdict = RoomVerdict | 'dropped'
 
 /** One unit judged for one opening. */
 export type Offer = {
@@ -134,51 +129,6 @@ function hardRequirements(unit: CatalogueUnit, wishes: Wishes): readonly Finding
   return failed
 }
 
-/** The room at the sides and head, in the words of the limits it is judged by. What one orders for is judged to the
- *  exactness of a tape, since a size derived from the readings lies just on it; what goes in at all is judged strictly. */
-function judgeRoom(
-  { sideRoom, headGap }: Placement,
-  lengths: TradeLengths,
-): {
-  readonly verdict: OfferVerdict
-  readonly reasons: readonly Finding<OfferCode>[]
-} {
-  const least = times(lengths['gap-least'].value, 2)
-  const [headLeast, headTarget, loose] = [
-    lengths['head-least'].value,
-    lengths['head-target'].value,
-    lengths['room-loose'].value,
-  ]
-  const exactness = lengths['deviation-tape'].value
-  const side = { room: { length: sideRoom } }
-  const head = { room: { length: headGap } }
-  const reasons: Finding<OfferCode>[] = []
-  if (sideRoom < least)
-    reasons.push(
-      reason('too-wide', SEVERE, { ...side, short: { length: minus(least, sideRoom) } }, 'gap-least', 'sides'),
-    )
-  else if (sideRoom < lengths['room-width'].value - exactness)
-    reasons.push(reason('sides-tight', 'watch', side, 'room-width', 'sides'))
-  else if (sideRoom > loose) reasons.push(reason('sides-loose', 'watch', side, 'room-loose', 'sides'))
-  if (headGap < headLeast)
-    reasons.push(
-      reason('too-high', SEVERE, { ...head, short: { length: minus(headLeast, headGap) } }, 'head-least', 'head'),
-    )
-  else if (headGap < headTarget - exactness) reasons.push(reason('head-tight', 'watch', head, 'head-target', 'head'))
-  else if (headGap > loose) reasons.push(reason('head-loose', 'watch', head, 'room-loose', 'head'))
-  if (reasons.length === 0)
-    reasons.push(reason('goes-in', 'fine', { side: { length: sideRoom }, head: { length: headGap } }, 'room-width'))
-  const has = (...codes: OfferCode[]) => reasons.some(one => codes.includes(one.code))
-  const verdict = has('too-wide', 'too-high')
-    ? 'too-large'
-    : has('sides-tight', 'head-tight')
-      ? 'tight'
-      : has('sides-loose', 'head-loose')
-        ? 'loose'
-        : 'fits'
-  return { verdict, reasons }
-}
-
 function padFor(unit: CatalogueUnit, { wishes, floor, lengths }: Request): Length {
   if (wishes.swing !== 'in' || floor === null) return ZERO
   return largestOf([ZERO, minus(lengths['floor-target'].value, minus(unit.leafBottom, floor))])
@@ -219,7 +169,14 @@ function preparationsFor(
   return work
 }
 
-const RANK: Readonly<Record<OfferVerdict, number>> = { fits: 0, tight: 0, loose: 0, 'too-large': 1, dropped: 2 }
+const RANK: Readonly<Record<OfferVerdict, number>> = {
+  fits: 0,
+  tight: 0,
+  loose: 0,
+  'too-large': 1,
+  'too-small': 1,
+  dropped: 2,
+}
 
 /** Every unit judged and ranked: what goes in by total, then days, then article; then what does not; then what was dropped. */
 export function judgeUnits(units: readonly CatalogueUnit[], request: Request): readonly Offer[] {

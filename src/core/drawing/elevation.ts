@@ -81,7 +81,7 @@ function bounds(p: OpeningPoints): { readonly from: Point; readonly to: Point } 
   const right = Math.max(p.R0.x, p.R1.x, p.R2.x)
   const bottom = Math.min(p.L0.y, p.R0.y, p.S.y)
   const top = Math.max(p.L2.y, p.R2.y, p.T.y)
-  return { from: point(left - MARGIN, bottom - inches(8)), to: point(right + MARGIN, top + inches(8)) }
+  return { from: point(left - MARGIN, bottom - inches(9)), to: point(right + MARGIN, top + inches(10)) }
 }
 
 /** Studs and header, which follow the hole as it is, and the ground. */

@@ -8,6 +8,7 @@ import { progressOf } from '../progress'
 import { readings, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { mayRelease } from './check-order'
 import { orderLineSchema } from './order'
+import { isSameLine } from './same-line'
 
 const CHOSEN = { chosen: { unit: unit().id, reason: 'cheapest' } }
 const run = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) =>
@@ -67,6 +68,18 @@ describe('an order line', () => {
     const unchecked = run(rest).findings.order.filter(one => one.code === 'order-unchecked')
     expect(unchecked).toHaveLength(1)
     expect(unchecked[0]!.facts.slot).toContain('trim-off/widths.middle')
+  })
+})
+
+describe('a line that was released', () => {
+  const line = run().line!
+  it('is the same whatever order its members stand in', () => {
+    const turned = Object.fromEntries(Object.entries(line).reverse()) as typeof line
+    expect(isSameLine(line, turned)).toBe(true)
+  })
+  it('differs when anything in it does', () => {
+    expect(isSameLine(line, { ...line, swing: 'out' })).toBe(false)
+    expect(isSameLine(line, { ...line, unit: { ...line.unit, leadDays: 8 } })).toBe(false)
   })
 })
 

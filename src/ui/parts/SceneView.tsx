@@ -23,6 +23,11 @@ type Props = {
   readonly textPx?: number
 }
 
+/** Below this width figures would stand on each other: only the selected one is shown, the ladder has them all. */
+const SMALL_PX = 200
+const isReadable = ({ isFigure, own, id }: Layer, selected: string | null): boolean =>
+  !isFigure || id === selected || own.every(mark => mark.role === 'label')
+
 const FIRST_GUESS = { width: 420, height: 520 }
 
 /** A scene on screen: the same lowered marks as every writer gets, as elements that can be pointed at. */
@@ -34,7 +39,11 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
     [scene, step, place.scale, textPx],
   )
-  const layers = useMemo(() => layersOf(marks), [marks])
+  const isSmall = size.width < SMALL_PX
+  const layers = useMemo(
+    () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected)),
+    [marks, isSmall, selected],
+  )
   return (
     <Frame ref={frame}>
       {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}

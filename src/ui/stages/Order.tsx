@@ -6,6 +6,7 @@ import type { Finding } from '@/core/base/finding'
 import { goesIn, type Offer, standOuts } from '@/core/catalogue/judge-unit'
 import type { OrderCode } from '@/core/order/check-order'
 import { mayRelease } from '@/core/order/check-order'
+import { isSameLine } from '@/core/order/same-line'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
@@ -180,9 +181,7 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
             Order sheet, not released
           </ButtonLink>
         )}
-        <Button isDisabled={!line || !mayRelease(order)} onPress={() => store.release(uuidV7())}>
-          Release the order
-        </Button>
+        <ReleaseButton store={store} canRelease={line !== null && mayRelease(order)} />
         {orders.map(one => (
           <p key={one.id}>
             Order <strong>{one.number}</strong> released {one.releasedAt.slice(0, 10)} by {one.releasedBy}:{' '}
@@ -209,6 +208,27 @@ function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cen
     <>
       <dt>{PARTS[name]}</dt>
       <dd style={{ textAlign: 'right' }}>{money(cents)}</dd>
+    </>
+  )
+}
+
+/** Releases once; an order that was released is only offered again when the line has changed since. */
+function ReleaseButton({ store, canRelease }: { readonly store: StageProps['store']; readonly canRelease: boolean }) {
+  const [busy, setBusy] = useState(false)
+  const released = store.sheet.orders.at(-1)?.lines.find(one => one.opening.id === store.sheet.opening.id)
+  const same = released !== undefined && store.result.line !== null && isSameLine(released, store.result.line)
+  if (same) return <p>Released as it stands.</p>
+  const release = async () => {
+    setBusy(true)
+    await store.release(uuidV7())
+    setBusy(false)
+  }
+  return (
+    <>
+      {released && <Quiet>Something has changed since the last order.</Quiet>}
+      <Button isDisabled={!canRelease || busy} $plain={released !== undefined} onPress={release}>
+        {released ? 'Release a new order' : 'Release the order'}
+      </Button>
     </>
   )
 }
