@@ -1,5 +1,5 @@
 'use client'
-import { isSlot, ladderFor } from '@/core/survey/slots'
+import { ladderFor, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { WAY_NAMES } from '@/words/names'
 import { Choice, Panel, Quiet } from '../parts/controls'
@@ -12,10 +12,7 @@ import type { StageProps } from './types'
 export function MeasureLadder({ store, selected, onSelect, inputRef }: StageProps) {
   const { survey } = store.result
   const slots = ladderFor(survey.way)
-  const slot =
-    selected && isSlot(selected) && slots.includes(selected)
-      ? selected
-      : (nextOpen(slots, survey.bySlot, null) ?? slots[0]!)
+  const slot = slots.find(one => one === selected) ?? firstToTake(slots, store)
   return (
     <>
       <Entry
@@ -27,6 +24,12 @@ export function MeasureLadder({ store, selected, onSelect, inputRef }: StageProp
       <ReadingLadder slots={slots} store={store} selected={slot} onSelect={onSelect} />
     </>
   )
+}
+
+/** What to take first: the reading that disagrees with the rest, else the next open one. */
+function firstToTake(slots: readonly Slot[], { result }: StageProps['store']): Slot {
+  const suspect = result.findings.measure.find(one => one.code === 'reading-suspect')?.place
+  return slots.find(one => one === suspect) ?? nextOpen(slots, result.survey.bySlot, null) ?? slots[0]!
 }
 
 export function MeasureFindings({ store, selected, onSelect }: StageProps) {

@@ -1,0 +1,82 @@
+// @ts-check
+// Takes docs/screenshots anew from fresh demo data: one picture of each main view.
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { root } from './bundle.mjs'
+import { freePort, startDatabase } from './database.mjs'
+import { ensureBuild, ensureData, startApplication } from './demo.mjs'
+import { ensurePackages } from './install.mjs'
+import { runMain } from './say.mjs'
+
+const LARGE = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+/** Name, opening's tag or path, stage, size, and what to click first.
+ * @type {readonly (readonly [name: string, where: string, stage: string, size: { width: number, height: number }, click?: string])[]} */
+const PICTURES = [
+  ['1-today', '/', '', LARGE],
+  ['2-job', 'job', '', LARGE],
+  ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
+  ['4-diagnose', 'A1', 'diagnose', LARGE],
+  ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
+  ['6-order', 'A1', 'order', LARGE],
+  ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
+  ['8-seal', 'A5', 'seal', LARGE],
+  ['9-hand-over', 'A5', 'handover', LARGE],
+  ['phone-measure', 'A3', 'measure', PHONE],
+  ['phone-fit', 'A1', 'fit', PHONE],
+]
+
+async function main() {
+  ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
+  ensureBuild()
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
+  const database = await startDatabase(folder, await freePort())
+  await ensureData(database.url)
+  const application = await startApplication(await freePort(), database.url, folder)
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
+  try {
+    const target = join(root, 'docs/screenshots')
+    for (const old of readdirSync(target)) rmSync(join(target, old))
+    const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC' })
+    await page.goto(`${application.address}/jobs`)
+    const job = await page.locator('a[href^="/jobs/"]').first().getAttribute('href')
+    await page.goto(`${application.address}${job}`)
+    /** @type {Record<string, string>} */
+    const openings = {}
+    for (const link of await page.locator('a[href^="/openings/"]').all()) {
+      const tag = /A\d/.exec((await link.textContent()) ?? '')?.[0] ?? ''
+      openings[tag] = ((await link.getAttribute('href')) ?? '').split('/').slice(0, 3).join('/')
+    }
+    for (const [name, where, stage, size, click] of PICTURES) {
+      await page.setViewportSize(size)
+      await page.goto(
+        `${application.address}${where === 'job' ? job : (openings[where] ?? where)}${stage ? `/${stage}` : ''}`,
+      )
+      await page.locator('html[data-hydrated]').waitFor()
+      if (click) await page.locator(click).first().click()
+      await page.waitForTimeout(700)
+      await page.screenshot({ path: join(target, `${name}.png`) })
+    }
+  } finally {
+    await browser.close()
+    await application.stop()
+    await database.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+await runMain(main)
