@@ -8,9 +8,14 @@ export function nextOpen<S extends Slot>(
   read: ReadonlyMap<Slot, Reading>,
   from: Slot | null,
 ): S | null {
-  const start = slots.findLastIndex(slot => slot === from) + 1
-  const order = [...slots.slice(start), ...slots.slice(0, start)]
+  const order = afterFirst(slots, from)
   return order.find(slot => !read.has(slot)) ?? null
 }
 
 export const isGapSlot = (slot: Slot): slot is GapSlot => (GAP_SLOTS as readonly string[]).includes(slot)
+
+/** The list turned so that it begins behind `from`; as it is when `from` is not in it. */
+function afterFirst<S extends Slot>(slots: readonly S[], from: Slot | null): readonly S[] {
+  const behind = slots.map(slot => slot !== from).lastIndexOf(false) + 1
+  return [...slots.slice(behind), ...slots.slice(0, behind)]
+}
