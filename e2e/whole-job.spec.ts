@@ -56,8 +56,11 @@ test('one door, from the first reading to the record', async ({ page }) => {
   await page.getByRole('button', { name: 'Why Unit width?' }).click()
   await expect(page.locator('[data-figure="Unit width"]')).toContainText('the smallest width governs')
   await expect(page.locator('[data-figure="Unit width"]')).toContainText('Room in the width')
-  await expect(page.locator('dt', { hasText: 'From outside' }).locator('+ dd')).toHaveText('RH')
-  await expect(page.locator('dt', { hasText: 'Back to the hinges' }).locator('+ dd')).toHaveText('LH')
+  await expect(page.locator('[data-figure="From outside"]')).toContainText('RH')
+  await expect(page.locator('[data-figure="Back to the hinges"]')).toContainText('LH')
+  await page.getByRole('button', { name: 'Why DIN 107?' }).click()
+  await expect(page.locator('[data-figure="DIN 107"]')).toContainText('hinges on the right, seen from outside')
+  await expect(page.locator('[data-figure="DIN 107"]')).toContainText('swings out')
   await expect(page.getByText('The hand’s name depends on who reads it')).toBeVisible()
 
   await stage(page, 'Order')

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { root } from './bundle.mjs'
+import { CHROMIUM } from './chromium.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { ensureBuild, ensureData, startApplication } from './demo.mjs'
 import { ensurePackages } from './install.mjs'
@@ -36,18 +37,7 @@ async function main() {
   const database = await startDatabase(folder, await freePort())
   await ensureData(database.url)
   const application = await startApplication(await freePort(), database.url, folder)
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  })
+  const browser = await chromium.launch(CHROMIUM)
   try {
     const target = join(root, 'docs/screenshots')
     for (const old of readdirSync(target)) rmSync(join(target, old))

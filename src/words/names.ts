@@ -2,6 +2,7 @@ import type { PreparationId } from '@/core/catalogue/preparation'
 import type { Stage } from '@/core/drawing/stage'
 import type { ShimPlace } from '@/core/fit/plan-shims'
 import type { DoorSide } from '@/core/seal/seal'
+import type { HandConvention, HandFact } from '@/core/specification/handing'
 import { placeOf, type Slot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
 
@@ -198,3 +199,18 @@ export const WISH_NAMES: Readonly<Record<string, string>> = {
   wall: 'the wall’s thickness',
   unit: 'a unit from the catalogue',
 }
+
+/** The conventions for a hand: what each is called, and how it is read off. */
+export const HAND_WORDS: Readonly<Record<HandConvention, readonly [name: string, rule: string]>> = {
+  outsideView: ['From outside', 'Stand outside: the hinge side names the hand.'],
+  backToHinges: [
+    'Back to the hinges',
+    'Stand in the opening, back against the hinge jamb: the side the door opens to names the hand.',
+  ],
+  pushSide: ['Push side', 'Stand where you push: the side to which it goes names the hand.'],
+  din107: ['DIN 107', 'Stand where you pull: the hinge side names the hand, L or R.'],
+}
+
+/** A fact of the hand in words. */
+export const handFactWords = ({ name, value }: HandFact): string =>
+  name === 'hinges' ? `hinges on the ${value}, seen from outside` : `swings ${value}`

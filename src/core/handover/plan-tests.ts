@@ -6,7 +6,8 @@ import { standingEntries } from './standing'
 /** One test at hand-over, as trade data. */
 export type HandoverTest = {
   readonly id: string
-  readonly only: 'in' | 'out' | null
+  /** Only for doors of this swing; `null` for every door. */
+  readonly swing: 'in' | 'out' | null
   readonly unit: 'none' | 'length' | 'newton' | 'second'
 }
 
@@ -24,7 +25,7 @@ export type Handover = {
 export function planTests(tests: readonly HandoverTest[], wishes: Wishes, log: readonly LogEntry[]): Handover {
   const standing = standingEntries('test', log)
   const planned = tests
-    .filter(test => test.only === null || test.only === wishes.swing)
+    .filter(test => test.swing === null || test.swing === wishes.swing)
     .map(test => ({ ...test, entry: standing.get(test.id) ?? null }))
   return {
     tests: planned,

@@ -30,3 +30,30 @@ export function handingCodes(hinges: HingeSide, swing: Swing): HandingCodes {
     conventionsAgree: hinges === pushed,
   }
 }
+
+/** One of the two facts a hand is made of. */
+export type HandFact =
+  | { readonly name: 'hinges'; readonly value: HingeSide }
+  | { readonly name: 'swing'; readonly value: Swing }
+
+export const HAND_CONVENTIONS = ['outsideView', 'backToHinges', 'pushSide', 'din107'] as const
+export type HandConvention = (typeof HAND_CONVENTIONS)[number]
+
+/** A hand's code with how it came about: the facts it rests on; the convention names the rule. */
+export type HandTrace = {
+  readonly convention: HandConvention
+  readonly from: readonly HandFact[]
+  readonly code: string
+}
+
+/** Every convention's code, each with the facts it rests on: seen from outside, the swing plays no part. */
+export function handingTraces(hinges: HingeSide, swing: Swing): readonly HandTrace[] {
+  const codes = handingCodes(hinges, swing)
+  const side: HandFact = { name: 'hinges', value: hinges }
+  const way: HandFact = { name: 'swing', value: swing }
+  return HAND_CONVENTIONS.map(convention => ({
+    convention,
+    from: convention === 'outsideView' ? [side] : [side, way],
+    code: codes[convention],
+  }))
+}

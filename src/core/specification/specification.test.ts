@@ -6,7 +6,7 @@ import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade, unit,
 import { inches, plus, ticks } from '../units/length'
 import { chooseJamb } from './choose-jamb'
 import { deriveUnit } from './derive-unit'
-import { handingCodes } from './handing'
+import { handingCodes, handingTraces } from './handing'
 import { specify } from './specify'
 
 describe('the hand, by convention', () => {
@@ -16,6 +16,34 @@ describe('the hand, by convention', () => {
     ['left', 'out', { outsideView: 'LH', backToHinges: 'RH', pushSide: 'RH', din107: 'L', conventionsAgree: false }],
     ['right', 'out', { outsideView: 'RH', backToHinges: 'LH', pushSide: 'LH', din107: 'R', conventionsAgree: false }],
   ] as const)('hinges %s, swings %s', (hinges, swing, codes) => expect(handingCodes(hinges, swing)).toEqual(codes))
+})
+
+describe('why a hand is called what it is', () => {
+  const names = (hinges: 'left' | 'right', swing: 'in' | 'out') => handingTraces(hinges, swing)
+  it('rests on the hinge side, and but for the outside view on the swing', () =>
+    expect(names('left', 'in').map(one => one.from.map(fact => fact.name))).toEqual([
+      ['hinges'],
+      ['hinges', 'swing'],
+      ['hinges', 'swing'],
+      ['hinges', 'swing'],
+    ]))
+  it.each(['left', 'right'] as const)('hinges %s: another swing changes exactly what names it', hinges => {
+    const other = names(hinges, 'out')
+    names(hinges, 'in').forEach((one, i) => {
+      expect(JSON.stringify(one) !== JSON.stringify(other[i])).toBe(one.from.some(fact => fact.name === 'swing'))
+    })
+  })
+  it('worked through from its facts gives the code that is shown', () => {
+    for (const hinges of ['left', 'right'] as const) {
+      for (const swing of ['in', 'out'] as const) {
+        for (const { convention, code, from } of names(hinges, swing)) {
+          const side = from.find(fact => fact.name === 'hinges')!.value as 'left' | 'right'
+          const way = (from.find(fact => fact.name === 'swing')?.value ?? 'in') as 'in' | 'out'
+          expect(handingCodes(side, way)[convention]).toBe(code)
+        }
+      }
+    }
+  })
 })
 
 describe('a jamb for a wall', () => {

@@ -1,9 +1,11 @@
 'use client'
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { Trace } from '@/core/base/trace'
+import type { HandTrace } from '@/core/specification/handing'
 import type { DisplayStep } from '@/core/units/format-length'
+import { HAND_WORDS, handFactWords } from '@/words/names'
 import { leafName, OPERATION_WORDS, ruleWords } from '@/words/traces'
 import { Figure } from './Figure'
 
@@ -22,6 +24,25 @@ const Tree = styled.ul`
   .nested { grid-column: 1 / -1; }
 `
 
+type RowProps = { readonly name: string; readonly figure: ReactNode; readonly children: ReactNode }
+
+/** A name, its figure, and what opens behind "why?". */
+function WhyRow({ name, figure, children }: RowProps) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div data-figure={name}>
+      <Row>
+        <span className="name">{name}</span>
+        <span className="figure">{figure}</span>
+        <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>
+          why?
+        </Why>
+      </Row>
+      {open && children}
+    </div>
+  )
+}
+
 /** A figure that answers "why?": the readings, the allowances and whose they are, the steps between. */
 export function TracedFigure({
   name,
@@ -32,20 +53,25 @@ export function TracedFigure({
   readonly trace: Trace
   readonly step: DisplayStep
 }) {
-  const [open, setOpen] = useState(false)
   return (
-    <div data-figure={name}>
-      <Row>
-        <span className="name">{name}</span>
-        <span className="figure">
-          <Figure value={trace.value} step={step} unit />
-        </span>
-        <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>
-          why?
-        </Why>
-      </Row>
-      {open && <TraceTree traces={[trace]} step={step} />}
-    </div>
+    <WhyRow name={name} figure={<Figure value={trace.value} step={step} unit />}>
+      <TraceTree traces={[trace]} step={step} />
+    </WhyRow>
+  )
+}
+
+/** A hand's code that answers "why?": how the convention reads it, and the facts it rests on. */
+export function TracedHand({ trace }: { readonly trace: HandTrace }) {
+  const [name, rule] = HAND_WORDS[trace.convention]
+  return (
+    <WhyRow name={name} figure={trace.code}>
+      <Tree>
+        <li>{rule}</li>
+        {trace.from.map(fact => (
+          <li key={fact.name}>{handFactWords(fact)}</li>
+        ))}
+      </Tree>
+    </WhyRow>
   )
 }
 

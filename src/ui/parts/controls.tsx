@@ -55,4 +55,7 @@ export const Panel = styled.section`
   display: grid; gap: 10px; align-content: start;
   & + & { border-top: 1px solid var(--rule); padding-top: 14px; margin-top: 14px; }
 `
+/** Names on the left, figures on the right. */
+export const Facts = styled.dl`display: grid; grid-template-columns: 1fr auto; gap: 3px 12px; align-items: baseline;`
+
 export const Quiet = styled.p`color: var(--quiet); font-size: 15px;`

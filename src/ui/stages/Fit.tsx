@@ -7,7 +7,7 @@ import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { inches, ticks } from '@/core/units/length'
 import { SHIM_NAMES } from '@/words/names'
 import { CAUTION_WORDS, STEP_WORDS } from '@/words/steps'
-import { Button, Panel, Quiet } from '../parts/controls'
+import { Button, Facts, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { FindingList } from '../parts/FindingList'
 import type { StageProps } from './types'
@@ -135,7 +135,7 @@ export function FitFindings({ store, selected, onSelect }: StageProps) {
       </Panel>
       <Panel>
         <h2>How it stands</h2>
-        <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '4px 12px', alignItems: 'baseline' }}>
+        <Facts>
           <dt>Room at the sides</dt>
           <dd style={{ fontSize: 22, fontWeight: 600 }}>
             <Figure value={shims.placement.sideRoom} step={step} unit />
@@ -159,7 +159,7 @@ export function FitFindings({ store, selected, onSelect }: StageProps) {
               <dd>{Math.min(99, Math.round(chance * 100))} in 100</dd>
             </>
           )}
-        </dl>
+        </Facts>
         <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
           <Button $plain onPress={() => move(-NUDGE)}>
             ◂ 1/32

@@ -10,7 +10,7 @@ import { isSameLine } from '@/core/order/same-line'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
-import { Button, ButtonLink, Panel, Quiet } from '../parts/controls'
+import { Button, ButtonLink, Facts, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { FindingList } from '../parts/FindingList'
 import type { StageProps } from './types'
@@ -138,7 +138,7 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
         <h2>{chosen ? `${chosen.unit.article} chosen` : 'No unit chosen'}</h2>
         {chosen && (
           <>
-            <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px' }}>
+            <Facts>
               {(['unit', 'freight', 'material', 'work', 'disposal'] as const).map(part => (
                 <Part key={part} name={part} cents={chosen.cents[part]} />
               ))}
@@ -146,7 +146,7 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
                 <strong>Total</strong>
               </dt>
               <dd style={{ fontSize: 24, fontWeight: 650 }}>{money(chosen.cents.total)}</dd>
-            </dl>
+            </Facts>
             <label style={{ display: 'grid', gap: 4, fontSize: 15, color: 'var(--quiet)' }}>
               Why the customer chose it
               <input

@@ -7,7 +7,7 @@ import { type DisplayStep, finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { SEAL_NAMES, SIDE_NAMES } from '@/words/names'
-import { Panel, Quiet } from '../parts/controls'
+import { Facts, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { FindingList } from '../parts/FindingList'
 import { Entry } from '../sheet/Entry'
@@ -53,7 +53,7 @@ export function SealFindings({ store, selected, onSelect }: StageProps) {
             { name: 'after', values: seals.sides.map(one => one.flowAfter50), tone: 'fine' },
           ]}
         />
-        <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px', alignItems: 'baseline' }}>
+        <Facts>
           <dt>Saved a year</dt>
           <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
             {money(seals.savedCentsYear)}
@@ -75,7 +75,7 @@ export function SealFindings({ store, selected, onSelect }: StageProps) {
           <dd>
             {seals.latchForceN.toFixed(0)} of {seals.latchLimitN} N
           </dd>
-        </dl>
+        </Facts>
       </Panel>
       <Panel>
         <h2>One seal a side, and how it is cut</h2>

@@ -1,7 +1,8 @@
 'use client'
+import { handingTraces } from '@/core/specification/handing'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
-import { TracedFigure } from '../parts/TraceView'
+import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
 import type { StageProps } from './types'
 
@@ -82,7 +83,8 @@ export function SpecifyLadder({ store }: StageProps) {
 export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
   const { specification, findings } = store.result
   const { step } = store.sheet.job
-  const { unit, jamb, floor, handing } = specification
+  const { unit, jamb, floor } = specification
+  const { hinges, swing } = store.result.wishes
   const picked = jamb?.options[jamb.pick]
   return (
     <>
@@ -105,25 +107,8 @@ export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
       </Panel>
       <Panel>
         <h2>Hand</h2>
-        {handing ? (
-          <dl style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: '2px 12px', fontSize: 16 }}>
-            <dt>From outside</dt>
-            <dd>
-              <strong>{handing.outsideView}</strong>
-            </dd>
-            <dt>Back to the hinges</dt>
-            <dd>
-              <strong>{handing.backToHinges}</strong>
-            </dd>
-            <dt>Push side</dt>
-            <dd>
-              <strong>{handing.pushSide}</strong>
-            </dd>
-            <dt>DIN 107</dt>
-            <dd>
-              <strong>{handing.din107}</strong>
-            </dd>
-          </dl>
+        {hinges && swing ? (
+          handingTraces(hinges, swing).map(trace => <TracedHand key={trace.convention} trace={trace} />)
         ) : (
           <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
         )}

@@ -1,0 +1,14 @@
+// @ts-check
+/** Debian's Chromium, headless and quiet: no sandbox since it may run as root, no talk with the outside. */
+export const CHROMIUM = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+}
