@@ -1,6 +1,7 @@
 'use client'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
+import { type KeypadParts, partsOf, withParts } from './keypad-text'
 
 const Pad = styled.div`
   display: grid; grid-template-columns: 3fr 4fr; gap: 10px;
@@ -44,27 +45,10 @@ type Props = {
   readonly onTake: () => void
 }
 
-/** The whole part as typed so far, without sign, fraction, strong or light. */
-function partsOf(draft: string): {
-  readonly sign: string
-  readonly whole: string
-  readonly fraction: string
-  readonly strength: string
-} {
-  const match = /^(-?)(\d*)\s*((?:\d+\/\d+)|(?:\.\d*))?([+-]?)$/.exec(draft.trim())
-  if (!match) return { sign: '', whole: '', fraction: '', strength: '' }
-  const [, sign = '', digits = '', fraction = '', strength = ''] = match
-  return { sign, whole: digits, fraction, strength }
-}
-
 /** Whole digits on the left, the tape's sixteenths on the right, strong and light below. For gloves: every key 44 px and more. */
 export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
-  const { sign, whole, fraction, strength } = partsOf(draft)
-  const build = (next: Partial<ReturnType<typeof partsOf>>) => {
-    const all = { sign, whole, fraction, strength, ...next }
-    const gap = all.whole && all.fraction.includes('/') ? ' ' : ''
-    onDraft(`${all.sign}${all.whole}${gap}${all.fraction}${all.strength}`)
-  }
+  const { sign, whole, strength } = partsOf(draft)
+  const build = (next: Partial<KeypadParts>) => onDraft(withParts(draft, next))
   const rights = unit === 'in' ? SIXTEENTHS : TENTHS
   const setRight = (key: string) => build({ fraction: key === '0' || key === '.0' ? '' : key })
   return (

@@ -1,0 +1,113 @@
+import { job } from '@/core/job'
+import type { Job } from '@/core/survey/job-record'
+import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
+import { writePdf } from '@/writers/write-pdf'
+import { handoverRecord } from './handover-record'
+import { bothUnits, handWords, orderSheet } from './order-sheet'
+import type { Block, Paper } from './paper'
+
+const JOB: Job = {
+  id: unit().id,
+  name: 'Quay 4',
+  site: 'Harbour',
+  unit: 'in',
+  step: '1/16',
+  visitOn: null,
+  latitudeE6: 0,
+  longitudeE6: 0,
+  createdAt: '2026-01-01T00:00:00.000Z',
+}
+const own = records(
+  { ...TRUE_OPENING, 'gap.head.left': '1/8', 'wall.left': '6' },
+  { chosen: { unit: unit().id, reason: 'the customer likes it' }, swing: 'out' },
+)
+const result = job(own, trade())
+const textOf = (blocks: readonly Block[]): string => JSON.stringify(blocks.filter(block => block.kind !== 'drawing'))
+
+describe('the order sheet', () => {
+  const draft = orderSheet(
+    JOB,
+    { number: null, releasedAt: null, releasedBy: '' },
+    [result.line!],
+    [['Unit width', result.specification.unit!.width]],
+  )
+  const released = orderSheet(
+    JOB,
+    { number: 'H-0007', releasedAt: '2026-01-05T08:00:00.000Z', releasedBy: 'Ida Marlow' },
+    [result.line!],
+  )
+  it('says the hand in words before any code', () => {
+    const text = textOf(draft.blocks)
+    expect(text.indexOf('Hinges on the LEFT')).toBeGreaterThan(0)
+    expect(text.indexOf('Hinges on the LEFT')).toBeLessThan(text.indexOf('back to the hinges RH'))
+    expect(text).toContain('conventions disagree')
+  })
+  it('draws which way the door goes', () =>
+    expect(draft.blocks.filter(block => block.kind === 'drawing')).toHaveLength(1))
+  it('answers what a clerk would ask back', () => {
+    const text = textOf(draft.blocks)
+    for (const part of [
+      '37 1/2 in (952.5 mm)',
+      'extension of',
+      'Sill depth',
+      'double bore',
+      'Lead time',
+      '7 days',
+      'the customer likes it',
+      'trim off',
+      'Not included',
+    ])
+      expect(text).toContain(part)
+  })
+  it('warns that it is not released, until it is', () => {
+    expect([draft.title, released.title]).toEqual(['Order sheet, not released', 'Order H-0007'])
+    expect(textOf(draft.blocks)).toContain('do not order from this sheet')
+    expect(textOf(released.blocks)).toContain('2026-01-05 by Ida Marlow')
+  })
+  it('shows how a size came about', () => expect(textOf(draft.blocks)).toContain('the smallest width governs'))
+  it.each([
+    ['left', 'in', 'LEFT', 'IN'],
+    ['right', 'out', 'RIGHT', 'OUT'],
+  ] as const)('hinges %s, swings %s', (hinges, swing, side, way) => {
+    expect(handWords({ hinges, swing })).toContain(`Hinges on the ${side}, seen from outside. Swings ${way}`)
+  })
+  it('gives both units, the job’s own first', () =>
+    expect([bothUnits(inches(1), '1/16'), bothUnits(inches(1), '0.1')]).toEqual(['1 in (25.4 mm)', '25.4 mm (1 in)']))
+})
+
+describe('the hand-over record', () => {
+  it('holds what was fitted, tested, sealed and read', () => {
+    const text = textOf(handoverRecord(JOB, own, result).blocks)
+    for (const part of [
+      'Test T-1',
+      'Frame plumb and level',
+      'Spring bronze',
+      'How it was set',
+      'Top hinge',
+      'Wall, left',
+      'Upkeep',
+      'never paint a seal'.slice(6),
+    ])
+      expect(text).toContain(part)
+  })
+  it('of an opening nobody measured says so', () => {
+    const bare = records({}, { hinges: null })
+    expect(textOf(handoverRecord(JOB, bare, job(bare, trade())).blocks)).toContain('No unit has been chosen yet.')
+  })
+})
+
+it('a paper becomes a PDF of as many pages as it needs', async () => {
+  const long = {
+    ...handoverRecord(JOB, own, result),
+    blocks: Array.from({ length: 8 }, () => handoverRecord(JOB, own, result).blocks).flat(),
+  }
+  const pages = async (paper: Paper) => {
+    const bytes = (await writePdf(paper, new Date(0))).toString('latin1')
+    expect(bytes.startsWith('%PDF-')).toBe(true)
+    return bytes.match(/\/Type \/Page\b/g)!.length
+  }
+  const [one, many] = [await pages(handoverRecord(JOB, own, result)), await pages(long)]
+  expect(one).toBeGreaterThanOrEqual(1)
+  expect(many).toBeGreaterThan(one * 4)
+}, 30_000)

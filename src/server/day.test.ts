@@ -1,0 +1,73 @@
+import { job } from '@/core/job'
+import { progressOf } from '@/core/progress'
+import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import type { Job } from '@/core/survey/job-record'
+import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { dayOf } from './day'
+import type { OpeningCard } from './page'
+
+const JOB: Job = {
+  id: unit().id,
+  name: 'Quay 4',
+  site: 'Harbour',
+  unit: 'in',
+  step: '1/16',
+  visitOn: '2026-12-03',
+  latitudeE6: 54_100_000,
+  longitudeE6: -200_000,
+  createdAt: '2026-01-01T00:00:00.000Z',
+}
+const NOW = new Date('2026-06-21T09:00:00.000Z')
+
+function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet> = {}): OpeningCard {
+  const own = records(TRUE_OPENING, wished)
+  const sheet: OpeningSheet = {
+    job: JOB,
+    opening: { ...own.opening, family: 'hinged-outside', position: 0 },
+    readings: own.readings,
+    wishes: { revision: 1, data: own.wishes },
+    sealChoice: { revision: 1, data: {} },
+    log: [],
+    orders: [],
+    units: [unit()],
+    neighbours: { before: null, after: null },
+    memberName: '',
+    ...more,
+  }
+  const result = job(recordsOf(sheet), trade())
+  return { sheet, result, progress: progressOf(result, recordsOf(sheet)) }
+}
+
+const chosen = { chosen: { unit: unit().id, reason: '' } }
+const ordered = () => {
+  const line = card(chosen).result.line!
+  return card(chosen, {
+    orders: [
+      { id: unit().id, number: 'H-1', releasedAt: '2026-01-01T00:00:00.000Z', releasedBy: 'Ida Marlow', lines: [line] },
+    ],
+  })
+}
+
+describe('a day', () => {
+  it('is short in December and long in June', () => {
+    const sunset = (visitOn: string | null) => dayOf({ job: { ...JOB, visitOn }, openings: [] }, NOW).sunset!
+    expect(sunset('2026-12-03') < '16:00').toBe(true)
+    expect(sunset(null) > '20:00').toBe(true)
+  })
+  it('has no sunset where the sun does not set', () =>
+    expect(
+      dayOf({ job: { ...JOB, visitOn: '2026-06-21', latitudeE6: 80_000_000 }, openings: [] }, NOW).sunset,
+    ).toBeNull())
+  it('says on whom an opening waits', () => {
+    const waits = (one: OpeningCard) => dayOf({ job: JOB, openings: [one] }, NOW).openings[0]!.waits
+    expect([waits(card({})), waits(card(chosen)), waits(ordered())]).toEqual([
+      'the customer’s choice',
+      null,
+      'the supplier',
+    ])
+  })
+  it('counts the setting work of what is ready to be set', () => {
+    expect(dayOf({ job: JOB, openings: [card(chosen)] }, NOW).minutes).toBe(0)
+    expect(dayOf({ job: JOB, openings: [ordered()] }, NOW).minutes).toBeGreaterThan(180)
+  })
+})
