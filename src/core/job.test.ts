@@ -104,3 +104,25 @@ it('by the pocket, the hole is taken as large as the rough opening and called as
   expect(result.holeIsAssumed).toBe(true)
   expect(result.hole!.points.R2).toEqual({ x: inches(38), y: inches(82, 1, 4) })
 })
+
+describe('between blocks', () => {
+  const texts = {
+    'masonry/widths.bottom': '39 1/2',
+    'masonry/widths.top': '39 1/2',
+    'masonry/heights.left': '82 1/2',
+    'masonry/heights.right': '82 1/2',
+    'wall.left': '4 1/2',
+  }
+  it('the unit stands inside the bucks, with the room it was derived with', () => {
+    const { shims, specification, chosen } = run(texts, { way: 'masonry' })
+    expect(specification.unit!.width.value).toBe(unit().width)
+    expect(shims!.placement.sideRoom).toBe(inches(0, 1, 2))
+    expect(chosen!.verdict).toBe('fits')
+  })
+  it('a thinner buck gives its room to the sides', () =>
+    expect(run(texts, { way: 'masonry', allowances: { buck: inches(0, 1, 2) } }).shims!.placement.sideRoom).toBe(
+      inches(1),
+    ))
+  it('the blocks themselves are what is diagnosed and drawn while measuring', () =>
+    expect(run(texts, { way: 'masonry' }).model!.adjusted.points.R0.x).toBe(inches(39, 1, 2)))
+})

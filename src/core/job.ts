@@ -13,7 +13,13 @@ import type { LogEntry } from './handover/log'
 import { type Handover, type HandoverCode, type HandoverTest, planTests } from './handover/plan-tests'
 import { stepsDone } from './handover/standing'
 import { chanceToFit } from './opening/chance'
-import { assumedOpening, type MeasuringCode, type ModelledOpening, modelOpening } from './opening/model-opening'
+import {
+  assumedOpening,
+  betweenBucks,
+  type MeasuringCode,
+  type ModelledOpening,
+  modelOpening,
+} from './opening/model-opening'
 import type { AdjustedOpening } from './opening/opening'
 import { plumbRectangle } from './opening/place-unit'
 import { checkOrder, type OrderCode, orderLine } from './order/check-order'
@@ -156,6 +162,7 @@ const leafBottomOf = (unit: CatalogueUnit): Leaf => ({
 })
 
 function holeOf(model: ModelledOpening | null, { unit }: Specification, lengths: TradeLengths): AdjustedOpening | null {
+  if (model?.way === 'masonry') return betweenBucks(model.adjusted, lengths.buck.value)
   if (model?.isHole) return model.adjusted
   return unit ? assumedOpening(unit.roughWidth.value, unit.roughHeight.value, lengths) : null
 }

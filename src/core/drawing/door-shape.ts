@@ -27,7 +27,7 @@ export function doorShape({ chosen, specification, hole, lengths, wishes }: JobR
   if (!chosen && !unit) return null
   const width = chosen?.unit.width ?? unit!.width.value
   const height = chosen?.unit.height ?? unit!.height.value
-  const x = chosen?.placement.left ?? nearestTick(((hole?.points.R0.x ?? width) - width) / 2)
+  const x = chosen?.placement.left ?? nearestTick(((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? width) - width) / 2)
   const y = chosen?.placement.bottom ?? ZERO
   const leafWidth = chosen?.unit.leafWidth ?? minus(width, lengths['core-width'].value)
   const leafHeight = chosen?.unit.leafHeight ?? minus(height, lengths['core-height'].value)

@@ -128,12 +128,12 @@ export function swingPlan(width: Length, hinges: HingeSide, swing: Swing): Scene
         'unit.width',
         point(0, swing === 'in' ? 0 : wall),
         point(width, swing === 'in' ? 0 : wall),
-        swing === 'in' ? boxOf(0, 0, -inches(4), 0).width : inches(4),
+        swing === 'in' ? boxOf(0, 0, -inches(8), 0).width : inches(4),
       ),
-      label('outside', point(Math.round(width / 2), -inches(11) - (width - reach)), 'outside'),
+      label('outside', point(Math.round(width / 2), -inches(14) - (width - reach)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(9) + reach), 'inside'),
     ],
-    from: point(-WALL_RUN - inches(2), -inches(14) - (width - reach)),
+    from: point(-WALL_RUN - inches(2), -inches(18) - (width - reach)),
     to: point(width + WALL_RUN + inches(2), wall + inches(14) + reach),
   }
 }

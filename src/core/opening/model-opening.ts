@@ -1,6 +1,6 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { point } from '../geometry/point'
+import { point, shifted } from '../geometry/point'
 import { kindOf, NETWORK_READINGS, type NetworkReading } from '../survey/network'
 import { waySlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
@@ -168,3 +168,19 @@ export function assumedOpening(width: Length, height: Length, lengths: TradeLeng
 
 /** By how much two figures for one size differ. */
 export const apartBy = (a: Length, b: Length): Length => nearestTick(Math.abs(minus(a, b)))
+
+/** An opening with a buck of this thickness on either side: what is left between the bucks. Sill and head stay. */
+export function betweenBucks(opening: AdjustedOpening, buck: Length): AdjustedOpening {
+  const { L0, L1, L2, R0, R1, R2, S, T } = opening.points
+  const points = {
+    L0: shifted(L0, buck, 0),
+    L1: shifted(L1, buck, 0),
+    L2: shifted(L2, buck, 0),
+    R0: shifted(R0, -buck, 0),
+    R1: shifted(R1, -buck, 0),
+    R2: shifted(R2, -buck, 0),
+    S,
+    T,
+  }
+  return { ...opening, points }
+}

@@ -30,7 +30,7 @@ type RowProps = { readonly name: string; readonly figure: ReactNode; readonly ch
 function WhyRow({ name, figure, children }: RowProps) {
   const [open, setOpen] = useState(false)
   return (
-    <div data-figure={name}>
+    <div data-figure={name} style={{ marginBlock: -5 }}>
       <Row>
         <span className="name">{name}</span>
         <span className="figure">{figure}</span>
