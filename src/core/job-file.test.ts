@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020'
 import { job } from './job'
 import { type JobFile, jobFileJsonSchema, parseJobFile } from './job-file'
-import { records, TRUE_OPENING, trade, unit } from './test/fixtures'
+import { jobRecord, records, TRUE_OPENING, trade, unit } from './test/fixtures'
 
 const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
@@ -10,17 +10,7 @@ const file = (): JobFile => ({
   format: 'harvek-job',
   version: 1,
   exportedAt: '2026-01-04T00:00:00.000Z',
-  job: {
-    id: '01900000-0000-7000-8000-0000000000cc',
-    name: 'Quay',
-    site: '',
-    unit: 'in',
-    step: '1/16',
-    visitOn: null,
-    latitudeE6: 0,
-    longitudeE6: 0,
-    createdAt: '2026-01-01T00:00:00.000Z',
-  },
+  job: jobRecord(),
   openings: [
     {
       opening: { ...base.opening, family: 'hinged-outside', position: 0 },

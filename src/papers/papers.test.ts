@@ -1,23 +1,12 @@
 import { job } from '@/core/job'
-import type { Job } from '@/core/survey/job-record'
-import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { writePdf } from '@/writers/write-pdf'
 import { handoverRecord } from './handover-record'
 import { bothUnits, handWords, orderSheet } from './order-sheet'
 import type { Block, Paper } from './paper'
 
-const JOB: Job = {
-  id: unit().id,
-  name: 'Quay 4',
-  site: 'Harbour',
-  unit: 'in',
-  step: '1/16',
-  visitOn: null,
-  latitudeE6: 0,
-  longitudeE6: 0,
-  createdAt: '2026-01-01T00:00:00.000Z',
-}
+const JOB = jobRecord()
 const own = records(
   { ...TRUE_OPENING, 'gap.head.left': '1/8', 'wall.left': '6' },
   { chosen: { unit: unit().id, reason: 'the customer likes it' }, swing: 'out' },

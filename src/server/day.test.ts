@@ -1,22 +1,11 @@
 import { job } from '@/core/job'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
-import type { Job } from '@/core/survey/job-record'
-import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { dayOf } from './day'
 import type { OpeningCard } from './page'
 
-const JOB: Job = {
-  id: unit().id,
-  name: 'Quay 4',
-  site: 'Harbour',
-  unit: 'in',
-  step: '1/16',
-  visitOn: '2026-12-03',
-  latitudeE6: 54_100_000,
-  longitudeE6: -200_000,
-  createdAt: '2026-01-01T00:00:00.000Z',
-}
+const JOB = jobRecord({ visitOn: '2026-12-03' })
 const NOW = new Date('2026-06-21T09:00:00.000Z')
 
 function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet> = {}): OpeningCard {

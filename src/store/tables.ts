@@ -104,41 +104,28 @@ export const reading = mysqlTable(
   ],
 )
 
-export const wishes = mysqlTable(
-  'wishes',
-  {
-    companyId: id('company_id').notNull(),
-    openingId: id('opening_id').notNull(),
-    revision: int('revision').notNull(),
-    data: json('data').notNull(),
-  },
-  t => [
-    primaryKey({ columns: [t.companyId, t.openingId] }),
-    foreignKey({
-      name: 'wishes_opening',
-      columns: [t.companyId, t.openingId],
-      foreignColumns: [opening.companyId, opening.id],
-    }),
-  ],
-)
+/** A table of edited records, one for each opening, with its revision. */
+const versionedTable = <const Name extends string>(name: Name) =>
+  mysqlTable(
+    name,
+    {
+      companyId: id('company_id').notNull(),
+      openingId: id('opening_id').notNull(),
+      revision: int('revision').notNull(),
+      data: json('data').notNull(),
+    },
+    t => [
+      primaryKey({ columns: [t.companyId, t.openingId] }),
+      foreignKey({
+        name: `${name}_opening`,
+        columns: [t.companyId, t.openingId],
+        foreignColumns: [opening.companyId, opening.id],
+      }),
+    ],
+  )
 
-export const sealChoice = mysqlTable(
-  'seal_choice',
-  {
-    companyId: id('company_id').notNull(),
-    openingId: id('opening_id').notNull(),
-    revision: int('revision').notNull(),
-    data: json('data').notNull(),
-  },
-  t => [
-    primaryKey({ columns: [t.companyId, t.openingId] }),
-    foreignKey({
-      name: 'seal_choice_opening',
-      columns: [t.companyId, t.openingId],
-      foreignColumns: [opening.companyId, opening.id],
-    }),
-  ],
-)
+export const wishes = versionedTable('wishes')
+export const sealChoice = versionedTable('seal_choice')
 
 export const unit = mysqlTable(
   'unit',

@@ -66,7 +66,7 @@ export function plan(result: JobResult): Scene {
         true,
       ),
       ...frameMarks(width, shape?.jamb ?? USUAL_WALL),
-      ...(hinges && swing ? swungLeaf(width, wall, hinges, swing) : []),
+      ...(hinges && swing ? swungLeaf(width, shape?.jamb ?? USUAL_WALL, hinges, swing) : []),
       label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swing === 'out' ? width : 0)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(3) + (swing === 'in' ? width : 0)), 'inside'),
     ],
@@ -85,19 +85,19 @@ function frameMarks(width: Length, jamb: Length): readonly Mark[] {
   ]
 }
 
-/** The leaf open at a right angle and the quarter circle its edge runs; and closed, in the frame. */
-function swungLeaf(width: Length, wall: number, hinges: HingeSide, swing: Swing): readonly Mark[] {
+/** The leaf, which hangs on the edge of its frame, open at a right angle and the quarter circle its edge runs; and closed, in the frame. */
+function swungLeaf(width: Length, jamb: number, hinges: HingeSide, swing: Swing): readonly Mark[] {
   const thick = inches(0, 3, 4)
   const reach = width - 2 * thick
   const pivotX = hinges === 'left' ? thick : width - thick
-  const pivotY = swing === 'in' ? wall : 0
+  const pivotY = swing === 'in' ? jamb : 0
   const up = swing === 'in' ? 1 : -1
   const leafX = hinges === 'left' ? pivotX : pivotX - LEAF_THICKNESS
   const leafY = swing === 'in' ? pivotY : pivotY - reach
   const closed = hinges === 'left' ? 0 : 180
   const open = up * 90
   const [fromDeg, toDeg] = quarter(closed, open)
-  const closedY = swing === 'in' ? wall - LEAF_THICKNESS : 0
+  const closedY = swing === 'in' ? jamb - LEAF_THICKNESS : 0
   return [
     path('leaf', 'leaf', cornersOf(boxOf(leafX, leafY, LEAF_THICKNESS, reach))),
     path('swing', 'closed-leaf', cornersOf(boxOf(thick, closedY, reach, LEAF_THICKNESS)), true, 'assumed'),

@@ -3,6 +3,7 @@ import { tradeWith } from '../../trade/trade'
 import type { CatalogueUnit } from '../catalogue/unit'
 import type { OpeningRecords, Trade } from '../job'
 import { newWishes, type Wishes } from '../specification/wishes'
+import type { Job } from '../survey/job-record'
 import type { Reading } from '../survey/reading'
 import { isLevelReading, isSlot, type Slot } from '../survey/slots'
 import { inches, type Length } from '../units/length'
@@ -110,6 +111,19 @@ export const records = (
   sealChoice: {},
   orders: [],
   log: [],
+})
+
+export const jobRecord = (more: Partial<Job> = {}): Job => ({
+  id: '01900000-0000-7000-8000-0000000000cc',
+  name: 'Quay 4',
+  site: 'Harbour',
+  unit: 'in',
+  step: '1/16',
+  visitOn: null,
+  latitudeE6: 54_100_000,
+  longitudeE6: -200_000,
+  createdAt: '2026-01-01T00:00:00.000Z',
+  ...more,
 })
 
 export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)

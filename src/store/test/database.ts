@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { v7 as uuidV7 } from 'uuid'
 import { newWishes } from '@/core/specification/wishes'
 import type { Job, Opening } from '@/core/survey/job-record'
+import { jobRecord } from '@/core/test/fixtures'
 import { type Database, freePort, startDatabase } from '../../../tools/database.mjs'
 import type { Acting } from '../acting'
 import { connect, type Db } from '../connection'
@@ -48,17 +49,7 @@ export async function someCompany(
 ): Promise<{ readonly acting: Acting; readonly job: Job; readonly opening: Opening }> {
   const acting: Acting = { companyId: uuidV7(), memberId: uuidV7(), name: `${name} member` }
   await addCompany(db, acting.companyId, name, [{ id: acting.memberId, name: acting.name }])
-  const job: Job = {
-    id: uuidV7(),
-    name: `${name} job`,
-    site: '',
-    unit: 'in',
-    step: '1/16',
-    visitOn: null,
-    latitudeE6: 0,
-    longitudeE6: 0,
-    createdAt: '2026-01-01T00:00:00.000Z',
-  }
+  const job = jobRecord({ id: uuidV7(), name: `${name} job`, site: '' })
   await insertJob(db, acting, job)
   const opening: Opening = { id: uuidV7(), tag: 'A1', name: 'Entry', family: 'hinged-outside', position: 0 }
   await addOpening(db, acting, job.id, opening, newWishes('trim-off'))

@@ -9,7 +9,7 @@ import { SHIM_NAMES } from '@/words/names'
 import { CAUTION_WORDS, STEP_WORDS } from '@/words/steps'
 import { Button, Facts, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
-import { FindingList } from '../parts/FindingList'
+import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
 
 const Steps = styled.ol`
@@ -106,7 +106,8 @@ const Packs = styled.ul`
 `
 const NUDGE = inches(0, 1, 32)
 
-export function FitFindings({ store, selected, onSelect }: StageProps) {
+export function FitFindings(stage: StageProps) {
+  const { store, selected, onSelect } = stage
   const { shims, chance, findings, chosen } = store.result
   const { step } = store.sheet.job
   if (!shims || !chosen)
@@ -172,16 +173,7 @@ export function FitFindings({ store, selected, onSelect }: StageProps) {
           </Button>
         </div>
       </Panel>
-      <Panel>
-        <h2>Findings</h2>
-        <FindingList
-          findings={findings.fit}
-          step={step}
-          selected={selected}
-          onSelect={onSelect}
-          empty="Nothing stands against it."
-        />
-      </Panel>
+      <StageFindings {...stage} findings={findings.fit} />
     </>
   )
 }

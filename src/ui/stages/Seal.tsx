@@ -9,11 +9,11 @@ import { money } from '@/words/money'
 import { SEAL_NAMES, SIDE_NAMES } from '@/words/names'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
-import { FindingList } from '../parts/FindingList'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { SealSettings } from '../sheet/SealSettings'
 import { nextOpen } from '../sheet/selection'
+import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
 
 const Bars = dynamic(() => import('../parts/Chart'), { ssr: false, loading: () => <div style={{ height: 190 }} /> })
@@ -34,7 +34,8 @@ export function SealLadder({ store, selected, onSelect, inputRef }: StageProps) 
   )
 }
 
-export function SealFindings({ store, selected, onSelect }: StageProps) {
+export function SealFindings(stage: StageProps) {
+  const { store, selected, onSelect } = stage
   const { seals, findings } = store.result
   const { step } = store.sheet.job
   if (!seals)
@@ -91,16 +92,7 @@ export function SealFindings({ store, selected, onSelect }: StageProps) {
         ))}
         {DOOR_SIDES.length > seals.sides.length && <Quiet>Sides without a gap reading are not planned.</Quiet>}
       </Panel>
-      <Panel>
-        <h2>Findings</h2>
-        <FindingList
-          findings={findings.seal}
-          step={step}
-          selected={selected}
-          onSelect={onSelect}
-          empty="Nothing stands against it."
-        />
-      </Panel>
+      <StageFindings {...stage} findings={findings.seal} />
       <Panel>
         <SealSettings store={store} />
       </Panel>

@@ -1,9 +1,9 @@
 'use client'
 import { handingTraces } from '@/core/specification/handing'
 import { Choice, Panel, Quiet } from '../parts/controls'
-import { FindingList } from '../parts/FindingList'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
+import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
 
 export function SpecifyLadder({ store }: StageProps) {
@@ -80,7 +80,8 @@ export function SpecifyLadder({ store }: StageProps) {
   )
 }
 
-export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
+export function SpecifyFindings(stage: StageProps) {
+  const { store } = stage
   const { specification, findings } = store.result
   const { step } = store.sheet.job
   const { unit, jamb, floor } = specification
@@ -113,16 +114,7 @@ export function SpecifyFindings({ store, selected, onSelect }: StageProps) {
           <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
         )}
       </Panel>
-      <Panel>
-        <h2>Findings</h2>
-        <FindingList
-          findings={findings.specify}
-          step={step}
-          selected={selected}
-          onSelect={onSelect}
-          empty="Nothing stands against it."
-        />
-      </Panel>
+      <StageFindings {...stage} findings={findings.specify} />
     </>
   )
 }

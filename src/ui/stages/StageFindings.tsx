@@ -1,0 +1,26 @@
+import type { Finding } from '@/core/base/finding'
+import type { FindingCode } from '@/core/job'
+import { Panel } from '../parts/controls'
+import { FindingList } from '../parts/FindingList'
+import type { StageProps } from './types'
+
+/** The findings of a stage, below its figures. */
+export function StageFindings({
+  findings,
+  store,
+  selected,
+  onSelect,
+}: StageProps & { readonly findings: readonly Finding<FindingCode>[] }) {
+  return (
+    <Panel>
+      <h2>Findings</h2>
+      <FindingList
+        findings={findings}
+        step={store.sheet.job.step}
+        selected={selected}
+        onSelect={onSelect}
+        empty="Nothing stands against it."
+      />
+    </Panel>
+  )
+}
