@@ -130,7 +130,7 @@ function OfferItem({
 
 export function OrderFindings({ store, selected, onSelect }: StageProps) {
   const { chosen, findings, line } = store.result
-  const { orders, opening, job, wishes } = store.sheet
+  const { orders, job, wishes } = store.sheet
   const order = findings.order.filter((one): one is Finding<OrderCode> => one.code.startsWith('order-'))
   return (
     <>
@@ -176,11 +176,6 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
           onSelect={onSelect}
           empty="Complete: nothing is missing, nothing contradicts."
         />
-        {line && (
-          <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
-            Order sheet, not released
-          </ButtonLink>
-        )}
         <ReleaseButton store={store} canRelease={line !== null && mayRelease(order)} />
         {orders.map(one => (
           <p key={one.id}>
@@ -226,6 +221,11 @@ function ReleaseButton({ store, canRelease }: { readonly store: StageProps['stor
   return (
     <>
       {released && <Quiet>Something has changed since the last order.</Quiet>}
+      {store.result.line && (
+        <ButtonLink href={`/api/openings/${store.sheet.opening.id}/order.pdf`} target="_blank">
+          Order sheet, not released
+        </ButtonLink>
+      )}
       <Button isDisabled={!canRelease || busy} $plain={released !== undefined} onPress={release}>
         {released ? 'Release a new order' : 'Release the order'}
       </Button>
