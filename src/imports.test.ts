@@ -45,6 +45,8 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   'drizzle-orm': /^store\//,
   mysql2: /^store\//,
   pdfkit: /^writers\//,
+  sharp: /^server\//,
+  'eventsource-parser': /^server\//,
   '@tarikjabiri/dxf': /^writers\//,
   react: /^(ui|app)\//,
   next: /^(ui|app|server)\//,

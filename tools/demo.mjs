@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { createInterface } from 'node:readline/promises'
 import { freshBundle, printOf, root } from './bundle.mjs'
 import { freePort, isFree, startDatabase } from './database.mjs'
+import { devicesEnv, startDevices } from './devices.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
 import { runMain, say, Trouble } from './say.mjs'
 
@@ -48,9 +49,9 @@ export async function ensureData(url) {
   if (await setUp(url, root)) say('The demo is loaded.')
 }
 
-/** Starts the built application and waits until it answers.
- * @param {number} port @param {string} url @param {string} folder */
-export async function startApplication(port, url, folder) {
+/** Starts the built application and waits until it answers. `devices` tells it where measuring devices listen.
+ * @param {number} port @param {string} url @param {string} folder @param {string} [devices] */
+export async function startApplication(port, url, folder, devices = '') {
   const child = spawn(
     process.execPath,
     [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
@@ -63,6 +64,7 @@ export async function startApplication(port, url, folder) {
         NODE_ENV: 'production',
         NEXT_TELEMETRY_DISABLED: '1',
         HARVEK_DATABASE_URL: url,
+        HARVEK_DEVICES: devices,
         HARVEK_SECRET: readFileSync(join(folder, 'secret'), 'utf8').trim(),
       },
     },
@@ -79,6 +81,10 @@ export async function startApplication(port, url, folder) {
         ended,
         stop: async () => {
           child.kill('SIGTERM')
+          await ended
+        },
+        kill: async () => {
+          child.kill('SIGKILL')
           await ended
         },
       }
@@ -109,10 +115,10 @@ async function main() {
   mkdirSync(folder, { recursive: true })
   ensureBuild()
   const database = await startDatabase(folder, await freePort())
-  /** @type {{ stop: () => Promise<void> } | null} */
-  let application = null
+  /** @type {{ stop: () => Promise<void> }[]} */
+  const running = []
   const stop = async () => {
-    await application?.stop()
+    for (const one of running.reverse()) await one.stop()
     await database.stop()
   }
   const stopped = new Promise(resolve => {
@@ -120,8 +126,12 @@ async function main() {
   })
   try {
     await ensureData(database.url)
-    const started = await startApplication(port, database.url, folder)
-    application = started
+    const devices = await startDevices()
+    running.push(...Object.values(devices))
+    const started = await startApplication(port, database.url, folder, devicesEnv(devices))
+    running.push(started)
+    for (const [name, { address }] of Object.entries(devices))
+      say(`The simulated ${name} has its buttons at ${address}`)
     say(`Harvek is ready: ${started.address}   (Ctrl-C ends it)`)
     await Promise.race([stopped, started.ended])
   } finally {

@@ -72,10 +72,11 @@ export function benchCore(jobFilePath: string, units: readonly CatalogueUnit[]):
   const file = jobFileSchema.parse(JSON.parse(readFileSync(jobFilePath, 'utf8')))
   const sixty = Array.from({ length: 60 }, (_, i) => ({ ...units[i % units.length]!, article: `${i}` }))
   const trade = tradeWith(sixty)
-  const { opening, readings, wishes, sealChoice, log } = file.openings.find(one => one.opening.tag === 'A5')!
+  const { opening, readings, answers, wishes, sealChoice, log } = file.openings.find(one => one.opening.tag === 'A5')!
   const records: OpeningRecords = {
     opening,
     readings,
+    answers,
     wishes: wishes.data,
     sealChoice: sealChoice.data,
     orders: [],

@@ -14,7 +14,8 @@ import { cutStrip } from './seal/cut-strip'
 import { chooseJamb } from './specification/choose-jamb'
 import { deriveUnit } from './specification/derive-unit'
 import { handingCodes } from './specification/handing'
-import { WAYS } from './survey/ways'
+import { GRADUATIONS } from './survey/reading'
+import { UNIT_WAYS } from './survey/ways'
 import { parseSize } from './units/call-size'
 import { DISPLAY_STEPS, formatLength } from './units/format-length'
 import { inches, isLength, type Length, ticks } from './units/length'
@@ -29,7 +30,6 @@ export type CallTrade = {
 
 type Call = (input: Reader, trade: CallTrade) => unknown
 
-const GRADUATIONS = ['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.1', '0.01'] as const
 const NETWORK_GROUPS = {
   widths: ['bottom', 'middle', 'top'],
   heights: ['left', 'centre', 'right'],
@@ -170,7 +170,7 @@ function closing<T>(reader: Reader, read: (reader: Reader) => T): T {
 }
 
 function derive(input: Reader, { lengths }: CallTrade): unknown {
-  const way = input.choice('way', WAYS)
+  const way = input.choice('way', UNIT_WAYS)
   const drop = input.optionalLength('sillDrop')
   const leaves = (member: 'width' | 'height') =>
     input

@@ -8,13 +8,15 @@ const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 1,
+  version: 2,
   exportedAt: '2026-01-04T00:00:00.000Z',
   job: jobRecord(),
   openings: [
     {
       opening: { ...base.opening, family: 'hinged-outside', position: 0 },
       readings: [...base.readings],
+      answers: [],
+      photos: [],
       wishes: { revision: 1, data: base.wishes },
       sealChoice: { revision: 1, data: {} },
       log: [],
@@ -44,7 +46,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 2, 'version'],
+    [['version'], 3, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],

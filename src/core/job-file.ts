@@ -4,15 +4,21 @@ import { logEntrySchema } from './handover/log'
 import { orderSchema } from './order/order'
 import { sealChoiceSchema } from './seal/seal-choice'
 import { wishesSchema } from './specification/wishes'
+import { answerSchema } from './survey/answer'
 import { jobSchema, openingSchema } from './survey/job-record'
+import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
+const FILE_VERSION = 2
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
   opening: openingSchema,
   readings: z.array(readingSchema).max(20_000),
+  answers: z.array(answerSchema).max(20_000),
+  /** Photos with their pictures, JPEG in base64. */
+  photos: z.array(z.strictObject({ photo: photoSchema, picture: z.base64(), small: z.base64() })).max(500),
   wishes: z.strictObject({ revision, data: wishesSchema }),
   sealChoice: z.strictObject({ revision, data: sealChoiceSchema }),
   log: z.array(logEntrySchema).max(20_000),
@@ -21,7 +27,7 @@ export const openingFileSchema = z.strictObject({
 /** A whole job as a file: what another Harvek needs to go on with it. */
 export const jobFileSchema = z.strictObject({
   format: z.literal('harvek-job'),
-  version: z.literal(1),
+  version: z.literal(FILE_VERSION),
   exportedAt: z.iso.datetime({ precision: 3 }),
   job: jobSchema,
   openings: z.array(openingFileSchema).max(2000),
@@ -43,7 +49,7 @@ export function parseJobFile(
 ):
   | { readonly file: JobFile; readonly issues: readonly [] }
   | { readonly file: null; readonly issues: readonly FileIssue[] } {
-  const parsed = jobFileSchema.safeParse(value)
+  const parsed = jobFileSchema.safeParse(raised(value))
   if (!parsed.success) {
     return {
       file: null,
@@ -52,6 +58,36 @@ export function parseJobFile(
   }
   const issues = [...doubled(parsed.data), ...dangling(parsed.data)]
   return issues.length ? { file: null, issues } : { file: parsed.data, issues: [] }
+}
+
+/** What each older version needs to become the next one: `UP[1]` makes a file of version 1 one of version 2. */
+const UP: Readonly<Record<number, (file: Members) => Members>> = {
+  1: file => ({
+    ...file,
+    version: 2,
+    openings: listOf(file.openings, opening => ({
+      ...opening,
+      readings: listOf(opening.readings, reading => ({ deviation: null, device: '', ...reading })),
+      answers: [],
+      photos: [],
+    })),
+  }),
+}
+
+type Members = { readonly [name: string]: unknown }
+const isMembers = (value: unknown): value is Members =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+/** Each object of a list changed; whatever is no list or no object stays, for the schema to name. */
+const listOf = (value: unknown, change: (one: Members) => Members): unknown =>
+  Array.isArray(value) ? value.map(one => (isMembers(one) ? change(one) : one)) : value
+
+/** A file of an older version brought up to the present one, a version at a time. */
+function raised(value: unknown): unknown {
+  if (!isMembers(value) || value.format !== 'harvek-job') return value
+  let file = value
+  for (let up = UP[Number(file.version)]; up && Number(file.version) < FILE_VERSION; up = UP[Number(file.version)])
+    file = up(file)
+  return file
 }
 
 const pathText = (path: readonly PropertyKey[]): string =>
@@ -65,6 +101,8 @@ function doubled(file: JobFile): readonly FileIssue[] {
     ['openings', file.openings.map(one => one.opening.id)],
     ['openings', file.openings.map(one => one.opening.position)],
     ['readings', file.openings.flatMap(one => one.readings.map(reading => reading.id))],
+    ['answers', file.openings.flatMap(one => one.answers.map(answer => answer.id))],
+    ['photos', file.openings.flatMap(one => one.photos.map(({ photo }) => photo.id))],
     ['log', file.openings.flatMap(one => one.log.map(entry => entry.id))],
     ['units', file.units.map(one => one.id)],
     ['units', file.units.map(one => one.article)],

@@ -13,15 +13,19 @@ import type { LogEntry } from './handover/log'
 import { type Handover, type HandoverCode, type HandoverTest, planTests } from './handover/plan-tests'
 import { stepsDone } from './handover/standing'
 import { chanceToFit } from './opening/chance'
+import { type DecidingReading, decidingReadings } from './opening/deciding-readings'
+import { type ChanceCode, judgeChance } from './opening/judge-chance'
 import {
+  assumedHole,
   assumedOpening,
   betweenBucks,
   type MeasuringCode,
   type ModelledOpening,
   modelOpening,
 } from './opening/model-opening'
+import { deviationsOf, observationsOf } from './opening/observe-survey'
 import type { AdjustedOpening } from './opening/opening'
-import { plumbRectangle } from './opening/place-unit'
+import { placeUnit, plumbRectangle } from './opening/place-unit'
 import { checkOrder, type OrderCode, orderLine } from './order/check-order'
 import type { Order, OrderLine } from './order/order'
 import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
@@ -29,18 +33,24 @@ import type { Seal } from './seal/seal'
 import type { SealChoice } from './seal/seal-choice'
 import { type Specification, type SpecificationCode, specify } from './specification/specify'
 import type { Wishes } from './specification/wishes'
+import type { Answer } from './survey/answer'
+import { FAMILY_RULES, type Family } from './survey/families'
+import { judgeSurvey, type SurveyCode } from './survey/judge-survey'
 import type { Reading } from './survey/reading'
-import { type Survey, surveyOf, waysRead } from './survey/survey'
-import { WAYS } from './survey/ways'
-import type { Length } from './units/length'
+import { judgeSecond, type SecondCode } from './survey/second-reading'
+import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
+import { WAY_READINGS } from './survey/ways'
+import type { Size } from './units/call-size'
+import { type Length, plus, times, ZERO } from './units/length'
 
 /** Frozen into every issued order and paper. */
 export const CORE_VERSION = '1'
 
 /** Everything people said about one opening. */
 export type OpeningRecords = {
-  readonly opening: { readonly id: string; readonly tag: string; readonly name: string }
+  readonly opening: { readonly id: string; readonly tag: string; readonly name: string; readonly family: Family }
   readonly readings: readonly Reading[]
+  readonly answers: readonly Answer[]
   readonly wishes: Wishes
   readonly sealChoice: SealChoice
   readonly orders: readonly Order[]
@@ -51,6 +61,7 @@ export type OpeningRecords = {
 export type Trade = {
   readonly lengths: TradeLengths
   readonly jambStandards: readonly Length[]
+  readonly backsets: readonly Length[]
   readonly flats: readonly Length[]
   readonly rates: Rates
   readonly units: readonly CatalogueUnit[]
@@ -58,12 +69,17 @@ export type Trade = {
   readonly steps: readonly SettingStep[]
   readonly tests: readonly HandoverTest[]
   readonly latchLimitN: TradeNumber
+  /** From which chance a fit is called certain. */
+  readonly sureChance: TradeNumber
 }
 
 export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
 export type FitCode = 'pack-impossible'
 export type FindingCode =
   | MeasuringCode
+  | SurveyCode
+  | SecondCode
+  | ChanceCode
   | DiagnosisCode
   | SpecificationCode
   | PlumbCode
@@ -75,6 +91,7 @@ export type FindingCode =
 
 /** Everything the core says about one opening. A stage that cannot run yet is `null` or empty. */
 export type JobResult = {
+  readonly family: Family
   readonly wishes: Wishes
   readonly survey: Survey
   readonly lengths: TradeLengths
@@ -106,27 +123,42 @@ export type JobResult = {
 export function job(records: OpeningRecords, trade: Trade): JobResult {
   const { wishes, log } = records
   const lengths = overrideLengths(trade.lengths, wishes.allowances)
-  const survey = surveyOf(wishes.way, records.readings)
-  const modelled = modelOpening(survey, lengths)
+  const { family } = records.opening
+  const rules = FAMILY_RULES[family]
+  const readings = standingReadings(records.readings, records.answers)
+  const survey = surveyOf(wishes.way, records.readings, records.answers)
+  const modelled = modelOpening(survey, lengths, rules.ways)
   const model = modelled.value
-  const unitChosen = trade.units.find(unit => unit.id === wishes.chosen?.unit) ?? null
-  const sizeWay = waysRead(survey, [wishes.way, ...WAYS])[0] ?? wishes.way
+  const units = trade.units.filter(unit => unit.family === family)
+  const unitChosen = units.find(unit => unit.id === wishes.chosen?.unit) ?? null
+  const sizeWay = waysRead(survey, [wishes.way, ...rules.ways])[0] ?? wishes.way
   const specification = specify(survey, sizeWay, wishes, lengths, {
     jambStandards: trade.jambStandards,
     leafBottom: unitChosen ? leafBottomOf(unitChosen) : undefined,
+    derivesUnit: rules.derivesUnit,
   })
   const hole = holeOf(model, specification, lengths)
   const holeIsAssumed = !model?.isHole
-  const diagnosis = model ? diagnose(survey, model.adjusted, wishes.subfloor, lengths) : []
+  const isOpening = rules.derivesUnit || model?.isHole === true
+  const diagnosis = model && isOpening ? diagnose(survey, model.adjusted, wishes.subfloor, lengths) : []
   const plumb = hole && !holeIsAssumed ? checkPlumb(hole, specification, lengths) : []
-  const offers = hole ? judgeUnits(trade.units, requestFor(hole, specification, survey, wishes, lengths, trade)) : []
+  const offers = hole ? judgeUnits(units, requestFor(hole, specification, survey, wishes, lengths, trade)) : []
   const chosen = offers.find(offer => offer.unit === unitChosen) ?? null
   const shims = hole && chosen && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
   const seals = sealsFor(records, survey, chosen, specification, lengths, trade)
   const handover = planTests(trade.tests, wishes, log)
-  const measured = [...modelled.findings, ...specification.findings]
+  const chance = hole && chosen ? chanceToFit(hole, chosen.placement, lengths) : null
+  const measure = [
+    ...modelled.findings,
+    ...(model && rules.derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
+    ...judgeSecond(readings, lengths),
+    ...judgeSurvey(family, survey, lengths, trade.backsets),
+    ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade),
+  ]
+  const measured = [...measure, ...specification.findings]
   const order = checkOrder(specification, wishes, chosen, measured)
   return {
+    family,
     wishes,
     survey,
     lengths,
@@ -139,11 +171,11 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     shims,
     seals,
     handover,
-    chance: hole && chosen ? chanceToFit(hole, chosen.placement, lengths) : null,
+    chance,
     steps: planSteps(trade.steps, wishes, shims, !holeIsAssumed, stepsDone(log)),
     line: orderLine(records.opening, survey, specification, wishes, chosen, order, CORE_VERSION),
     findings: {
-      measure: worstFirst(modelled.findings),
+      measure: worstFirst(measure),
       diagnose: worstFirst([...diagnosis, ...plumb]),
       specify: worstFirst(specification.findings),
       order: worstFirst([...order, ...(chosen?.reasons ?? [])]),
@@ -152,6 +184,44 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
       handover: worstFirst(handover.findings),
     },
   }
+}
+
+/** The unit a fit is judged for while measuring: the chosen one, else the derived size. */
+const unitToJudge = ({ unit }: Specification, chosen: Offer | null): (Size & { readonly article: string }) | null =>
+  chosen ? chosen.unit : unit && { width: unit.width.value, height: unit.height.value, article: '' }
+
+/** The chance that the chosen or typical unit goes into the hole that was read, with the reading that decides it. */
+function typicalChance(
+  model: ModelledOpening | null,
+  unit: (Size & { readonly article: string }) | null,
+  survey: Survey,
+  lengths: TradeLengths,
+  { sureChance }: Trade,
+): readonly Finding<ChanceCode>[] {
+  if (!model?.isHole || !unit) return []
+  const hole = model.way === 'masonry' ? betweenBucks(model.adjusted, lengths.buck.value) : model.adjusted
+  const chance = chanceToFit(hole, placeUnit(hole.points, { unit }), lengths)
+  const [deciding] = decideBy(model, unit, survey, lengths)
+  return [judgeChance(chance, unit, deciding?.name ?? null, model.way, sureChance)]
+}
+
+function decideBy(
+  { way }: ModelledOpening,
+  unit: Size,
+  survey: Survey,
+  lengths: TradeLengths,
+): readonly DecidingReading[] {
+  const bucks = way === 'masonry' ? times(lengths.buck.value, 2) : ZERO
+  return decidingReadings(observationsOf(survey, way, lengths), deviationsOf(lengths), WAY_READINGS[way], unit, {
+    sides: plus(times(lengths['gap-least'].value, 2), bucks),
+    head: lengths['head-least'].value,
+  })
+}
+
+/** The readings of the modelled way by what they decide for the chosen or derived unit; empty while neither is known. */
+export function whatDecides({ model, specification, chosen, survey, lengths }: JobResult): readonly DecidingReading[] {
+  const unit = unitToJudge(specification, chosen)
+  return model && unit ? decideBy(model, unit, survey, lengths) : []
 }
 
 const leafBottomOf = (unit: CatalogueUnit): Leaf => ({
@@ -244,8 +314,9 @@ function sealsFor(
   lengths: TradeLengths,
   trade: Trade,
 ): SealPlan | null {
-  const leafWidth = chosen?.unit.leafWidth ?? unit?.width.value
-  const leafHeight = chosen?.unit.leafHeight ?? unit?.height.value
+  const leaf = leafRead(survey)
+  const leafWidth = chosen?.unit.leafWidth ?? leaf?.width ?? unit?.width.value
+  const leafHeight = chosen?.unit.leafHeight ?? leaf?.height ?? unit?.height.value
   if (leafWidth === undefined || leafHeight === undefined) return null
   return planSeals({
     survey,

@@ -1,7 +1,8 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './drawing/stage'
 import type { FindingCode, JobResult, OpeningRecords } from './job'
-import { essentialSlots } from './survey/slots'
+import { essentialFor, FAMILY_RULES } from './survey/families'
+import { isAnswered } from './survey/survey'
 
 /** How far the work on one opening is: the stage where the next thing waits, and the worst mark so far. */
 export type Progress = {
@@ -13,16 +14,18 @@ export type Progress = {
 
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(result: JobResult, records: OpeningRecords): Progress {
-  const { findings, survey, wishes } = result
+  const { family, findings, survey, wishes } = result
+  const { isOrdered } = FAMILY_RULES[family]
   const complete: Readonly<Record<Stage, boolean>> = {
     measure:
-      essentialSlots(wishes.way).every(slot => survey.bySlot.has(slot)) &&
+      essentialFor(family, wishes.way).every(question => isAnswered(survey, question)) &&
       !findings.measure.some(one => one.severity === 'correct' || one.severity === 'stop'),
     diagnose: result.model !== null && worstOf(findings.diagnose) !== 'stop',
     specify:
-      wishes.hinges !== null && wishes.swing !== null && wishes.bore !== null && result.specification.jamb !== null,
-    order: records.orders.length > 0,
-    fit: result.steps.length > 0 && result.steps.every(step => step.state === 'done'),
+      !isOrdered ||
+      (wishes.hinges !== null && wishes.swing !== null && wishes.bore !== null && result.specification.jamb !== null),
+    order: !isOrdered || records.orders.length > 0,
+    fit: !isOrdered || (result.steps.length > 0 && result.steps.every(step => step.state === 'done')),
     seal: result.seals !== null && result.seals.sides.length === 4,
     handover: result.handover.open === 0 && result.handover.findings.length === 0,
   }

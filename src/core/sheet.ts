@@ -4,7 +4,9 @@ import type { OpeningRecords } from './job'
 import type { Order } from './order/order'
 import type { SealChoice } from './seal/seal-choice'
 import type { Wishes } from './specification/wishes'
+import type { Answer } from './survey/answer'
 import type { Job, Opening } from './survey/job-record'
+import type { Photo } from './survey/photo'
 import type { Reading } from './survey/reading'
 
 /** An edited record with its revision: a write against an old one is refused. */
@@ -15,6 +17,8 @@ export type OpeningSheet = {
   readonly job: Job
   readonly opening: Opening
   readonly readings: readonly Reading[]
+  readonly answers: readonly Answer[]
+  readonly photos: readonly Photo[]
   readonly wishes: Versioned<Wishes>
   readonly sealChoice: Versioned<SealChoice>
   readonly log: readonly LogEntry[]
@@ -23,12 +27,23 @@ export type OpeningSheet = {
   readonly units: readonly CatalogueUnit[]
   readonly neighbours: { readonly before: string | null; readonly after: string | null }
   readonly memberName: string
+  /** Everybody of the company: who may have read. */
+  readonly members: readonly string[]
 }
 
 /** The records of a sheet as the job takes them. */
-export const recordsOf = ({ opening, readings, wishes, sealChoice, log, orders }: OpeningSheet): OpeningRecords => ({
-  opening: { id: opening.id, tag: opening.tag, name: opening.name },
+export const recordsOf = ({
+  opening,
   readings,
+  answers,
+  wishes,
+  sealChoice,
+  log,
+  orders,
+}: OpeningSheet): OpeningRecords => ({
+  opening: { id: opening.id, tag: opening.tag, name: opening.name, family: opening.family },
+  readings,
+  answers,
   wishes: wishes.data,
   sealChoice: sealChoice.data,
   log,

@@ -12,7 +12,16 @@ export type Block =
       readonly rows: readonly (readonly string[])[]
       readonly widths: readonly number[]
     }
-  | { readonly kind: 'drawing'; readonly scene: Scene; readonly heightMm: number; readonly caption: string }
+  | {
+      readonly kind: 'drawing'
+      readonly scene: Scene
+      readonly heightMm: number
+      readonly caption: string
+      /** Numbers that stand in the place of readings, by their ids. */
+      readonly numbers?: ReadonlyMap<string, number>
+    }
+  /** A picture with its height over its width. */
+  | { readonly kind: 'picture'; readonly jpeg: Uint8Array; readonly ratio: number; readonly caption: string }
   | { readonly kind: 'checks'; readonly items: readonly { readonly text: string; readonly ticked: boolean }[] }
 
 export type Paper = {

@@ -5,17 +5,19 @@ import type { LogEntry } from '@/core/handover/log'
 import { job as runJob } from '@/core/job'
 import { BORES, MATERIALS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import { newWishes, type Wishes } from '@/core/specification/wishes'
+import { type Answer, answerSchema } from '@/core/survey/answer'
+import { FAMILIES } from '@/core/survey/families'
 import type { Reading } from '@/core/survey/reading'
 import { isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { DISPLAY_STEPS } from '@/core/units/format-length'
 import { ZERO } from '@/core/units/length'
-import { parseLength } from '@/core/units/parse-length'
+import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
-import { addLog, addReadings, saveWishes } from '@/store/records'
+import { addAnswers, addLog, addReadings, saveWishes } from '@/store/records'
 import { addUnits } from '@/store/units'
 import { STEPS } from '@/trade/steps'
 import { tradeWith } from '@/trade/trade'
@@ -26,10 +28,16 @@ const instant = z.iso.datetime({ precision: 3 })
 const openingSchema = z.strictObject({
   tag: z.string(),
   name: z.string(),
+  family: z.enum(FAMILIES).default('hinged-outside'),
   way: z.enum(WAYS),
   takenBy: z.string(),
   takenAt: instant,
   readings: z.record(z.string(), z.string()),
+  /** Readings that somebody else took again: slot, text, by whom. */
+  again: z.array(z.tuple([z.string(), z.string(), z.string()])).default([]),
+  facts: z.record(z.string(), z.string()).default({}),
+  /** Why something was not read: a reason, and a note. */
+  skips: z.record(z.string(), z.tuple([z.string(), z.string()])).default({}),
   wishes: z.strictObject({
     use: z.enum(USES),
     material: z.enum(MATERIALS).nullable(),
@@ -82,14 +90,14 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
       latitudeE6: Math.round(latitude * 1e6),
       longitudeE6: Math.round(longitude * 1e6),
     })
-    for (const one of openings) await loadOpening(db, acting, jobId, one, units)
+    for (const one of openings) await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, units)
   }
 }
 
 async function loadOpening(
   db: Db,
   acting: Acting,
-  jobId: string,
+  { id: jobId, unit: lengthUnit }: { readonly id: string; readonly unit: LengthUnit },
   one: ScenarioOpening,
   units: Parameters<typeof tradeWith>[0],
 ): Promise<void> {
@@ -100,48 +108,72 @@ async function loadOpening(
     ...one.wishes,
     chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null,
   }
-  await addOpening(
-    db,
-    acting,
-    jobId,
-    { id, tag: one.tag, name: one.name, family: 'hinged-outside' },
-    newWishes(one.way),
-  )
+  const opening = { id, tag: one.tag, name: one.name, family: one.family }
+  await addOpening(db, acting, jobId, opening, newWishes(one.way))
   await saveWishes(db, acting, id, 1, wishes)
-  const readings = Object.entries(one.readings).map(([slot, text], i) => readingOf(id, slot, text, one, i))
+  const taken = [
+    ...Object.entries(one.readings).map(([slot, text]) => [slot, text, one.takenBy] as const),
+    ...one.again,
+  ]
+  const readings = taken.map((row, i) => readingOf(id, row, lengthUnit, one, i))
   await addReadings(db, acting, id, readings)
+  const answers = answersOf(id, one, readings.length)
+  await addAnswers(db, acting, id, answers)
   const log = logOf(id, one)
   await addLog(db, acting, id, log)
   if (!one.release) return
-  const result = runJob(
-    { opening: { id, tag: one.tag, name: one.name }, readings, wishes, sealChoice: {}, orders: [], log },
-    tradeWith(units),
-  )
+  const result = runJob({ opening, readings, answers, wishes, sealChoice: {}, orders: [], log }, tradeWith(units))
   if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
   await releaseOrder(db, acting, jobId, idOf('order', id), one.release, [result.line])
 }
 
-function readingOf(openingId: string, slot: string, text: string, one: ScenarioOpening, index: number): Reading {
-  const parsed = parseLength(text, { unit: 'in' })
+const takenAtOf = (one: ScenarioOpening, index: number): string =>
+  new Date(Date.parse(one.takenAt) + index * 45_000).toISOString()
+
+function answersOf(openingId: string, one: ScenarioOpening, after: number): readonly Answer[] {
+  const rows = [
+    ...Object.entries(one.facts).map(([slot, code]) => ({ slot, kind: 'fact', code, note: '' })),
+    ...Object.entries(one.skips).map(([slot, [code, note]]) => ({ slot, kind: 'skipped', code, note })),
+  ]
+  return rows.map((row, i) =>
+    answerSchema.parse({
+      ...row,
+      id: idOf('answer', openingId, row.slot),
+      takenBy: one.takenBy,
+      takenAt: takenAtOf(one, after + i),
+    }),
+  )
+}
+
+function readingOf(
+  openingId: string,
+  [slot, text, takenBy]: readonly [slot: string, text: string, takenBy: string],
+  unit: LengthUnit,
+  one: ScenarioOpening,
+  index: number,
+): Reading {
+  const parsed = parseLength(text, { unit })
   if (!isSlot(slot) || !parsed.ok) throw new Error(`demo reading ${one.tag} ${slot}: ${text}`)
-  const takenAt = new Date(Date.parse(one.takenAt) + index * 45_000).toISOString()
   return {
-    id: idOf('reading', openingId, slot),
+    id: takenBy === one.takenBy ? idOf('reading', openingId, slot) : idOf('reading', openingId, slot, takenBy),
     slot,
     value: parsed.value.ticks,
     text,
-    takenAt,
-    takenBy: one.takenBy,
+    takenAt: takenAtOf(one, index),
+    takenBy,
     note: '',
-    ...instrumentFor(slot),
+    deviation: null,
+    device: '',
+    ...instrumentFor(slot, unit),
   }
 }
 
-function instrumentFor(slot: Slot): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
-  if (isLevelReading(slot)) return { instrument: 'level', graduation: '1/32', levelLength: LEVEL_LENGTH }
-  if (/gap\./.test(slot)) return { instrument: 'gauge', graduation: '1/32', levelLength: null }
-  if (/(bow|crown)\./.test(slot)) return { instrument: 'straightedge', graduation: '1/32', levelLength: null }
-  return { instrument: 'tape', graduation: '1/16', levelLength: null }
+function instrumentFor(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
+  const [fine, usual] = unit === 'in' ? (['1/32', '1/16'] as const) : (['0.5', '1'] as const)
+  if (isLevelReading(slot)) return { instrument: 'level', graduation: fine, levelLength: LEVEL_LENGTH }
+  if (/gap\./.test(slot)) return { instrument: 'gauge', graduation: fine, levelLength: null }
+  if (/(bow|crown)\./.test(slot)) return { instrument: 'straightedge', graduation: fine, levelLength: null }
+  return { instrument: 'tape', graduation: usual, levelLength: null }
 }
 
 const sixFeet = parseLength(`6'`, { unit: 'in' })

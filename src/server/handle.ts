@@ -54,6 +54,25 @@ export async function bodyOf<T>(request: Request, schema: z.ZodType<T>): Promise
   throw new Unreadable({ code: 'unreadable', message: 'The request can’t be read; nothing was stored.', issues })
 }
 
+/** The request's bytes, at most so many. @throws what `handle` answers with 400 when there are more. */
+export async function bytesOf(request: Request, most: number, tooLarge: string): Promise<Buffer> {
+  const refusal = { code: 'too-large', message: tooLarge }
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw new Unreadable(refusal)
+  const chunks: Uint8Array[] = []
+  let length = 0
+  for (const reader = request.body?.getReader(); reader; ) {
+    const { done, value } = await reader.read()
+    if (done) break
+    length += value.length
+    if (length > most) {
+      await reader.cancel()
+      throw new Unreadable(refusal)
+    }
+    chunks.push(value)
+  }
+  return Buffer.concat(chunks)
+}
+
 /** The request's JSON, whatever it holds. */
 export async function jsonOf(request: Request): Promise<unknown> {
   const text = await request.text()

@@ -5,8 +5,10 @@ import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
 import { store } from '@/store/connection'
-import { findJob, listJobs, listOpenings } from '@/store/jobs'
+import { countOpenings, findJob, listJobs, listOpenings } from '@/store/jobs'
+import { listUnits } from '@/store/units'
 import { loadOpening, resultOf } from './load-opening'
+import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember } from './session'
 
 /** The name that stands in the bar; empty when nobody is known or the database is away. */
@@ -23,8 +25,8 @@ export type OpeningCard = { readonly sheet: OpeningSheet; readonly result: JobRe
 export type JobCard = { readonly job: Job; readonly openings: readonly OpeningCard[] }
 
 async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard[]> {
-  const openings = await listOpenings(store(), who, jobId)
-  const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id)))
+  const [openings, units] = await Promise.all([listOpenings(store(), who, jobId), listUnits(store(), who)])
+  const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id, units)))
   return sheets.flatMap(sheet => {
     if (!sheet) return []
     const result = resultOf(sheet)
@@ -32,11 +34,29 @@ async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard
   })
 }
 
-/** All jobs with their openings, for the pages that show them. */
-export async function loadJobs(): Promise<readonly JobCard[]> {
+const MOST_JOBS_TODAY = 8
+const MOST_JOBS = 1000
+
+/** The next jobs with their openings, for the day's page. */
+export async function loadNextJobs(now: Date): Promise<readonly JobCard[]> {
   const who = await acting()
-  const jobs = await listJobs(store(), who)
+  const jobs = await listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS_TODAY)
   return Promise.all(jobs.map(async job => ({ job, openings: await cardsOf(who, job.id) })))
+}
+
+/** All jobs and how many openings each has. */
+export async function loadJobList(now: Date): Promise<readonly { readonly job: Job; readonly count: number }[]> {
+  const who = await acting()
+  const [jobs, counts] = await Promise.all([
+    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS),
+    countOpenings(store(), who),
+  ])
+  return jobs.map(job => ({ job, count: counts.get(job.id) ?? 0 }))
+}
+
+/** Openings of the whole company by words. */
+export async function loadOpenings(search: string): Promise<FoundOpenings> {
+  return searchOpenings(store(), await acting(), search)
 }
 
 export async function loadJob(id: string): Promise<JobCard> {

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { FAMILIES } from '@/core/survey/families'
 import { isSlot } from '@/core/survey/slots'
 import { reading } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
@@ -51,11 +52,19 @@ describe('a catalogue', () => {
 describe('the demo’s readings', () => {
   const scenario = JSON.parse(readFileSync('demo/scenario.json', 'utf8'))
   it('are lengths at known places', () => {
-    const all: [string, string][] = scenario.jobs.flatMap((job: { openings: { readings: object }[] }) =>
-      job.openings.flatMap(one => Object.entries(one.readings)),
+    const all: [string, string, 'in' | 'mm'][] = scenario.jobs.flatMap(
+      (job: { unit: 'in' | 'mm'; openings: { readings: object }[] }) =>
+        job.openings.flatMap(one => Object.entries(one.readings).map(row => [...row, job.unit])),
     )
-    expect(all.length).toBeGreaterThan(80)
-    expect(all.filter(([slot, text]) => !isSlot(slot) || !parseLength(text, { unit: 'in' }).ok)).toEqual([])
+    expect(all.length).toBeGreaterThan(300)
+    expect(all.filter(([slot, text, unit]) => !isSlot(slot) || !parseLength(text, { unit }).ok)).toEqual([])
+  })
+  it('cover every family, in three jobs', () => {
+    expect(scenario.jobs).toHaveLength(3)
+    const families = scenario.jobs.flatMap((job: { openings: { family?: string }[] }) =>
+      job.openings.map(one => one.family ?? 'hinged-outside'),
+    )
+    expect([...new Set(families)].sort()).toEqual([...FAMILIES].sort())
   })
 })
 

@@ -4,7 +4,18 @@ import type { Acting } from './acting'
 import { type Db, isDuplicate } from './connection'
 import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
 import { insertOrder, listOrders } from './orders'
-import { addLog, addReadings, findSealChoice, findWishes, insertVersions, listLog, listReadings } from './records'
+import { addPhoto, findPicture, listPhotos } from './photos'
+import {
+  addAnswers,
+  addLog,
+  addReadings,
+  findSealChoice,
+  findWishes,
+  insertVersions,
+  listAnswers,
+  listLog,
+  listReadings,
+} from './records'
 import { addUnits, listUnits } from './units'
 
 /** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
@@ -17,7 +28,7 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   const units = (await listUnits(db, acting)).filter(unit => chosen.has(unit.id))
   return {
     format: 'harvek-job',
-    version: 1,
+    version: 2,
     exportedAt,
     job,
     openings,
@@ -30,10 +41,24 @@ async function exportOpening(db: Db, acting: Acting, opening: Opening): Promise<
   return {
     opening,
     readings: [...(await listReadings(db, acting, opening.id))],
+    answers: [...(await listAnswers(db, acting, opening.id))],
+    photos: await exportPhotos(db, acting, opening.id),
     wishes: (await findWishes(db, acting, opening.id))!,
     sealChoice: (await findSealChoice(db, acting, opening.id))!,
     log: [...(await listLog(db, acting, opening.id))],
   }
+}
+
+async function exportPhotos(db: Db, acting: Acting, openingId: string): Promise<OpeningFile['photos']> {
+  const photos: OpeningFile['photos'] = []
+  for (const photo of await listPhotos(db, acting, openingId)) {
+    const [picture, small] = [
+      await findPicture(db, acting, photo.id, 'picture'),
+      await findPicture(db, acting, photo.id, 'small'),
+    ]
+    photos.push({ photo, picture: picture!.toString('base64'), small: small!.toString('base64') })
+  }
+  return photos
 }
 
 /** Takes a file in, whole or not at all. `false` when the job, or an order of it, is here already. */
@@ -47,6 +72,15 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
         await insertOpening(tx, acting, file.job.id, one.opening)
         await insertVersions(tx, acting, one.opening.id, one.wishes, one.sealChoice)
         await refuseConflicts(addReadings(tx, acting, one.opening.id, one.readings))
+        await refuseConflicts(addAnswers(tx, acting, one.opening.id, one.answers))
+        for (const { photo, picture, small } of one.photos)
+          if (
+            !(await addPhoto(tx, acting, one.opening.id, photo, {
+              picture: Buffer.from(picture, 'base64'),
+              small: Buffer.from(small, 'base64'),
+            }))
+          )
+            throw new Conflict('a photo of this id is here already')
         await refuseConflicts(addLog(tx, acting, one.opening.id, one.log))
       }
       for (const order of file.orders) await insertOrder(tx, acting, file.job.id, order)

@@ -1,4 +1,4 @@
-import { and, asc, eq, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, or, type SQL, sql } from 'drizzle-orm'
 import type { Wishes } from '@/core/specification/wishes'
 import { type Job, jobSchema, type Opening, openingSchema } from '@/core/survey/job-record'
 import type { Acting } from './acting'
@@ -17,6 +17,12 @@ export async function findMember(db: Db, id: string): Promise<Acting | null> {
   return row ? { companyId: row.companyId, memberId: row.id, name: row.name } : null
 }
 
+/** The names of everybody of the company, in order. */
+export async function listMembers(db: Db, acting: Acting): Promise<readonly string[]> {
+  const rows = await db.select({ name: member.name }).from(member).where(eq(member.companyId, acting.companyId))
+  return rows.map(row => row.name).sort()
+}
+
 /** Whether any company is here: without one the database is new. */
 export async function hasCompany(db: Db): Promise<boolean> {
   return (await db.select({ id: company.id }).from(company).limit(1)).length > 0
@@ -33,14 +39,80 @@ export async function addCompany(
   if (members.length) await db.insert(member).values(members.map(one => ({ ...one, companyId: id })))
 }
 
-/** All jobs of the company, the next visit first. */
-export async function listJobs(db: Db, acting: Acting): Promise<readonly Job[]> {
+/** The jobs of the company, at most so many: first those whose visit is still to come from `today` on, the next one on top,
+ *  then those without a visit, then what is past. */
+export async function listJobs(db: Db, acting: Acting, today: string, most: number): Promise<readonly Job[]> {
   const rows = await db
     .select()
     .from(job)
     .where(eq(job.companyId, acting.companyId))
-    .orderBy(sql`${job.visitOn} is null`, asc(job.visitOn), asc(job.name), asc(job.id))
+    .orderBy(
+      sql`case when ${job.visitOn} >= ${today} then 0 when ${job.visitOn} is null then 1 else 2 end`,
+      asc(job.visitOn),
+      asc(job.name),
+      asc(job.id),
+    )
+    .limit(most)
   return rows.map(asJob)
+}
+
+/** How many openings each job of the company has. */
+export async function countOpenings(db: Db, acting: Acting): Promise<ReadonlyMap<string, number>> {
+  const rows = await db
+    .select({ jobId: opening.jobId, count: sql<number>`count(*)` })
+    .from(opening)
+    .where(eq(opening.companyId, acting.companyId))
+    .groupBy(opening.jobId)
+  return new Map(rows.map(row => [row.jobId, Number(row.count)]))
+}
+
+/** A word to find openings by: itself, and the families it names. */
+export type SearchWord = { readonly word: string; readonly families: readonly Opening['family'][] }
+
+export type FoundOpening = Pick<Opening, 'id' | 'tag' | 'name' | 'family'> & {
+  readonly jobId: string
+  readonly jobName: string
+  readonly site: string
+  readonly visitOn: string | null
+}
+
+/** The openings of the whole company in which every word stands, in tag, name, family, job or site; the first so many, and how many there are. */
+export async function findOpenings(
+  db: Db,
+  acting: Acting,
+  words: readonly SearchWord[],
+  most: number,
+): Promise<{ readonly openings: readonly FoundOpening[]; readonly count: number }> {
+  const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site})`
+  const has = ({ word, families }: SearchWord): SQL | undefined =>
+    or(sql`locate(${word}, ${text}) > 0`, ...(families.length ? [inArray(opening.family, [...families])] : []))
+  const where = and(eq(opening.companyId, acting.companyId), ...words.map(has))
+  const joined = and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId))
+  const [{ count } = { count: 0 }] = await db
+    .select({ count: sql<number>`count(*)` })
+    .from(opening)
+    .innerJoin(job, joined)
+    .where(where)
+  const openings = await db
+    .select({
+      id: opening.id,
+      tag: opening.tag,
+      name: opening.name,
+      family: opening.family,
+      jobId: opening.jobId,
+      jobName: job.name,
+      site: job.site,
+      visitOn: job.visitOn,
+    })
+    .from(opening)
+    .innerJoin(job, joined)
+    .where(where)
+    .orderBy(asc(job.name), asc(opening.jobId), asc(opening.position))
+    .limit(most)
+  return {
+    openings: openings.map(one => ({ ...one, ...openingSchema.pick({ family: true }).parse(one) })),
+    count: Number(count),
+  }
 }
 
 export async function findJob(db: Db, acting: Acting, id: string): Promise<Job | null> {

@@ -3,10 +3,11 @@ import { type LogEntry, logEntrySchema } from '@/core/handover/log'
 import { type SealChoice, sealChoiceSchema } from '@/core/seal/seal-choice'
 import type { Versioned } from '@/core/sheet'
 import { type Wishes, wishesSchema } from '@/core/specification/wishes'
+import { type Answer, answerSchema } from '@/core/survey/answer'
 import { type Reading, readingSchema } from '@/core/survey/reading'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { logEntry, reading, sealChoice, wishes } from './tables'
+import { answer, logEntry, reading, sealChoice, wishes } from './tables'
 
 /** What became of rows that carry their own id: new, or there already as they are. A row of the same id that says something else is refused. */
 export type Added = { readonly stored: readonly string[]; readonly conflicting: readonly string[] }
@@ -16,74 +17,82 @@ export type Saved<T> =
   | { readonly ok: true; readonly revision: number }
   | { readonly ok: false; readonly current: Versioned<T> }
 
-const readingOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof reading.$inferSelect): Reading =>
-  readingSchema.parse(row)
-const entryOf = ({ companyId: _c, openingId: _o, memberId: _m, ...row }: typeof logEntry.$inferSelect): LogEntry =>
-  logEntrySchema.parse(row)
+type RowTable = typeof reading | typeof answer | typeof logEntry
 
-const ofOpening = <T extends typeof reading | typeof logEntry | typeof wishes | typeof sealChoice>(
+const ofOpening = <T extends RowTable | typeof wishes | typeof sealChoice>(
   table: T,
   acting: Acting,
   openingId: string,
 ) => and(eq(table.companyId, acting.companyId), eq(table.openingId, openingId))
 
-/** Every reading of an opening, in the order they were taken. */
-export async function listReadings(db: Db, acting: Acting, openingId: string): Promise<readonly Reading[]> {
-  const rows = await db
-    .select()
-    .from(reading)
-    .where(ofOpening(reading, acting, openingId))
-    .orderBy(asc(reading.takenAt), asc(reading.id))
-  return rows.map(readingOf)
+/** A table of rows that carry their own id: how a row of it is read and when it was made. */
+type Rows<T> = {
+  readonly table: RowTable
+  readonly at: typeof reading.takenAt | typeof answer.takenAt | typeof logEntry.at
+  readonly schema: { readonly parse: (row: unknown) => T }
+}
+const READINGS: Rows<Reading> = { table: reading, at: reading.takenAt, schema: readingSchema }
+const ANSWERS: Rows<Answer> = { table: answer, at: answer.takenAt, schema: answerSchema }
+const LOG: Rows<LogEntry> = { table: logEntry, at: logEntry.at, schema: logEntrySchema }
+
+function recordOf<T>({ schema }: Rows<T>, row: Record<string, unknown>): T {
+  const { companyId: _c, openingId: _o, memberId: _m, ...own } = row
+  return schema.parse(own)
 }
 
-export async function listLog(db: Db, acting: Acting, openingId: string): Promise<readonly LogEntry[]> {
-  const rows = await db
+async function list<T>(db: Db, rows: Rows<T>, acting: Acting, openingId: string): Promise<readonly T[]> {
+  const found = await db
     .select()
-    .from(logEntry)
-    .where(ofOpening(logEntry, acting, openingId))
-    .orderBy(asc(logEntry.at), asc(logEntry.id))
-  return rows.map(entryOf)
+    .from(rows.table)
+    .where(ofOpening(rows.table, acting, openingId))
+    .orderBy(asc(rows.at), asc(rows.table.id))
+  return found.map(row => recordOf(rows, row))
 }
+
+async function add<T extends { readonly id: string }>(
+  db: Db,
+  rows: Rows<T>,
+  acting: Acting,
+  openingId: string,
+  all: readonly T[],
+): Promise<Added> {
+  if (all.length === 0) return { stored: [], conflicting: [] }
+  const { table } = rows
+  const stamped = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
+  await db
+    .insert(table)
+    .ignore()
+    .values(stamped as never)
+  const there = await db
+    .select()
+    .from(table)
+    .where(
+      and(
+        ofOpening(table, acting, openingId),
+        inArray(
+          table.id,
+          all.map(one => one.id),
+        ),
+      ),
+    )
+  return compare(
+    all,
+    there.map(row => recordOf(rows, row)),
+  )
+}
+
+/** Every reading of an opening, in the order they were taken. */
+export const listReadings = (db: Db, acting: Acting, openingId: string) => list(db, READINGS, acting, openingId)
+export const listAnswers = (db: Db, acting: Acting, openingId: string) => list(db, ANSWERS, acting, openingId)
+export const listLog = (db: Db, acting: Acting, openingId: string) => list(db, LOG, acting, openingId)
 
 /** Adds readings once each, however often they are sent. The caller has made sure that the opening is this company's. */
-export async function addReadings(db: Db, acting: Acting, openingId: string, all: readonly Reading[]): Promise<Added> {
-  if (all.length === 0) return { stored: [], conflicting: [] }
-  const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
-  await db.insert(reading).ignore().values(rows)
-  const there = await db
-    .select()
-    .from(reading)
-    .where(
-      and(
-        ofOpening(reading, acting, openingId),
-        inArray(
-          reading.id,
-          all.map(one => one.id),
-        ),
-      ),
-    )
-  return compare(all, there.map(readingOf))
-}
-
-export async function addLog(db: Db, acting: Acting, openingId: string, all: readonly LogEntry[]): Promise<Added> {
-  if (all.length === 0) return { stored: [], conflicting: [] }
-  const rows = all.map(one => ({ ...one, companyId: acting.companyId, openingId, memberId: acting.memberId }))
-  await db.insert(logEntry).ignore().values(rows)
-  const there = await db
-    .select()
-    .from(logEntry)
-    .where(
-      and(
-        ofOpening(logEntry, acting, openingId),
-        inArray(
-          logEntry.id,
-          all.map(one => one.id),
-        ),
-      ),
-    )
-  return compare(all, there.map(entryOf))
-}
+export const addReadings = (db: Db, acting: Acting, openingId: string, all: readonly Reading[]) =>
+  add(db, READINGS, acting, openingId, all)
+export const addAnswers = (db: Db, acting: Acting, openingId: string, all: readonly Answer[]) =>
+  add(db, ANSWERS, acting, openingId, all)
+export const addLog = (db: Db, acting: Acting, openingId: string, all: readonly LogEntry[]) =>
+  add(db, LOG, acting, openingId, all)
 
 function compare<T extends { readonly id: string }>(sent: readonly T[], there: readonly T[]): Added {
   const byId = new Map(there.map(one => [one.id, one]))

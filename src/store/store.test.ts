@@ -157,7 +157,7 @@ describe('a second company', () => {
       await listOrders(store.db, acting, one.job.id),
       await listUnits(store.db, acting),
     ]).toEqual([[], [], [], [], []])
-    expect((await listJobs(store.db, acting)).map(job => job.id)).not.toContain(one.job.id)
+    expect((await listJobs(store.db, acting, '2026-01-01', 100)).map(job => job.id)).not.toContain(one.job.id)
   })
   it('can’t write into the first', async () => {
     const one = await someCompany(store.db, 'Target')
@@ -251,5 +251,5 @@ it('JSON columns come back as values, not as text', async () => {
     longitudeE6: 2,
     createdAt: '2026-01-01T00:00:00.000Z',
   })
-  expect((await listJobs(store.db, acting)).map(job => job.name)).toEqual(['Quay “7”', 'Json job'])
+  expect((await listJobs(store.db, acting, '2026-01-01', 100)).map(job => job.name)).toEqual(['Quay “7”', 'Json job'])
 })

@@ -16,6 +16,9 @@ const json = customType<{ data: unknown; driverData: string }>({
   fromDriver: value => (typeof value === 'string' ? JSON.parse(value) : value),
 })
 
+/** Bytes of a picture. */
+const bytes = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => 'mediumblob' })
+
 const id = (name: string) => varchar(name, { length: 36 })
 /** A moment as ISO 8601 text with milliseconds and Z: sorts by itself and never shifts by a time zone. */
 const moment = (name: string) => varchar(name, { length: 24 })
@@ -88,6 +91,8 @@ export const reading = mysqlTable(
     instrument: varchar('instrument', { length: 20 }).notNull(),
     graduation: varchar('graduation', { length: 8 }).notNull(),
     levelLength: int('level_length'),
+    deviation: int('deviation'),
+    device: varchar('device', { length: 80 }).notNull().default(''),
     takenBy: varchar('taken_by', { length: 80 }).notNull(),
     takenAt: moment('taken_at').notNull(),
     note: varchar('note', { length: 500 }).notNull(),
@@ -101,6 +106,58 @@ export const reading = mysqlTable(
       foreignColumns: [opening.companyId, opening.id],
     }),
     index('reading_of_slot').on(t.companyId, t.openingId, t.slot, t.takenAt),
+  ],
+)
+
+/** Append-only, like readings: facts, skips with their reasons, and what was withdrawn. */
+export const answer = mysqlTable(
+  'answer',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    openingId: id('opening_id').notNull(),
+    slot: varchar('slot', { length: 60 }).notNull(),
+    kind: varchar('kind', { length: 12 }).notNull(),
+    code: varchar('code', { length: 60 }).notNull(),
+    note: varchar('note', { length: 500 }).notNull(),
+    takenBy: varchar('taken_by', { length: 80 }).notNull(),
+    takenAt: moment('taken_at').notNull(),
+    memberId: id('member_id').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({
+      name: 'answer_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)
+
+/** A photo with its picture and a small one, both freed of everything but the picture. Append-only. */
+export const photo = mysqlTable(
+  'photo',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    openingId: id('opening_id').notNull(),
+    slot: varchar('slot', { length: 60 }),
+    width: int('width').notNull(),
+    height: int('height').notNull(),
+    note: varchar('note', { length: 500 }).notNull(),
+    takenBy: varchar('taken_by', { length: 80 }).notNull(),
+    takenAt: moment('taken_at').notNull(),
+    memberId: id('member_id').notNull(),
+    picture: bytes('picture').notNull(),
+    small: bytes('small').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    foreignKey({
+      name: 'photo_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
   ],
 )
 

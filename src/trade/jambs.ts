@@ -1,7 +1,10 @@
-import { inches } from '@/core/units/length'
+import { inches, type Length, mm } from '@/core/units/length'
 
 /** Widths of jamb that are stocked: for a 2x4 and for a 2x6 wall. Source: common trade sizes; a maker's list overrides them. */
 export const JAMB_STANDARDS = [inches(4, 9, 16), inches(6, 9, 16)]
 
 /** Thicknesses of flat packers that are stocked. Source: common trade sizes; a maker's list overrides them. */
 export const FLAT_PACKERS = [inches(0, 1, 32), inches(0, 1, 16), inches(0, 1, 8), inches(0, 1, 4)]
+
+/** Backsets locks are made in, leaf edge to spindle. Source: common trade sizes; a lock's sheet overrides them. */
+export const BACKSETS: readonly Length[] = [mm(45), mm(57), mm(60), inches(2, 3, 8), inches(2, 3, 4)]

@@ -1,6 +1,6 @@
 import type { Source } from '@/core/base/rule'
 import { TRADE_LENGTHS, type TradeLengthId, type TradeLengths } from '@/core/base/trade-lengths'
-import { inches, type Length, ZERO } from '@/core/units/length'
+import { inches, type Length, mm, ZERO } from '@/core/units/length'
 
 const usual = (text: string): Source => ({ kind: 'default', text, checked: false })
 const practice = usual('Harvek default, common trade practice; a maker’s sheet overrides it')
@@ -47,6 +47,10 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'bow-fine': [inches(0, 1, 8), practice],
   'wall-fine': [inches(0, 1, 8), practice],
   'agree-ways': [inches(0, 1, 4), practice],
+  'agree-second': [inches(0, 1, 8), practice],
+  'mould-face-least': [inches(1), practice],
+  'mould-proud-least': [inches(1), practice],
+  'backset-near': [mm(3), practice],
   'level-length': [inches(72), practice],
   'step-in-swing': [inches(7, 3, 4), code],
   'step-out-swing': [inches(1, 1, 2), code],

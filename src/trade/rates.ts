@@ -28,6 +28,14 @@ export const RATES: Rates = {
 }
 
 /** The most that all seals together may push against the latch. */
+/** From which chance a fit is called certain. */
+export const SURE_CHANCE: TradeNumber = {
+  id: 'sure-chance',
+  value: 0.975,
+  unit: '',
+  source: { kind: 'default', text: 'Harvek default: 39 of 40; below it a reading is taken again', checked: true },
+}
+
 export const LATCH_LIMIT_N: TradeNumber = {
   id: 'latch-force',
   value: 60,

@@ -1,8 +1,8 @@
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import type { Trade } from '@/core/job'
-import { FLAT_PACKERS, JAMB_STANDARDS } from './jambs'
+import { BACKSETS, FLAT_PACKERS, JAMB_STANDARDS } from './jambs'
 import { LENGTHS } from './lengths'
-import { LATCH_LIMIT_N, RATES } from './rates'
+import { LATCH_LIMIT_N, RATES, SURE_CHANCE } from './rates'
 import { SEALS } from './seals'
 import { STEPS } from './steps'
 import { TESTS } from './tests'
@@ -11,9 +11,11 @@ import { TESTS } from './tests'
 export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
   lengths: LENGTHS,
   jambStandards: JAMB_STANDARDS,
+  backsets: BACKSETS,
   flats: FLAT_PACKERS,
   rates: RATES,
   latchLimitN: LATCH_LIMIT_N,
+  sureChance: SURE_CHANCE,
   units,
   seals: SEALS,
   steps: STEPS,

@@ -1,9 +1,11 @@
 import type { Fact, Finding, Severity } from '@/core/base/finding'
 import type { FindingCode } from '@/core/job'
-import { isSlot } from '@/core/survey/slots'
+import { isFactSlot, type SkipReason } from '@/core/survey/facts'
+import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
-import { SIDE_NAMES, slotName, WAY_NAMES, WISH_NAMES } from './names'
+import { SIDE_NAMES, WISH_NAMES } from './names'
+import { SKIP_WORDS, slotName, WAY_NAMES } from './walk'
 
 type Say = (name: string) => string
 type Words = { readonly title: (f: Say) => string; readonly why: (f: Say) => string }
@@ -14,6 +16,8 @@ const words = (title: (f: Say) => string, why: ((f: Say) => string) | string): W
 })
 
 const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
+const chanceOf = (f: Say) =>
+  `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
 const closeCall = (f: Say) =>
   f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
 
@@ -32,6 +36,64 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     () => 'The studs were not seen',
     f =>
       `Measured by ${way(f, 'way')}: the hole behind the frame is assumed tight, plumb and level. Measure stud to stud on the day.`,
+  ),
+  'second-agrees': words(
+    f => `${f('place')}: a second reading agrees`,
+    f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
+  ),
+  'second-differs': words(
+    f => `${f('place')}: two readings differ by ${f('apart')}`,
+    f =>
+      `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}. A third settles it.`,
+  ),
+  'chance-goes-in': words(
+    f => `Goes in, ${f('chance')} in 100`,
+    f => `${chanceOf(f)} in the hole as it was read, with the exactness of each reading.`,
+  ),
+  'chance-too-close': words(
+    f => `Too close to tell: ${f('chance')} in 100`,
+    f => `${chanceOf(f)} may go in or not. ${f('deciding')} decides it most.`,
+  ),
+  'chance-does-not': words(
+    f => `Does not go in, ${f('chance')} in 100`,
+    f => `${chanceOf(f)} in the hole as it was read. ${f('deciding')} decides it most.`,
+  ),
+  'reading-skipped': words(
+    f => `${f('place')} was skipped: ${SKIP_WORDS[f('reason') as SkipReason]}`,
+    f => `${f('note') ? `“${f('note')}” ` : ''}${f('assumed')}`,
+  ),
+  'mould-narrow': words(
+    f => `Trim face ${f('read')} is narrow`,
+    f => `A leg needs ${f('limit')} of flat face to land on.`,
+  ),
+  'mould-shallow': words(
+    f => `Trim stands ${f('read')} proud`,
+    f => `The door needs ${f('limit')}; light ones do with 3/4 in. Look at the maker’s sheet.`,
+  ),
+  'mould-moulded': words(() => 'The trim is moulded', 'A leg can’t sit on a moulding: flat trim first, or a filler.'),
+  'backset-odd': words(
+    f => `No lock has a backset of ${f('read')}`,
+    f => `The nearest is ${f('nearest')}. Measure again, from the edge to the centre.`,
+  ),
+  'hinges-out-of-order': words(
+    f => `${f('place')} stands above the one before it`,
+    f => `${f('read')} from the top, after ${f('before')}. Hinges are read from the top down.`,
+  ),
+  'label-not-legible': words(
+    f => `Fire label ${f('found')}`,
+    'The label’s agency or the authority says what the door is. Never cut or plane it meanwhile.',
+  ),
+  'condition-rotten': words(
+    () => 'Rot',
+    'Nothing set on it or screwed into it will stay. Cut back to sound wood first.',
+  ),
+  'airflow-needed': words(
+    () => 'Air is needed under this door',
+    'Sealed tight at the bottom, the room loses its return air. Leave the way open, or give it another.',
+  ),
+  'airflow-appliance': words(
+    () => 'An appliance burns behind this door',
+    'It must keep its air. Seal nothing before someone licensed has said how.',
   ),
   'readings-apart': words(
     () => 'The readings don’t belong to one opening',
@@ -84,7 +146,8 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   'ways-disagree': words(
     f => `${cap(way(f, 'first'))} and ${way(f, 'second')} lead to different units`,
-    f => `Widths apart by ${f('width')}, heights by ${f('height')}; limit ${f('limit')}. One of the two holds a slip.`,
+    f =>
+      `Widths apart by ${f('width')}, heights by ${f('height')}; limit ${f('limit')}. One of the two holds a slip.${f('drop') ? ` A sill ${f('drop')} below the finished floor would explain the heights.` : ''}`,
   ),
   'floor-too-close': words(
     f => `Leaf clears the floor by ${f('clearance')} only`,
@@ -233,6 +296,13 @@ const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 const CURES: Readonly<Record<string, string>> = {
   'reading.take-again': 'Take this reading again.',
+  'reading.take-later': 'Take it before ordering.',
+  'reading.take-deciding': 'Take the deciding reading again, by another hand or finer.',
+  'mould.pad-out': 'Pad the trim out, or straighten it, first.',
+  'label.ask-agency': 'Ask the label’s agency.',
+  'condition.sound-wood': 'Cut back to sound wood.',
+  'airflow.keep-path': 'Keep a way for the air.',
+  'airflow.ask-licensed': 'Ask someone licensed first.',
   'reading.take-check': 'Take the reading that checks it.',
   'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
   'square.measure-both': 'Check both diagonals once more.',
@@ -292,15 +362,35 @@ export type FindingWords = { readonly title: string; readonly why: string; reado
 
 /** A finding in words, its lengths in the job's unit. */
 export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): FindingWords {
-  const say: Say = name => (name === 'place' ? placeName(finding.place) : factText(name, finding.facts[name], step))
+  const say: Say = name =>
+    name === 'place'
+      ? placeName(finding.place)
+      : name === 'assumed'
+        ? assumedWords(finding.place)
+        : factText(name, finding.facts[name], step)
   const { title, why } = WORDS[finding.code]
   return { title: title(say), why: why(say), cures: finding.cures.map(code => CURES[code] ?? code) }
+}
+
+/** What is taken for a reading that was not taken. */
+function assumedWords(place: string): string {
+  switch (isSlot(place) ? kindOfSlot(place) : '') {
+    case 'lean':
+      return 'Taken as plumb until it is read.'
+    case 'fall':
+    case 'crown':
+      return 'Taken as level and flat until it is read.'
+    case 'bow':
+      return 'Taken as straight until it is read.'
+    default:
+      return 'Nothing is taken in its place.'
+  }
 }
 
 function factText(name: string, fact: Fact | undefined, step: DisplayStep): string {
   if (fact === undefined) return ''
   if (typeof fact === 'object') return formatWithUnit(fact.length, step)
-  if (name === 'slot') return listWords(String(fact), 'and')
+  if (name === 'slot' || name === 'deciding') return listWords(String(fact), 'and')
   if (name === 'others') return listWords(String(fact), 'or')
   if (name === 'checkedBy') return fact === '' ? 'A second reading by another person' : listWords(String(fact), 'and')
   return String(fact)
@@ -311,7 +401,9 @@ const listWords = (places: string, joined: 'and' | 'or'): string =>
 
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {
-  return isSlot(place) ? slotName(place) : place.replace(/^(shim|seal|wish|test)\./, '').replaceAll('.', ', ')
+  return isSlot(place) || isFactSlot(place)
+    ? slotName(place)
+    : place.replace(/^(shim|seal|wish|test)\./, '').replaceAll('.', ', ')
 }
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {

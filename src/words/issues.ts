@@ -19,7 +19,26 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
     `${quoted(f)} has a fraction, but this job is in millimetres. Put an inch mark after it if inches are meant.`,
   'length.comma': f =>
     `${quoted(f)} has a comma, which could be a decimal or a thousand. Use a point for a decimal and nothing for thousands.`,
+  'length.ambiguous': f =>
+    `${quoted(f)} can mean ${String(f.choices)
+      .split(' ')
+      .map(one => size(Number(one)))
+      .join(' or ')}. Say which.`,
   'length.too-long': f => `${quoted(f)} is more than 20 m. Check the figure and its unit.`,
+  'photo.too-large': () => 'This is larger than 20 MB; nothing was stored. Send a smaller photo.',
+  'photo.no-image': () => 'This is no JPEG, PNG or WebP picture; nothing was stored. Take the photo as JPEG.',
+  'photo.broken': () => 'This picture is broken and can’t be opened; nothing was stored. Take it again.',
+  'file.not-json': () => 'This is not JSON; nothing was taken.',
+  'file.not-readings': () => 'No readings were found here; nothing was taken.',
+  'file.no-columns': f => `The first line must name the columns; “slot” and “typed” are needed. Found: ${f.columns}.`,
+  'file.too-many': f => `There are more than ${f.most} rows; nothing was taken. Split the file.`,
+  'row.slot': f => `“${f.slot}” is no reading of this kind of door.`,
+  'row.ticks': f => `“${f.ticks}” is no whole number of ticks.`,
+  'row.differs': f => `“${f.typed}” and ${f.ticks} ticks say different lengths.`,
+  'row.member': f => `${f.member} can’t be taken: ${f.message}.`,
+  'device.unit': f =>
+    `The device sent ${quoted(f)}, which is not ${f.wanted}. Take this reading with another instrument.`,
+  'device.exactness': f => `The device gives its exactness as ${quoted(f)}, which can’t be read.`,
   'size.unreadable': f => `${quoted(f)} is not a door’s size. Type it as 3068, 3/0 x 6/8, 36x80 or 826x2040.`,
   'opening.no-width': () => 'At least one width is needed before the opening can be drawn.',
   'opening.no-height': () => 'At least one height is needed before the opening can be drawn.',

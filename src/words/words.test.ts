@@ -10,9 +10,10 @@ import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
 import { CURE_CODES, findingWords, placeName, TEST_NAMES } from './findings'
 import { money } from './money'
-import { PREPARATION_NAMES, SEAL_NAMES, slotHow, slotName, slotWhy } from './names'
+import { PREPARATION_NAMES, SEAL_NAMES } from './names'
 import { CAUTION_WORDS, STEP_WORDS } from './steps'
 import { leafName, RULE_IDS } from './traces'
+import { slotHow, slotName, slotWhy } from './walk'
 
 const BAD = {
   ...TRUE_OPENING,

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import type { Reading } from '@/core/survey/reading'
 import { type DisplayStep, formatLength } from '@/core/units/format-length'
-import { slotName } from '@/words/names'
+import { slotName } from '@/words/walk'
 
 /** All readings of an opening as CSV, with history; a text that a spreadsheet would take for a formula is quoted with an apostrophe. */
 export function writeReadingsCsv(readings: readonly Reading[], step: DisplayStep): string {
@@ -16,6 +16,8 @@ export function writeReadingsCsv(readings: readonly Reading[], step: DisplayStep
     instrument: one.instrument,
     graduation: one.graduation,
     levelLengthTicks: one.levelLength ?? '',
+    deviationTicks: one.deviation ?? '',
+    device: one.device,
     takenBy: one.takenBy,
     takenAt: one.takenAt,
     note: one.note,
@@ -34,6 +36,8 @@ const COLUMNS = [
   'instrument',
   'graduation',
   'levelLengthTicks',
+  'deviationTicks',
+  'device',
   'takenBy',
   'takenAt',
   'note',

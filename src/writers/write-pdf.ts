@@ -1,13 +1,13 @@
 import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
-import type { Scene } from '@/core/drawing/scene'
 import type { Point } from '@/core/geometry/point'
 import type { Block, Paper } from '@/papers/paper'
 import { drawingWord } from '@/words/drawing'
 
 const POINTS_PER_MM = 72 / 25.4
 const MARGIN = 48
+const PICTURE_HIGH = 260
 const INK = '#17242B'
 const QUIET = '#4A5A63'
 const RULE = '#D3D7D6'
@@ -88,7 +88,10 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
       doc.moveDown(0.4)
       return
     case 'drawing':
-      writeDrawing(doc, block.scene, block.heightMm * POINTS_PER_MM, block.caption, paper)
+      writeDrawing(doc, block, paper)
+      return
+    case 'picture':
+      writePicture(doc, block)
   }
 }
 
@@ -140,14 +143,20 @@ function writeCheck(doc: Doc, { text, ticked }: { readonly text: string; readonl
   doc.y = Math.max(doc.y, top + 15)
 }
 
-function writeDrawing(doc: Doc, scene: Scene, height: number, caption: string, { step }: Paper): void {
+function writeDrawing(
+  doc: Doc,
+  { scene, heightMm, caption, numbers }: Extract<Block, { kind: 'drawing' }>,
+  { step }: Paper,
+): void {
+  const height = heightMm * POINTS_PER_MM
   const [spanX, spanY] = [scene.to.x - scene.from.x, scene.to.y - scene.from.y]
   const scale = Math.min(height / spanY, innerWidth(doc) / spanX)
   ensureRoom(doc, spanY * scale + 20)
   const [left, top] = [MARGIN + (innerWidth(doc) - spanX * scale) / 2, doc.y]
   const textHeight = 9 / scale
+  const readingText = numbers && ((id: string, figure: string) => String(numbers.get(id) ?? figure))
   const place: Place = { x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale, scale }
-  for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '' }))
+  for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '', readingText }))
     drawMark(doc, mark, place)
   doc.undash()
   doc.y = top + spanY * scale + 2
@@ -157,6 +166,14 @@ function writeDrawing(doc: Doc, scene: Scene, height: number, caption: string, {
     .fillColor(QUIET)
     .text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
     .moveDown(0.4)
+}
+
+function writePicture(doc: Doc, { jpeg, ratio, caption }: Extract<Block, { kind: 'picture' }>): void {
+  const width = Math.min(innerWidth(doc), PICTURE_HIGH / ratio)
+  ensureRoom(doc, width * ratio + 24)
+  doc.image(Buffer.from(jpeg), MARGIN, doc.y, { width })
+  doc.y += width * ratio + 3
+  doc.font(FONT.plain).fontSize(9).fillColor(QUIET).text(caption, MARGIN, doc.y).moveDown(0.6)
 }
 
 type Place = { readonly x: (x: number) => number; readonly y: (y: number) => number; readonly scale: number }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BORES, MATERIALS } from '../specification/wish-values'
+import { FAMILIES } from '../survey/families'
 import { lengthSchema } from '../survey/reading'
 
 const positive = lengthSchema.refine(n => n > 0, 'above zero')
@@ -10,7 +11,7 @@ export const unitSchema = z.strictObject({
   article: z.string().min(1).max(40),
   maker: z.string().min(1).max(80),
   name: z.string().min(1).max(120),
-  family: z.literal('hinged-outside'),
+  family: z.enum(FAMILIES),
   /** Outside of the frame; bottom of sill to top of head. */
   width: positive,
   height: positive,

@@ -8,7 +8,7 @@ import { DOOR_SIDES, type DoorSide } from '../seal/seal'
 import { GAP_SLOTS, type GapSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { inches, magnitude, negate } from '../units/length'
-import { boxOf, cornersOf, type DoorShape } from './door-shape'
+import { type Box, boxOf, cornersOf, type DoorShape } from './door-shape'
 import { type Certainty, dimension, dot, figure, label, type Mark, path } from './scene'
 
 const SHIM_HALF = inches(1)
@@ -107,7 +107,7 @@ export function sealMarks({ seals, survey }: JobResult, shape: DoorShape): reado
         sealCertainty(seals?.sides.find(one => one.side === side)),
       ),
     ),
-    ...GAP_SLOTS.flatMap(slot => gapMarks(slot, readValue(survey, slot), shape)),
+    ...GAP_SLOTS.flatMap(slot => gapMarks(slot, readValue(survey, slot), shape.leaf)),
   ]
 }
 
@@ -128,7 +128,8 @@ function edgeOf(side: DoorSide, { leaf }: DoorShape): readonly Point[] {
   }
 }
 
-function gapMarks(slot: GapSlot, value: ReturnType<typeof readValue>, { leaf }: DoorShape): readonly Mark[] {
+/** Where a gap of the closed door is read along the leaf's edge, and what it is. */
+export function gapMarks(slot: GapSlot, value: ReturnType<typeof readValue>, leaf: Box): readonly Mark[] {
   const [, side, level] = slot.split('.') as [string, DoorSide, string]
   const share = { left: 0.12, bottom: 0.12, centre: 0.5, middle: 0.5, right: 0.88, top: 0.88 }[level] ?? 0.5
   const along = side === 'head' || side === 'bottom' ? 'x' : 'y'

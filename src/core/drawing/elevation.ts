@@ -1,19 +1,24 @@
 import { type Point, point, shifted } from '../geometry/point'
 import type { JobResult } from '../job'
 import { assumedOpening } from '../opening/model-opening'
+import { assumedDeviation } from '../opening/network-model'
+import { deviationsOf } from '../opening/observe-survey'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
-import { waySlot } from '../survey/slots'
+import { FAMILY_RULES } from '../survey/families'
+import { isGapSlot, waySlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { WAY_READINGS } from '../survey/ways'
-import { inches } from '../units/length'
-import { type DoorShape, doorShape } from './door-shape'
-import { doorMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
+import { inches, ticks } from '../units/length'
+import { boxOf, type DoorShape, doorShape } from './door-shape'
+import { doorMarks, gapMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
+import { familyParts, SURROUND_THICKNESS } from './family-parts'
+import { extentOf } from './opening-box'
 import { readingSpan } from './reading-spans'
 import { type Certainty, dot, type Mark, path, readingMark, type Scene } from './scene'
+import { ELEVATION_SPANS, UPRIGHT } from './site-spans'
 import type { Stage } from './stage'
 
-const STUD = inches(1, 1, 2)
 const HEADER = inches(3, 1, 2)
 const MARGIN = inches(11)
 const BEYOND = inches(6)
@@ -27,9 +32,10 @@ export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
   const shape = stage === 'measure' || stage === 'diagnose' ? null : doorShape(result)
   const view = viewOf(result, stage, shape, factor)
   const marks = [
-    ...surroundings(view),
+    ...surroundings(view, surroundOf(result, stage)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
     ...(shape ? doorMarks(shape) : []),
+    ...(isEarly(stage) ? familyParts(result, extentOf(view.points)) : []),
     ...stageMarks(result, stage, view, shape),
     ...POINT_NAMES.map(name => dot('point', `point.${name}`, view.points[name], view.certainty)),
   ]
@@ -39,7 +45,7 @@ export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
 function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShape | null): readonly Mark[] {
   switch (stage) {
     case 'measure':
-      return readingMarks(result, view.points)
+      return [...readingMarks(result, view.points), ...furtherMarks(result, view.points)]
     case 'diagnose':
       return trueRectangle(view)
     case 'specify':
@@ -54,9 +60,11 @@ function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShap
   }
 }
 
+const isEarly = (stage: Stage): boolean => stage === 'measure' || stage === 'diagnose'
+
 /** While it is measured, what is measured is drawn: the old frame may still stand in the hole. */
 function viewOf(result: JobResult, stage: Stage, shape: DoorShape | null, factor: number): View {
-  const early = stage === 'measure' || stage === 'diagnose'
+  const early = isEarly(stage)
   const unmeasured = () => assumedOpening(USUAL.width, USUAL.height, result.lengths)
   const measured = result.model?.adjusted
   const shown = (early ? (measured ?? result.hole) : (result.hole ?? measured)) ?? unmeasured()
@@ -84,22 +92,37 @@ function bounds(p: OpeningPoints): { readonly from: Point; readonly to: Point } 
   return { from: point(left - MARGIN, bottom - inches(9)), to: point(right + MARGIN, top + inches(10)) }
 }
 
-/** Studs and header, which follow the hole as it is, and the ground. */
-function surroundings({ points, certainty }: View): readonly Mark[] {
+type Surround = keyof typeof SURROUND_THICKNESS
+
+/** What stands round what is drawn: while measuring, what the way reads against; later the hole the unit stands in. */
+function surroundOf({ survey, model, family }: JobResult, stage: Stage): Surround {
+  if (family === 'storm') return 'trim'
+  const way = isEarly(stage) ? (model?.way ?? survey.way) : model?.way
+  if (way === 'masonry') return 'masonry'
+  return way === 'core' && (isEarly(stage) || !FAMILY_RULES[family].derivesUnit) ? 'frame' : 'stud'
+}
+
+const ROLES = { stud: 'stud', masonry: 'wall', trim: 'trim', frame: 'frame' } as const
+
+/** Studs and header, masonry, trim or frame, which follow the hole as it is, and the ground. */
+function surroundings({ points, certainty }: View, surround: Surround): readonly Mark[] {
   const side = (line: readonly Point[], out: number) => [...line, ...[...line].reverse().map(p => shifted(p, out, 0))]
   const head = headLine(points)
   const ground = Math.min(points.L0.y, points.R0.y, points.S.y)
+  const [role, thick] = [ROLES[surround], SURROUND_THICKNESS[surround]]
+  const over = surround === 'stud' ? HEADER : thick
   return [
-    path('stud', 'stud.left', side(leftSide(points), -STUD), true, certainty),
-    path('stud', 'stud.right', side(rightSide(points), STUD), true, certainty),
-    path('stud', 'header', [...head, ...[...head].reverse().map(p => shifted(p, 0, HEADER))], true, certainty),
+    path(role, 'stud.left', side(leftSide(points), -thick), true, certainty),
+    path(role, 'stud.right', side(rightSide(points), thick), true, certainty),
+    path(role, 'header', [...head, ...[...head].reverse().map(p => shifted(p, 0, over))], true, certainty),
     path('ground', 'ground', [point(points.L0.x - BEYOND, ground), point(points.R0.x + BEYOND, ground)], false),
   ]
 }
 
-function readingMarks({ model, survey }: JobResult, points: OpeningPoints): readonly Mark[] {
-  const suspect = model?.adjusted.suspect
+function readingMarks({ model, survey, lengths }: JobResult, points: OpeningPoints): readonly Mark[] {
   const isShown = model?.way === survey.way
+  const suspect = isShown ? model?.adjusted.suspect : null
+  const deviations = deviationsOf(lengths)
   const doubtful = new Set(isShown ? [suspect?.reading, ...(suspect?.alternatives ?? [])] : [])
   const unchecked = new Set(isShown ? model?.adjusted.unchecked : [])
   return WAY_READINGS[survey.way].map(name => {
@@ -107,7 +130,26 @@ function readingMarks({ model, survey }: JobResult, points: OpeningPoints): read
     const value = readValue(survey, waySlot(survey.way, name))
     const certainty =
       value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : unchecked.has(name) ? 'unchecked' : 'sure'
-    return readingMark(waySlot(survey.way, name), from, to, value, along, certainty)
+    const assumed = isShown && value === null ? assumedDeviation(name, deviations) : null
+    return readingMark(waySlot(survey.way, name), from, to, value, along, certainty, {
+      likely: suspect?.reading === name ? suspect.likely : null,
+      spread: assumed === null ? null : ticks(assumed),
+    })
+  })
+}
+
+/** The family's own readings that are taken on the face of the door, and its gaps. */
+function furtherMarks(result: JobResult, points: OpeningPoints): readonly Mark[] {
+  const extent = extentOf(points)
+  const leaf = boxOf(extent.left, extent.bottom, extent.width, extent.height)
+  return FAMILY_RULES[result.family].further.flatMap(slot => {
+    const value = readValue(result.survey, slot)
+    if (isGapSlot(slot)) return gapMarks(slot, value, leaf)
+    const spanOf = ELEVATION_SPANS[slot]
+    if (!spanOf) return []
+    const { from, to, along } = spanOf(result, extent)
+    const certainty = value === null ? 'assumed' : 'sure'
+    return [readingMark(slot, from, to, value, along, certainty, { upright: UPRIGHT.has(slot) })]
   })
 }
 

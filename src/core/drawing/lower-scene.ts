@@ -31,6 +31,8 @@ export type LoweringOptions = {
   readonly word: (code: string) => string
   /** What stands at a reading that was not taken yet. */
   readonly openText: string
+  /** Puts something else in the place of a reading's figure: its number on a sheet. */
+  readonly readingText?: (id: string, figure: string) => string
 }
 
 /** Turns dimensions, readings, figures and labels into lines, paths, arcs and text. */
@@ -86,11 +88,22 @@ function lowerReading(
   common: Common,
   options: LoweringOptions,
 ): readonly LoweredMark[] {
-  const { from, to, value, along } = mark
-  const text = value === null ? options.openText : formatLength(value, options.step)
+  const { from, to, along } = mark
+  const figure = readingFigure(mark, options)
+  const text = options.readingText?.(mark.id, figure) ?? figure
   if (!mark.upright) return [...spanned(from, to, common, options), lettered(from, to, along, text, common, options)]
   const at = { x: from.x + (to.x - from.x) * along, y: from.y + (to.y - from.y) * along }
   return [...spanned(from, to, common, options), { ...common, kind: 'text', ...at, text, turnDeg: 0, anchor: 'middle' }]
+}
+
+/** What was read, with what it most likely is behind it; where nothing was read, how far the assumption may be off. */
+function readingFigure(
+  { value, likely, spread }: Extract<Mark, { kind: 'reading' }>,
+  { step, openText }: LoweringOptions,
+): string {
+  if (value === null) return spread === null ? openText : `±${formatLength(spread, step)}`
+  const read = formatLength(value, step)
+  return likely === null ? read : `${read} (${formatLength(likely, step)}?)`
 }
 
 function lowerDimension(

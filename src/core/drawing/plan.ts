@@ -1,78 +1,74 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
 import type { HingeSide, Swing } from '../specification/handing'
+import type { Family } from '../survey/families'
 import { readValue } from '../survey/survey'
-import { inches, type Length, ZERO } from '../units/length'
+import { inches, type Length, ticks, ZERO } from '../units/length'
 import { boxOf, cornersOf, doorShape } from './door-shape'
-import { arc, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
+import { divisions } from './opening-box'
+import { planReadings } from './plan-readings'
+import { arc, type Certainty, dimension, label, type Mark, path, type Scene } from './scene'
 
 const WALL_RUN = inches(12)
 const LEAF_THICKNESS = inches(1, 3, 4)
 const USUAL_WALL = inches(4, 1, 2)
 const USUAL_WIDTH = inches(37, 1, 2)
 
-/** The door from above, outside below: the wall's thickness, the leaf standing open, and which way it goes. */
+/** The door from above, outside below: the wall's thickness, what is in the opening, the leaf standing open and which way it goes,
+ *  and the readings that are taken through the wall. */
 export function plan(result: JobResult): Scene {
   const shape = doorShape(result)
-  const width = shape?.frame.width ?? USUAL_WIDTH
+  const width = shape?.frame.width ?? measuredWidth(result)
   const [left, right] = [readValue(result.survey, 'wall.left'), readValue(result.survey, 'wall.right')]
-  const head = readValue(result.survey, 'wall.head')
   const leftWall = left ?? right ?? USUAL_WALL
   const rightWall = right ?? left ?? USUAL_WALL
   const wall = Math.max(leftWall, rightWall)
   const { hinges, swing } = result.wishes
+  const swings = SWINGING.has(result.family) ? swing : null
+  const jamb = shape?.jamb ?? USUAL_WALL
   return {
     name: 'plan',
     marks: [
-      path(
-        'wall',
-        'wall.left',
-        cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)),
-        true,
-        left === null ? 'assumed' : 'sure',
-      ),
-      path(
-        'wall',
-        'wall.right',
-        cornersOf(boxOf(width, 0, WALL_RUN, rightWall)),
-        true,
-        right === null ? 'assumed' : 'sure',
-      ),
-      readingMark(
-        'wall.left',
-        point(-inches(9), 0),
-        point(-inches(9), leftWall),
-        left,
-        -0.9,
-        left === null ? 'assumed' : 'sure',
-        true,
-      ),
-      readingMark(
-        'wall.right',
-        point(width + inches(9), 0),
-        point(width + inches(9), rightWall),
-        right,
-        -0.9,
-        right === null ? 'assumed' : 'sure',
-        true,
-      ),
-      readingMark(
-        'wall.head',
-        point(Math.round(width / 4), 0),
-        point(Math.round(width / 4), head ?? wall),
-        head,
-        -0.9,
-        head === null ? 'assumed' : 'sure',
-        true,
-      ),
-      ...frameMarks(width, shape?.jamb ?? USUAL_WALL),
-      ...(hinges && swing ? swungLeaf(width, shape?.jamb ?? USUAL_WALL, hinges, swing) : []),
-      label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swing === 'out' ? width : 0)), 'outside'),
-      label('inside', point(Math.round(width / 2), wall + inches(3) + (swing === 'in' ? width : 0)), 'inside'),
+      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, certain(left)),
+      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, certain(right)),
+      ...planReadings(result, { width, leftWall, rightWall, jamb }),
+      ...frameMarks(width, jamb),
+      ...(hinges && swings && result.family === 'hinged-outside'
+        ? swungLeaf(width, jamb, hinges, swings)
+        : closedPanels(result, width, jamb)),
+      label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swings === 'out' ? width : 0)), 'outside'),
+      label('inside', point(Math.round(width / 2), wall + inches(3) + (swings === 'in' ? width : 0)), 'inside'),
     ],
-    from: point(-WALL_RUN - inches(2), -inches(11) - (swing === 'out' ? width : 0)),
-    to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swing === 'in' ? width : 0)),
+    from: point(-WALL_RUN - inches(2), -inches(11) - (swings === 'out' ? width : 0)),
+    to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swings === 'in' ? width : 0)),
   }
+}
+
+/** Families whose plan shows the leaf standing open once its hand is settled. */
+const SWINGING: ReadonlySet<Family> = new Set<Family>(['hinged-outside'])
+
+const certain = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
+
+/** How wide what is measured is, before a unit follows from it. */
+function measuredWidth({ model }: JobResult): Length {
+  if (!model) return USUAL_WIDTH
+  const { L0, R0 } = model.adjusted.points
+  return ticks(Math.max(USUAL_WALL, R0.x - L0.x))
+}
+
+/** The door shut: one leaf, two that meet, a leaf between fixed panels, or panels in two planes. */
+function closedPanels(result: JobResult, width: Length, jamb: number): readonly Mark[] {
+  const thick = inches(0, 3, 4)
+  const extent = { left: thick, right: width - thick, bottom: 0, top: 0, width: width - 2 * thick, height: 0 }
+  const depth = readValue(result.survey, 'leaf.thickness') ?? LEAF_THICKNESS
+  const edges = [extent.left, ...divisions(result, extent), extent.right]
+  return edges.slice(1).map((to, i) => {
+    const from = edges[i]!
+    const behind = result.family === 'slider' && i === 1 ? depth : 0
+    const lap = result.family === 'slider' ? inches(1, 1, 2) : 0
+    const box = boxOf(from - (i === 1 ? lap : 0), jamb - depth - behind, to - from + lap, depth)
+    return path('leaf', `closed-leaf.${i + 1}`, cornersOf(box), true, 'assumed')
+  })
 }
 
 function frameMarks(width: Length, jamb: Length): readonly Mark[] {

@@ -12,6 +12,7 @@ export type Role =
   | 'sill'
   | 'floor'
   | 'ground'
+  | 'trim'
   | 'hinge'
   | 'handle'
   | 'swing'
@@ -21,6 +22,7 @@ export type Role =
   | 'dimension'
   | 'reading'
   | 'point'
+  | 'hook'
   | 'label'
 
 /** How sure one is of what a mark shows. */
@@ -50,6 +52,10 @@ export type Mark = Common &
         readonly value: Length | null
         readonly along: number
         readonly upright: boolean
+        /** What the other readings say it most likely is. */
+        readonly likely: Length | null
+        /** How far it may be off where it was only assumed. */
+        readonly spread: Length | null
       }
     /** A figure that stands at a place. */
     | { readonly kind: 'figure'; readonly at: Point; readonly value: Length; readonly anchor: Anchor }
@@ -94,6 +100,12 @@ export const dimension = (id: string, from: Point, to: Point, offset: Length, ce
   offset,
 })
 
+export type ReadingLook = {
+  readonly upright?: boolean
+  readonly likely?: Length | null
+  readonly spread?: Length | null
+}
+
 /** `upright` lettering stands level beside its span; else it runs along it. */
 export const readingMark = (
   id: string,
@@ -102,8 +114,8 @@ export const readingMark = (
   value: Length | null,
   along: number,
   certainty: Certainty,
-  upright = false,
-): Mark => ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright })
+  { upright = false, likely = null, spread = null }: ReadingLook = {},
+): Mark => ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright, likely, spread })
 
 export const figure = (
   role: Role,

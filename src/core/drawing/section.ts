@@ -1,5 +1,6 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
+import { readingsFor } from '../survey/families'
 import { readValue } from '../survey/survey'
 import { inches, type Length, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
@@ -26,38 +27,40 @@ export function section(result: JobResult): Scene {
   const top = leafBottom + LEAF_SHOWN
   const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
   const floorTop = floor ?? USUAL_FLOOR
+  const asked = new Set<string>(readingsFor(result.family, survey.way))
+  const marks: readonly Mark[] = [
+    path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
+    path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
+    path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, INSIDE, floorTop)), true, read(floor)),
+    ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
+    threshold(depth, pad, leafBottom),
+    path(
+      'leaf',
+      'leaf',
+      cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)),
+      true,
+      chosen ? 'sure' : 'assumed',
+    ),
+    readingMark(
+      'sill.depth',
+      point(0, -inches(1, 1, 4)),
+      point(sill ?? depth, -inches(1, 1, 4)),
+      sill,
+      0.45,
+      read(sill),
+    ),
+    upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
+    upright('floor.drop', depth + inches(1, 1, 4), 0, drop ?? inches(0, 1, 4), drop),
+    upright('floor.highest', depth + inches(3, 1, 4), 0, floorTop, floor),
+    ...(floor === null || result.wishes.swing !== 'in'
+      ? []
+      : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
+    label('outside', point(-inches(2), top - inches(1)), 'outside'),
+    label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
+  ]
   return {
     name: 'section',
-    marks: [
-      path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
-      path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
-      path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, INSIDE, floorTop)), true, read(floor)),
-      ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
-      threshold(depth, pad, leafBottom),
-      path(
-        'leaf',
-        'leaf',
-        cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)),
-        true,
-        chosen ? 'sure' : 'assumed',
-      ),
-      readingMark(
-        'sill.depth',
-        point(0, -inches(1, 1, 4)),
-        point(sill ?? depth, -inches(1, 1, 4)),
-        sill,
-        0.45,
-        read(sill),
-      ),
-      upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
-      upright('floor.drop', depth + inches(1, 1, 4), 0, drop ?? inches(0, 1, 4), drop),
-      upright('floor.highest', depth + inches(3, 1, 4), 0, floorTop, floor),
-      ...(floor === null || result.wishes.swing !== 'in'
-        ? []
-        : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
-      label('outside', point(-inches(2), top - inches(1)), 'outside'),
-      label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
-    ],
+    marks: marks.filter(mark => mark.kind !== 'reading' || asked.has(mark.id)),
     from: point(-OUTSIDE - inches(0, 1, 2), -BELOW - inches(0, 1, 4)),
     to: point(depth + INSIDE + inches(0, 1, 2), top + inches(0, 1, 4)),
   }
@@ -74,7 +77,7 @@ function upright(id: string, x: number, from: number, to: number, value: Length 
     value,
     (y - from) / span,
     value === null ? 'assumed' : 'sure',
-    true,
+    { upright: true },
   )
 }
 

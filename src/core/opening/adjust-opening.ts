@@ -1,90 +1,25 @@
-import { leastSquares, type Row, type Solution, varianceOf } from '../geometry/least-squares'
-import { point } from '../geometry/point'
-import { done, type Outcome, refused } from '../outcome'
-import { kindOf, NETWORK_READINGS, type NetworkKind, type NetworkReading } from '../survey/network'
+import { type Solution, varianceOf } from '../geometry/least-squares'
+import { done, type Outcome } from '../outcome'
 import { nearestTick } from '../units/length'
-import { assumedDeviation, measuredDeviation, modelled, UNKNOWN, UNKNOWN_COUNT, type Unknowns } from './network-model'
-import type {
-  AdjustedOpening,
-  NetworkDeviations,
-  Observations,
-  OpeningPoints,
-  PointDeviations,
-  Suspect,
-} from './opening'
+import { modelled, UNKNOWN } from './network-model'
+import type { AdjustedOpening, NetworkDeviations, Observations, PointDeviations, Suspect } from './opening'
+import { type Observed, pointsOf, type SolvedOpening, solveOpening } from './solve-opening'
 
-const MOST_ROUNDS = 12
-const SETTLED_TICKS = 0.01
 const LEAST_REDUNDANCY = 0.1
 /** Two-sided 0.1 % point of the normal distribution, the usual bound of data snooping. @source Baarda 1968 */
 const SUSPECT_ABOVE = 3.29
 const TIE_SHARE = 0.97
 
-type Observed = {
-  readonly name: NetworkReading
-  readonly value: number
-  readonly deviation: number
-  readonly measured: boolean
-}
-
-/** Adjusts an opening to all its readings at once, by weighted least squares (Gauss–Newton).
- *  Issue codes `opening.no-width` and `opening.no-height` when there is nothing to start from,
- *  `opening.unsettled` when the readings are so far apart that no opening comes near them. */
+/** Adjusts an opening to all its readings at once, and names the reading that disagrees with the rest.
+ *  Issue codes as of `solveOpening`. */
 export function adjustOpening(observations: Observations, deviations: NetworkDeviations): Outcome<AdjustedOpening> {
-  const width = firstOf(observations, 'widths')
-  const height = firstOf(observations, 'heights')
-  if (width === null) return refused('opening.no-width', {}, 'widths')
-  if (height === null) return refused('opening.no-height', {}, 'heights')
-  const observed = NETWORK_READINGS.flatMap(name => observe(name, observations, deviations))
-  const settled = settle(observed, rectangle(width, height))
-  return settled ? done(read(observed, settled.unknowns, settled.solution)) : refused('opening.unsettled', {}, '')
-}
-
-function firstOf(observations: Observations, kind: NetworkKind): number | null {
-  const name = NETWORK_READINGS.find(one => kindOf(one) === kind && observations[one])
-  return name ? observations[name]!.value : null
-}
-
-function observe(name: NetworkReading, all: Observations, deviations: NetworkDeviations): readonly Observed[] {
-  const given = all[name]
-  if (given) {
-    return [
-      { name, value: given.value, deviation: given.deviation ?? measuredDeviation(name, deviations), measured: true },
-    ]
-  }
-  const deviation = assumedDeviation(name, deviations)
-  return deviation === null ? [] : [{ name, value: 0, deviation, measured: false }]
-}
-
-function rectangle(width: number, height: number): Unknowns {
-  const u = new Float64Array(UNKNOWN_COUNT)
-  for (const i of [UNKNOWN.X_R0, UNKNOWN.X_R1, UNKNOWN.X_R2]) u[i] = width
-  for (const i of [UNKNOWN.Y_L2, UNKNOWN.Y_R2, UNKNOWN.Y_T]) u[i] = height
-  return u
-}
-
-function settle(observed: readonly Observed[], start: Unknowns): { unknowns: Unknowns; solution: Solution } | null {
-  let unknowns = start
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solution = leastSquares(
-      observed.map(one => rowOf(one, unknowns)),
-      UNKNOWN_COUNT,
-    )
-    if (!solution) return null
-    unknowns = unknowns.map((value, i) => value + solution.unknowns[i]!)
-    if (solution.unknowns.every(change => Math.abs(change) < SETTLED_TICKS)) return { unknowns, solution }
-  }
-  return null
-}
-
-function rowOf({ name, value, deviation }: Observed, unknowns: Unknowns): Row {
-  const model = modelled(name, unknowns)
-  return { coefficients: model.coefficients, misclosure: value - model.value, deviation }
+  const solved = solveOpening(observations, deviations)
+  return solved.ok ? done(read(solved.value)) : solved
 }
 
 type Judged = Observed & { readonly residual: number; readonly redundancy: number; readonly test: number }
 
-function read(observed: readonly Observed[], unknowns: Unknowns, solution: Solution): AdjustedOpening {
+function read({ observed, unknowns, solution }: SolvedOpening): AdjustedOpening {
   const judged = observed.map((one): Judged => {
     const model = modelled(one.name, unknowns)
     const residual = one.value - model.value
@@ -109,22 +44,6 @@ function findSuspect(candidates: readonly Judged[]): Suspect | null {
   const [first, ...alternatives] = candidates.filter(one => one.test >= TIE_SHARE * largest)
   const likely = nearestTick(first!.value - first!.residual / first!.redundancy)
   return { reading: first!.name, test: largest, likely, alternatives: alternatives.map(one => one.name) }
-}
-
-function pointsOf(u: Unknowns): OpeningPoints {
-  const x = (i: number) => nearestTick(u[i]!)
-  const mid = (a: number, b: number) => nearestTick((a + b) / 2)
-  const { X_L1, X_L2, X_R0, X_R1, X_R2, Y_R0, Y_S, Y_L2, Y_R2, Y_T } = UNKNOWN
-  return {
-    L0: point(0, 0),
-    L1: point(x(X_L1), mid(0, u[Y_L2]!)),
-    L2: point(x(X_L2), x(Y_L2)),
-    R0: point(x(X_R0), x(Y_R0)),
-    R1: point(x(X_R1), mid(u[Y_R0]!, u[Y_R2]!)),
-    R2: point(x(X_R2), x(Y_R2)),
-    S: point(mid(0, u[X_R0]!), x(Y_S)),
-    T: point(mid(u[X_L2]!, u[X_R2]!), x(Y_T)),
-  }
 }
 
 function deviationsOf({ cofactors, size }: Solution): PointDeviations {

@@ -21,9 +21,9 @@ export type ModelledOpening = {
   readonly isHole: boolean
 }
 
-/** The way whose readings tell the most about the hole: one that reads it, else the chosen one, else any that was read. */
-export function bestWay(survey: Survey): Way {
-  const read = WAYS.filter(way => hasSize(survey, way))
+/** Of `ways`, the one whose readings tell the most about the hole: one that reads it, else the chosen one, else any that was read. */
+export function bestWay(survey: Survey, ways: readonly Way[] = WAYS): Way {
+  const read = ways.filter(way => hasSize(survey, way))
   return read.find(readsTheHole) ?? (read.includes(survey.way) ? survey.way : (read[0] ?? survey.way))
 }
 
@@ -36,16 +36,17 @@ const hasSize = (survey: Survey, way: Way): boolean =>
 export function modelOpening(
   survey: Survey,
   lengths: TradeLengths,
+  ways: readonly Way[] = WAYS,
 ): {
   readonly value: ModelledOpening | null
   readonly findings: readonly Finding<MeasuringCode>[]
 } {
-  const way = bestWay(survey)
+  const way = bestWay(survey, ways)
   const observations = observationsOf(survey, way, lengths)
   const outcome = adjustOpening(observations, deviationsOf(lengths))
   if (!outcome.ok) return { value: null, findings: hasSize(survey, way) ? [apart(way)] : [] }
   const value = { way, adjusted: outcome.value, isHole: readsTheHole(way) }
-  return { value, findings: [...doubts(value, observations), ...(value.isHole ? [] : [assumedHole(way)])] }
+  return { value, findings: doubts(value, observations) }
 }
 
 const apart = (way: Way): Finding<MeasuringCode> => ({
@@ -57,7 +58,8 @@ const apart = (way: Way): Finding<MeasuringCode> => ({
   cures: ['reading.take-again'],
 })
 
-const assumedHole = (way: Way): Finding<MeasuringCode> => ({
+/** The hole behind an old frame was not seen: it is taken as tight, plumb and level. */
+export const assumedHole = (way: Way): Finding<MeasuringCode> => ({
   code: 'hole-assumed',
   place: waySlot(way, 'widths.bottom'),
   severity: 'watch',

@@ -37,12 +37,14 @@ function observationOf(
 ): Observation {
   const span = spanOf(name, survey, way)
   const level = reading.levelLength
-  if (span === null || level === null || level <= 0) return { value: reading.value }
-  return {
-    value: scaleToSpan(reading.value, level, span),
-    deviation: (lengths['deviation-level'].value * span) / level,
-  }
+  if (span === null || level === null || level <= 0) return exactAs(reading.value, reading.deviation)
+  const deviation = reading.deviation ?? lengths['deviation-level'].value
+  return { value: scaleToSpan(reading.value, level, span), deviation: (deviation * span) / level }
 }
+
+/** A value with its instrument's own exactness, where it gives one. */
+const exactAs = (value: Length, deviation: Length | null): Observation =>
+  deviation === null ? { value } : { value, deviation }
 
 /** A gap g at the end of a level of length ℓ is g·H/ℓ over a side of length H. */
 export const scaleToSpan = (gap: Length, level: Length, span: Length): Length => nearestTick((gap * span) / level)

@@ -86,7 +86,7 @@ export function orderLine(
   if (!unit || !handing || !offer || !wishes.hinges || !wishes.swing || !mayRelease(risks)) return null
   const last = [...survey.bySlot.values()].reduce((latest, one) => (one.takenAt > latest.takenAt ? one : latest))
   return {
-    opening,
+    opening: { id: opening.id, tag: opening.tag, name: opening.name },
     quantity: 1,
     unit: offer.unit,
     derived: { width: unit.width.value, height: unit.height.value },

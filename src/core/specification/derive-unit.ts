@@ -1,6 +1,6 @@
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
-import type { Way } from '../survey/ways'
+import type { UnitWay } from '../survey/ways'
 
 /** The unit to order and the rough opening it wants, each with how it came about; and which reading governs. */
 export type DerivedUnit = {
@@ -13,7 +13,7 @@ export type DerivedUnit = {
 }
 
 export type UnitReadings = {
-  readonly way: Way
+  readonly way: UnitWay
   readonly widths: readonly Leaf[]
   readonly heights: readonly Leaf[]
   /** How far the old sill sits below the finished floor, where it was read; else the way's default. */
@@ -37,7 +37,7 @@ export function deriveUnit(readings: UnitReadings, lengths: TradeLengths): Deriv
   }
 }
 
-function unitWidth(way: Way, width: Step, lengths: TradeLengths): Step {
+function unitWidth(way: UnitWay, width: Step, lengths: TradeLengths): Step {
   const twice = (id: 'rebate' | 'stop-thickness' | 'buck') =>
     step(`unit.both-sides.${id}`, 'twice', [allowanceLeaf(lengths[id])])
   switch (way) {

@@ -3,8 +3,8 @@ import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { apartBy } from '../opening/model-opening'
 import { readingLeaf, type Survey, sizesRead, waysRead } from '../survey/survey'
-import { WAYS, type Way } from '../survey/ways'
-import { type Length, ZERO } from '../units/length'
+import { isUnitWay, startsAtTheFloor, UNIT_WAYS, type UnitWay, type Way } from '../survey/ways'
+import { type Length, minus, plus, ZERO } from '../units/length'
 import { chooseJamb, type JambOption } from './choose-jamb'
 import { type DerivedUnit, deriveUnit } from './derive-unit'
 import { type HandingCodes, handingCodes } from './handing'
@@ -40,6 +40,8 @@ export type SpecifyOptions = {
   readonly jambStandards: readonly Length[]
   /** The leaf's bottom above the sub-sill from the chosen unit's sheet; the usual figure until one is chosen. */
   readonly leafBottom?: Leaf
+  /** Whether a unit follows from the size that was read at all. */
+  readonly derivesUnit?: boolean
 }
 
 /** Derives what to order from the readings that stand and the customer's wishes. */
@@ -54,7 +56,7 @@ export function specify(
   const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
   return {
-    unit: unitBy(survey, way, lengths),
+    unit: options.derivesUnit === false ? null : unitBy(survey, way, lengths),
     jamb,
     floor,
     handing,
@@ -72,13 +74,13 @@ export function specify(
 /** The unit by the readings of one way; `null` until it has a width and a height. */
 export function unitBy(survey: Survey, way: Way, lengths: TradeLengths): DerivedUnit | null {
   const [widths, heights] = [sizesRead(survey, way, 'widths'), sizesRead(survey, way, 'heights')]
-  if (widths.length === 0 || heights.length === 0) return null
+  if (!isUnitWay(way) || widths.length === 0 || heights.length === 0) return null
   return deriveUnit({ way, widths, heights, drop: readingLeaf(survey, 'floor.drop') }, lengths)
 }
 
 /** Two ways that were both read must lead to the same unit within the limit; otherwise one of them holds a slip. */
 function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
-  const [first, ...others] = waysRead(survey, WAYS)
+  const [first, ...others] = waysRead(survey, UNIT_WAYS).filter(isUnitWay)
   const limit = lengths['agree-ways']
   if (!first) return []
   const one = unitBy(survey, first, lengths)!
@@ -93,6 +95,9 @@ function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<Sp
       width: { length: width },
       height: { length: height },
       limit: { length: limit.value },
+      ...(agree || width > limit.value
+        ? {}
+        : explainingDrop(survey, { way: first, unit: one }, { way, unit: other }, lengths)),
     }
     return {
       code: agree ? 'ways-agree' : 'ways-disagree',
@@ -103,6 +108,19 @@ function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<Sp
       cures: agree ? [] : ['ways.take-again'],
     }
   })
+}
+
+type ByWay = { readonly way: UnitWay; readonly unit: DerivedUnit }
+
+/** Where one height was taken from the finished floor and the other from the sill, the drop of the old sill that would
+ *  explain their difference; nothing when no drop could. */
+function explainingDrop(survey: Survey, a: ByWay, b: ByWay, lengths: TradeLengths): Finding['facts'] {
+  const [inside, outside] = startsAtTheFloor(a.way) ? [a, b] : [b, a]
+  if (!startsAtTheFloor(inside.way) || startsAtTheFloor(outside.way)) return {}
+  const usual = lengths[inside.way === 'pocket' ? 'drop-pocket' : 'drop-mark'].value
+  const used = readingLeaf(survey, 'floor.drop')?.value ?? usual
+  const drop = plus(used, minus(outside.unit.height.value, inside.unit.height.value))
+  return drop >= 0 && drop !== used ? { drop: { length: drop } } : {}
 }
 
 function specifyJamb(survey: Survey, lengths: TradeLengths, standards: readonly Length[]): JambChoice | null {

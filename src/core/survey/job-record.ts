@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DISPLAY_STEPS } from '../units/format-length'
+import { FAMILIES } from './families'
 
 /** A job: a place with openings, in one unit. */
 export const jobSchema = z.strictObject({
@@ -20,7 +21,7 @@ export const openingSchema = z.strictObject({
   id: z.uuid(),
   tag: z.string().trim().min(1).max(12),
   name: z.string().trim().min(1).max(120),
-  family: z.literal('hinged-outside'),
+  family: z.enum(FAMILIES),
   position: z.int().min(0).max(9999),
 })
 export type Opening = z.infer<typeof openingSchema>

@@ -6,6 +6,7 @@ import { SLOTS } from './slots'
 export const lengthSchema = z.int().min(-64_000_000).max(64_000_000).pipe(z.custom<Length>(isLength))
 
 export const INSTRUMENTS = ['tape', 'laser', 'level', 'straightedge', 'rule', 'gauge'] as const
+export const GRADUATIONS = ['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.1', '0.01'] as const
 export type Instrument = (typeof INSTRUMENTS)[number]
 
 /** One reading as a person took it. Never changed: a later one for the same slot replaces it in the view. */
@@ -18,9 +19,13 @@ export const readingSchema = z.strictObject({
   text: z.string().min(1).max(80),
   instrument: z.enum(INSTRUMENTS),
   /** The tape's graduation: `1/16` of an inch, or millimetres as `1`. */
-  graduation: z.enum(['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.01']),
+  graduation: z.enum(GRADUATIONS),
   /** For a level reading: the level's length, whose far end shows the gap. */
   levelLength: lengthSchema.nullable(),
+  /** One standard deviation the instrument itself gives; `null` where its kind's usual one holds. */
+  deviation: lengthSchema.refine(n => n > 0, 'above zero').nullable(),
+  /** The paired device it came from, with what it said; empty when it was read by eye. */
+  device: z.string().max(80),
   takenBy: z.string().min(1).max(80),
   takenAt: z.iso.datetime({ precision: 3 }),
   note: z.string().max(500),

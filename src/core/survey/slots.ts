@@ -1,7 +1,7 @@
 import type { NetworkReading } from './network'
 import { WAY_READINGS, WAYS, type Way } from './ways'
 
-/** Readings that belong to the opening whatever way its size is taken, in walking order. */
+/** Readings that belong to the opening whatever way its size is taken. */
 export const SITE_SLOTS = [
   'wall.left',
   'wall.head',
@@ -13,6 +13,44 @@ export const SITE_SLOTS = [
   'floor.highest',
   'floor.drop',
   'step.outside',
+  // outside trim, and what a storm door meets
+  'mould.width.bottom',
+  'mould.width.middle',
+  'mould.width.top',
+  'mould.height',
+  'mould.face',
+  'mould.proud',
+  'handle.height',
+  'handle.proud',
+  'lock.height',
+  'lock.proud',
+  'doors.space',
+  'siding.plane',
+  // leaves and what is cut into them
+  'leaf.active',
+  'leaf.passive',
+  'leaf.width',
+  'leaf.thickness',
+  'sidelight.left',
+  'sidelight.right',
+  'hinge.1',
+  'hinge.2',
+  'hinge.3',
+  'hinge.4',
+  'hinge.height',
+  'bore.top',
+  'backset',
+  'case.depth',
+  'glass.width',
+  'glass.height',
+  // a steel frame round its wall
+  'throat',
+  'return',
+  // an old door's seals
+  'contact.top',
+  'contact.middle',
+  'contact.bottom',
+  'fall.threshold',
 ] as const
 
 /** Gaps of a closed door, read round from the hinge-less head: along the head, down the sides, along the bottom. */
@@ -40,28 +78,26 @@ const WAY_SLOTS = WAYS.flatMap(way => WAY_READINGS[way].map(name => waySlot(way,
 
 /** Every place a reading can be taken at. */
 export const SLOTS: readonly Slot[] = [...WAY_SLOTS, ...SITE_SLOTS, ...GAP_SLOTS]
+const KNOWN = new Set<string>(SLOTS)
 
 export function waySlot(way: Way, name: NetworkReading): WaySlot {
   return `${way}/${name}`
 }
 
-export const isSlot = (text: string): text is Slot => (SLOTS as readonly string[]).includes(text)
+export const isSlot = (text: string): text is Slot => KNOWN.has(text)
+export const isGapSlot = (text: string): text is GapSlot => (GAP_SLOTS as readonly string[]).includes(text)
+
+/** The way a slot belongs to; `null` for one that belongs to the opening whatever the way. */
+export const wayOfSlot = (slot: Slot): Way | null => WAYS.find(way => slot.startsWith(`${way}/`)) ?? null
 
 /** The part of a slot that says where on the opening it is: `widths.middle`, `wall.left`. */
 export const placeOf = (slot: Slot): string => slot.slice(slot.indexOf('/') + 1)
 
+/** What stands before a place's first dot: `widths`, `wall`, `backset`. */
+export const kindOfSlot = (slot: Slot): string => placeOf(slot).split('.')[0]!
+
 /** Whether a reading of this slot has a direction, and so a sign. */
-export const isSigned = (slot: Slot): boolean => /(^|\/)(lean|fall|bow|crown|through)\./.test(slot)
+export const isSigned = (slot: Slot): boolean => /(^|\/)(lean|fall|bow|crown|through|siding)\./.test(slot)
 
 /** Whether it is read as the gap at the end of a level, and so scaled from the level's length. */
 export const isLevelReading = (slot: Slot): boolean => /(^|\/)(lean|fall|through)\./.test(slot)
-
-/** The readings of the Measure stage in walking order for a way. */
-export const ladderFor = (way: Way): readonly Slot[] => [
-  ...WAY_READINGS[way].map(name => waySlot(way, name)),
-  ...SITE_SLOTS,
-]
-
-/** What must be read before a size can be derived: everything else makes it safer. */
-export const essentialSlots = (way: Way): readonly Slot[] =>
-  WAY_READINGS[way].filter(name => /^(widths|heights)\./.test(name)).map(name => waySlot(way, name))

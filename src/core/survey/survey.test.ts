@@ -2,10 +2,13 @@ import { bestWay, modelOpening } from '../opening/model-opening'
 import { observationsOf, scaleToSpan, twistOf } from '../opening/observe-survey'
 import { LENGTHS, length, reading, readings, TRUE_OPENING } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
+import { essentialFor, FAMILIES, FAMILY_RULES, ladderFor } from './families'
 import { readingSchema } from './reading'
-import { essentialSlots, GAP_SLOTS, isLevelReading, isSigned, isSlot, ladderFor, placeOf, SLOTS } from './slots'
+import { GAP_SLOTS, isLevelReading, isSigned, isSlot, placeOf, SLOTS } from './slots'
 import { historyOf, readingLeaf, readValue, surveyOf, waysRead } from './survey'
-import { WAYS } from './ways'
+import { UNIT_WAYS } from './ways'
+
+const CASES = FAMILIES.flatMap(family => FAMILY_RULES[family].ways.map(way => [family, way] as const))
 
 describe('the readings that stand', () => {
   const first = reading('wall.left', '4 1/2')
@@ -42,11 +45,11 @@ describe('the readings that stand', () => {
 })
 
 describe('the ladder', () => {
-  it.each(WAYS)('of %s asks for each reading once, the sizes among them', way => {
-    const ladder = ladderFor(way)
+  it.each(CASES)('of %s by %s asks for each thing once, what is essential among them', (family, way) => {
+    const ladder = ladderFor(family, way)
     expect(new Set(ladder).size).toBe(ladder.length)
-    expect(essentialSlots(way).every(slot => ladder.includes(slot))).toBe(true)
-    expect(essentialSlots(way).length).toBeGreaterThanOrEqual(5)
+    expect(essentialFor(family, way).filter(one => !ladder.includes(one))).toEqual([])
+    expect(essentialFor(family, way).length).toBeGreaterThanOrEqual(5)
   })
   it('knows its places', () =>
     expect([isSlot('wall.left'), isSlot('core/widths.top'), isSlot('core/lean.left'), isSlot('roof')]).toEqual([
@@ -116,11 +119,7 @@ describe('the way that tells about the hole', () => {
       findings: [],
     }))
   it('counts only when both sizes were read by it', () =>
-    expect(waysRead(surveyOf('core', readings({ ...pocket, 'core/widths.top': '36' })), WAYS)).toEqual(['pocket']))
-  it('says that the hole was not seen', () =>
-    expect(modelOpening(surveyOf('pocket', readings(pocket)), LENGTHS).findings.map(one => one.code)).toContain(
-      'hole-assumed',
-    ))
+    expect(waysRead(surveyOf('core', readings({ ...pocket, 'core/widths.top': '36' })), UNIT_WAYS)).toEqual(['pocket']))
 })
 
 describe('a reading as it is sent', () => {

@@ -1,24 +1,61 @@
 import type { Leaf } from '../base/trace'
-import type { Length } from '../units/length'
+import { type Length, smallestOf } from '../units/length'
+import type { Answer } from './answer'
+import { type FactSlot, isFactSlot } from './facts'
+import type { Question } from './families'
 import type { Reading } from './reading'
-import { type Slot, waySlot } from './slots'
+import { isSlot, type Slot, waySlot } from './slots'
 import { WAY_READINGS, type Way } from './ways'
 
-/** The readings that stand now: the latest of each slot. */
-export type Survey = { readonly way: Way; readonly bySlot: ReadonlyMap<Slot, Reading> }
-
-/** Whether `a` was taken after `b`; readings of one instant go by their id. */
-const isLater = (a: Reading, b: Reading): boolean => (a.takenAt === b.takenAt ? a.id > b.id : a.takenAt > b.takenAt)
-
-/** The survey as it stands after all `readings`, in whatever order they arrived. */
-export function surveyOf(way: Way, readings: readonly Reading[]): Survey {
-  const bySlot = new Map<Slot, Reading>()
-  for (const reading of readings) {
-    const standing = bySlot.get(reading.slot)
-    if (!standing || isLater(reading, standing)) bySlot.set(reading.slot, reading)
-  }
-  return { way, bySlot }
+/** What stands now: the latest reading and the latest answer of each question, those that were withdrawn left out. */
+export type Survey = {
+  readonly way: Way
+  readonly bySlot: ReadonlyMap<Slot, Reading>
+  readonly facts: ReadonlyMap<FactSlot, Answer>
+  /** Questions that were left open on purpose, with the reason. */
+  readonly skipped: ReadonlyMap<Question, Answer>
 }
+
+type Taken = { readonly id: string; readonly takenAt: string }
+
+/** Whether `a` was taken after `b`; rows of one instant go by their id. */
+export const isLater = (a: Taken, b: Taken): boolean => (a.takenAt === b.takenAt ? a.id > b.id : a.takenAt > b.takenAt)
+
+/** The latest row of each slot. */
+function latest<S extends string, T extends Taken & { readonly slot: S }>(rows: readonly T[]): Map<S, T> {
+  const standing = new Map<S, T>()
+  for (const row of rows) {
+    const before = standing.get(row.slot)
+    if (!before || isLater(row, before)) standing.set(row.slot, row)
+  }
+  return standing
+}
+
+/** The readings that were not withdrawn. */
+export function standingReadings(readings: readonly Reading[], answers: readonly Answer[]): readonly Reading[] {
+  const gone = new Set(answers.filter(one => one.kind === 'withdrawn').map(one => one.code))
+  return gone.size ? readings.filter(one => !gone.has(one.id)) : readings
+}
+
+/** The survey as it stands after all `readings` and `answers`, in whatever order they arrived. */
+export function surveyOf(way: Way, readings: readonly Reading[], answers: readonly Answer[] = []): Survey {
+  const gone = new Set(answers.filter(one => one.kind === 'withdrawn').map(one => one.code))
+  const bySlot = latest<Slot, Reading>(standingReadings(readings, answers))
+  const facts = new Map<FactSlot, Answer>()
+  const skipped = new Map<Question, Answer>()
+  const said = latest<Question, Answer>(answers.filter(one => one.kind !== 'withdrawn' && !gone.has(one.id)))
+  for (const [slot, answer] of said) {
+    if (answer.kind === 'fact' && isFactSlot(slot)) facts.set(slot, answer)
+    const read = isSlot(slot) ? bySlot.get(slot) : undefined
+    if (answer.kind === 'skipped' && !(read && isLater(read, answer))) skipped.set(slot, answer)
+  }
+  for (const slot of skipped.keys()) if (isSlot(slot)) bySlot.delete(slot)
+  return { way, bySlot, facts, skipped }
+}
+
+/** Whether a question was read or answered; one that was skipped was not. */
+export const isAnswered = (survey: Survey, question: Question): boolean =>
+  isFactSlot(question) ? survey.facts.has(question) : survey.bySlot.has(question)
 
 /** All readings of one slot, the latest first. */
 export const historyOf = (slot: Slot, readings: readonly Reading[]): readonly Reading[] =>
@@ -39,3 +76,10 @@ export const sizesRead = (survey: Survey, way: Way, kind: 'widths' | 'heights'):
 /** The ways that have at least one width and one height. */
 export const waysRead = (survey: Survey, ways: readonly Way[]): readonly Way[] =>
   ways.filter(way => sizesRead(survey, way, 'widths').length > 0 && sizesRead(survey, way, 'heights').length > 0)
+
+/** The smallest width and height of a leaf that was read by itself; `null` until both are there. */
+export function leafRead(survey: Survey): { readonly width: Length; readonly height: Length } | null {
+  const [widths, heights] = [sizesRead(survey, 'core', 'widths'), sizesRead(survey, 'core', 'heights')]
+  if (widths.length === 0 || heights.length === 0) return null
+  return { width: smallestOf(widths.map(one => one.value)), height: smallestOf(heights.map(one => one.value)) }
+}

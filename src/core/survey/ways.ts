@@ -1,8 +1,14 @@
 import type { NetworkReading } from './network'
 
-/** The ways of measuring a hinged unit. */
-export const WAYS = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
+/** The ways of measuring that lead to a unit's size. */
+export const UNIT_WAYS = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
+export type UnitWay = (typeof UNIT_WAYS)[number]
+
+/** Every way of measuring a four-sided opening or leaf; `brickmould` is what a storm door is ordered by. */
+export const WAYS = [...UNIT_WAYS, 'brickmould'] as const
 export type Way = (typeof WAYS)[number]
+
+export const isUnitWay = (way: Way): way is UnitWay => way !== 'brickmould'
 
 const WIDTHS = ['widths.bottom', 'widths.middle', 'widths.top'] as const
 const HEIGHTS = ['heights.left', 'heights.centre', 'heights.right'] as const
@@ -29,7 +35,11 @@ export const WAY_READINGS = {
   'trim-off': WHOLE,
   core: [...WIDTHS, 'heights.left', 'heights.right'],
   masonry: WHOLE,
+  brickmould: [...WIDTHS, 'heights.left', 'heights.right', ...DIAGONALS, 'lean.left', 'lean.right'],
 } as const satisfies Readonly<Record<Way, readonly NetworkReading[]>>
 
 /** Whether a way reads the hole the unit will stand in, and not the frame or leaf that still fills it. */
-export const readsTheHole = (way: Way): boolean => way === 'trim-off' || way === 'masonry'
+export const readsTheHole = (way: Way): boolean => way === 'trim-off' || way === 'masonry' || way === 'brickmould'
+
+/** Whether a height of this way starts inside, from the finished floor: then a hidden drop stands between it and the sill. */
+export const startsAtTheFloor = (way: Way): boolean => way === 'pocket' || way === 'pencil-mark'

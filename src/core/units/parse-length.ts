@@ -1,5 +1,6 @@
 import { done, type Issue, type Outcome, refused } from '../outcome'
 import { isLength, type Length, TICKS_PER_INCH, TICKS_PER_MM, ticks } from './length'
+import { parseSpoken } from './parse-spoken'
 
 export type LengthUnit = 'in' | 'mm'
 
@@ -34,9 +35,11 @@ const TICKS_PER: Readonly<Record<string, number>> = {
 }
 
 /** Understands a length as typed on site: `36 3/8`, `3'-0 3/8"`, `924 mm`, `79 1/16+`, `-1 3/16`.
- *  A leading minus is a direction, a trailing minus means light. Nothing is guessed.
+ *  and as a dictating keyboard types it: `thirty six and three eighths strong`, `two foot ten and a quarter`.
+ *  A leading minus is a direction, a trailing minus means light. Nothing is guessed: what can mean two lengths is refused
+ *  with both, in ticks, as `choices`.
  *  Issue codes: `length.empty`, `length.unreadable`, `length.denominator`, `length.fraction`, `length.mixed-units`,
- *  `length.inch-mark`, `length.comma`, `length.too-long`; facts hold the typed text. */
+ *  `length.inch-mark`, `length.comma`, `length.too-long`, `length.ambiguous`; facts hold the typed text. */
 export function parseLength(typed: string, options: LengthOptions): Outcome<ParsedLength> {
   const text = normalise(typed)
   const fail = (code: string, facts: Issue['facts'] = {}) => refused(`length.${code}`, { typed, ...facts })
@@ -45,13 +48,28 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const outer = /^([+-])?\s*(.*?)\s*([+-])?$/.exec(text)
   const body = outer?.[2] ?? ''
   const sizes = readParts(body, options.unit)
-  if ('code' in sizes) return fail(sizes.code, sizes.facts)
+  if ('code' in sizes) return (isWords(text) ? parseWords(typed, text, options) : null) ?? fail(sizes.code, sizes.facts)
   const strength = outer?.[3] === '+' ? 1 : outer?.[3] === '-' ? -1 : 0
   const size = sizes.exact + strength * halfGraduation(options, sizes.metric)
   const signed = outer?.[1] === '-' ? -size : size
   const nearest = Math.sign(signed) * Math.round(Math.abs(signed))
   if (!isLength(nearest)) return fail('too-long')
   return done({ ticks: ticks(nearest), rounded: Math.abs(nearest - signed) > 1e-6 || sizes.inexact, text: typed })
+}
+
+const isWords = (text: string): boolean => /[a-z]{3}/.test(text)
+
+/** A length said in words; `null` when the words hold none. */
+function parseWords(typed: string, text: string, options: LengthOptions): Outcome<ParsedLength> | null {
+  const spoken = parseSpoken(text, options.unit)
+  if (!spoken) return null
+  const all = spoken.sizes.map(
+    size => spoken.sign * (size.ticks + spoken.strength * halfGraduation(options, size.metric)),
+  )
+  const nearest = all.map(one => Math.sign(one) * Math.round(Math.abs(one)))
+  if (!nearest.every(isLength)) return refused('length.too-long', { typed })
+  if (nearest.length > 1) return refused('length.ambiguous', { typed, choices: nearest.join(' ') })
+  return done({ ticks: ticks(nearest[0]!), rounded: Math.abs(nearest[0]! - all[0]!) > 1e-6, text: typed })
 }
 
 function normalise(typed: string): string {

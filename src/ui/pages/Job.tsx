@@ -6,9 +6,11 @@ import { styled } from 'styled-components'
 import type { Severity } from '@/core/base/finding'
 import type { Scene } from '@/core/drawing/scene'
 import type { Stage } from '@/core/drawing/stage'
+import { FAMILIES, FAMILY_RULES, type Family } from '@/core/survey/families'
 import type { Job as JobRecord } from '@/core/survey/job-record'
-import { WAYS, type Way } from '@/core/survey/ways'
-import { STAGE_NAMES, WAY_NAMES } from '@/words/names'
+import type { Way } from '@/core/survey/ways'
+import { STAGE_NAMES } from '@/words/names'
+import { FAMILY_NAMES, WAY_NAMES } from '@/words/walk'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
@@ -76,14 +78,16 @@ export function Job({ job, openings }: { readonly job: JobRecord; readonly openi
 
 function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextTag: string }) {
   const router = useRouter()
+  const [family, setFamily] = useState<Family>('hinged-outside')
   const [way, setWay] = useState<Way>('pocket')
+  const { ways } = FAMILY_RULES[family]
   const [said, setSaid] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
     const [tag, name] = [String(form.get('tag')).trim(), String(form.get('name')).trim()]
     if (!tag || !name) return setSaid('An opening needs a tag and a name.')
-    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { tag, name, way })
+    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { tag, name, family, way })
     if (sent.ok) router.push(`/openings/${sent.value.id}/measure`)
     else setSaid(sent.message)
   }
@@ -99,11 +103,23 @@ function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextT
         <input name="name" maxLength={120} autoComplete="off" />
       </Field>
       <Choice
-        label={`Hinged outside unit, measured by: ${WAY_NAMES[way].when}`}
+        label={`What kind of door: ${FAMILY_NAMES[family].what}`}
+        value={family}
+        options={FAMILIES.map(one => [one, FAMILY_NAMES[one].name])}
+        onChange={next => {
+          setFamily(next)
+          setWay(FAMILY_RULES[next].ways[0]!)
+        }}
+      />
+      <Choice
+        label={`Measured by: ${WAY_NAMES[way].when}`}
         value={way}
-        options={WAYS.map(one => [one, WAY_NAMES[one].name])}
+        options={ways.map(one => [one, WAY_NAMES[one].name])}
         onChange={setWay}
       />
+      <p>
+        <a href={`/api/blank-sheet.pdf?family=${family}&way=${way}`}>Blank measure sheet to print, PDF</a>
+      </p>
       {said && <Said role="alert">{said}</Said>}
       <div>
         <Button type="submit">Add and measure</Button>

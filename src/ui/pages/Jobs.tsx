@@ -22,7 +22,6 @@ type JobItem = {
   readonly site: string
   readonly visitOn: string | null
   readonly count: number
-  readonly finished: number
 }
 type Refused = {
   readonly message: string
@@ -42,9 +41,7 @@ export function Jobs({ jobs }: { readonly jobs: readonly JobItem[] }) {
                 <strong>{job.name}</strong>
                 <span className="quiet">{job.site}</span>
               </span>
-              <span className="quiet">
-                {job.count} openings, {job.finished} finished
-              </span>
+              <span className="quiet">{job.count === 1 ? '1 opening' : `${job.count} openings`}</span>
               <span className="quiet">{job.visitOn ? `visit ${job.visitOn}` : 'no visit set'}</span>
             </Link>
           </li>

@@ -3,7 +3,8 @@ import { Keyboard } from 'lucide-react'
 import { type RefObject, useEffect, useId, useState } from 'react'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
-import type { Length } from '@/core/units/length'
+import type { Issue } from '@/core/outcome'
+import { isLength, type Length, ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { Figure } from './Figure'
@@ -21,6 +22,8 @@ const Box = styled.div`
   .understood .other { font-size: 16px; font-weight: 400; color: var(--quiet); }
   .said { min-height: 44px; font-size: 15px; }
   .said[data-tone='wrong'] { color: var(--stop); }
+  .choices { display: flex; gap: 6px; flex-wrap: wrap; }
+  .choices button { min-height: 44px; padding: 0 14px; border: 1.5px solid var(--blue); color: var(--blue); background: var(--sheet); border-radius: 4px; font-weight: 600; cursor: pointer; }
   .said[data-tone='ask'] { color: var(--watch); font-weight: 600; }
 `
 const PadButton = styled(Button)`
@@ -43,6 +46,12 @@ type Props = {
   readonly onTake: (entry: LengthEntry) => void
   /** A doubt about an odd value, as a question; taking it once more means yes. */
   readonly doubt: (value: Length) => string | null
+  /** What a value means beside its size: which way it goes. */
+  readonly meaning?: (value: Length) => string
+  /** How exact the value is, where an instrument says so. */
+  readonly exactness?: Length | null
+  /** One further or back, without taking anything. */
+  readonly onMove?: (by: 1 | -1) => void
   readonly inputRef: RefObject<HTMLInputElement | null>
   /** What became of the last entry. */
   readonly note: { readonly text: string; readonly tone: 'plain' | 'wrong' } | null
@@ -59,6 +68,9 @@ export function LengthField({
   onDraft,
   onTake,
   doubt,
+  meaning,
+  exactness = null,
+  onMove,
   inputRef,
   note,
 }: Props) {
@@ -73,6 +85,7 @@ export function LengthField({
   }, [label])
   const parsed = draft.trim() === '' ? null : parseLength(draft, { unit, graduation })
   const value = parsed?.ok ? parsed.value.ticks : null
+  const choices = parsed && !parsed.ok ? choicesOf(parsed.issues[0]!) : []
   const change = (next: string) => {
     onDraft(next)
     setRefused(null)
@@ -81,12 +94,15 @@ export function LengthField({
   const take = () => {
     const outcome = parseLength(draft, { unit, graduation })
     if (!outcome.ok) return setRefused(issueWords(outcome.issues[0]!))
-    if (!signed && outcome.value.ticks < 0)
+    accept(outcome.value.ticks, outcome.value.rounded)
+  }
+  const accept = (length: Length, rounded: boolean) => {
+    if (!signed && length < 0)
       return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
-    const question = asked?.draft === draft ? null : doubt(outcome.value.ticks)
+    const question = asked?.draft === draft ? null : doubt(length)
     if (question) return setAsked({ draft, question })
     setAsked(null)
-    onTake({ value: outcome.value.ticks, text: draft.trim(), rounded: outcome.value.rounded })
+    onTake({ value: length, text: draft.trim(), rounded })
   }
   const said = refused ? { text: refused, tone: 'wrong' } : asked ? { text: asked.question, tone: 'ask' } : note
   return (
@@ -112,6 +128,9 @@ export function LengthField({
             if (event.key === 'Enter') {
               event.preventDefault()
               take()
+            } else if (onMove && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+              event.preventDefault()
+              onMove(event.key === 'ArrowDown' ? 1 : -1)
             }
           }}
         />
@@ -135,8 +154,25 @@ export function LengthField({
             <span className="other">
               <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
               {parsed?.ok && parsed.value.rounded ? ', rounded' : ''}
+              {exactness !== null && (
+                <>
+                  {' ±'}
+                  <Figure value={exactness} step={unit === 'in' ? '1/64' : '0.1'} unit />
+                </>
+              )}
+              {meaning?.(value) && `, ${meaning(value)}`}
             </span>
           </>
+        )}
+        {choices.length > 0 && (
+          // biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form
+          <span className="choices" role="group" aria-label="Which is meant">
+            {choices.map(one => (
+              <button key={one} type="button" onClick={() => accept(one, false)}>
+                <Figure value={one} step={unit === 'in' ? '1/64' : '0.1'} unit />
+              </button>
+            ))}
+          </span>
         )}
       </div>
       {padOpen && <Keypad unit={unit} signed={signed} draft={draft} onDraft={change} onTake={take} />}
@@ -146,3 +182,7 @@ export function LengthField({
     </Box>
   )
 }
+
+/** The lengths an ambiguous text can mean; none for any other issue. */
+const choicesOf = ({ code, facts }: Issue): readonly Length[] =>
+  code === 'length.ambiguous' ? String(facts.choices).split(' ').map(Number).filter(isLength).map(ticks) : []

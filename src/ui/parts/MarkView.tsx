@@ -16,6 +16,7 @@ const LOOKS: Readonly<Record<Role, Look>> = {
   sill: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--wood)' },
   floor: { stroke: 'var(--ink)', width: 1, fill: 'var(--wood)' },
   ground: { stroke: 'var(--ink)', width: 1.5 },
+  trim: { stroke: 'var(--ink)', width: 1, fill: 'var(--wood)' },
   hinge: { stroke: 'var(--ink)', width: 1, fill: 'var(--ink)' },
   handle: { stroke: 'var(--ink)', width: 1, fill: 'var(--quiet)' },
   swing: { stroke: 'var(--strong-rule)', width: 1, dash: '6 5' },
@@ -25,6 +26,7 @@ const LOOKS: Readonly<Record<Role, Look>> = {
   dimension: { stroke: 'var(--ink)', width: 1 },
   reading: { stroke: 'var(--blue)', width: 1 },
   point: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--sheet)' },
+  hook: { stroke: 'var(--ink)', width: 2, fill: 'var(--vial)' },
   label: { stroke: 'var(--quiet)', width: 1 },
 }
 

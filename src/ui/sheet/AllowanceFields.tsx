@@ -16,6 +16,7 @@ const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
   'trim-off': ['room-width', 'room-height'],
   core: ['core-width', 'core-height'],
   masonry: ['buck', 'room-width', 'room-height'],
+  brickmould: [],
 }
 
 const Line = styled.div`

@@ -1,72 +1,112 @@
 'use client'
 import { type RefObject, useEffect, useState } from 'react'
 import { styled } from 'styled-components'
-import { v7 as uuidV7 } from 'uuid'
+import { type DeviceLength, gapOf, lengthOf } from '@/core/survey/device'
 import type { Reading } from '@/core/survey/reading'
-import { isLevelReading, isSigned, placeOf, type Slot } from '@/core/survey/slots'
-import { historyOf } from '@/core/survey/survey'
-import { inches, type Length } from '@/core/units/length'
-import { slotHow, slotName, slotWhy } from '@/words/names'
+import { isLevelReading, isSigned, kindOfSlot, type Slot } from '@/core/survey/slots'
+import { historyOf, standingReadings } from '@/core/survey/survey'
+import type { Length } from '@/core/units/length'
+import { issueWords } from '@/words/issues'
+import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { Choice } from '../parts/controls'
-import { Figure } from '../parts/Figure'
 import { LengthField } from '../parts/LengthField'
+import type { StageProps } from '../stages/types'
+import { withDirection } from './direction'
 import { doubtAbout } from './doubt'
-import type { SheetStore } from './use-sheet'
+import { History } from './History'
+import { LEVELS, type LevelName, levelLengthOf, readingFrom, usualLevel } from './instrument'
+import { keepDraft, readKept } from './kept'
+import { SkipBar } from './SkipBar'
+import type { Storing } from './use-sheet'
+import { useTape } from './use-tape'
 
 const Now = styled.section`
-  display: grid; gap: 8px; padding-bottom: 10px; margin-bottom: 6px; border-bottom: 2px solid var(--ink);
+  display: grid; gap: 6px; padding-bottom: 8px; margin-bottom: 6px; border-bottom: 2px solid var(--ink);
   h2 { font-size: 22px; }
-  .how { font-size: 16px; }
+  .how { font-size: 16px; min-height: 2.8em; }
   .why { font-size: 15px; color: var(--quiet); }
   details { font-size: 15px; }
   summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; color: var(--blue); }
   details li { display: flex; gap: 8px; padding: 2px 0; flex-wrap: wrap; }
 `
 
-const LEVELS = [
-  ['24', inches(24)],
-  ['36', inches(36)],
-  ['48', inches(48)],
-  ['72', inches(72)],
-  ['78', inches(78)],
-] as const
-
-type Props = {
+type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'> & {
   readonly slot: Slot
-  readonly store: SheetStore
   readonly inputRef: RefObject<HTMLInputElement | null>
-  /** Called when a value was taken: what comes next is the ladder's business. */
+  /** Called when a value was taken or skipped: what comes next is the ladder's business. */
   readonly onTaken: (slot: Slot) => void
+  /** One further or back on the ladder, without taking anything. */
+  readonly onMove: (by: 1 | -1) => void
 }
 
+/** What a device sent, while it stands in the field as it came. */
+type From = DeviceLength & { readonly instrument: Reading['instrument']; readonly device: string }
+
 /** The reading that is taken now: what it is, how to take it, the field, and what was read here before. */
-export function Entry({ slot, store, inputRef, onTaken }: Props) {
-  const { sheet, result, rows } = store
+export function Entry({ slot, store, devices, direction, onDirection, inputRef, onTaken, onMove }: Props) {
+  const { sheet, result, rows, reader } = store
   const { unit, step } = sheet.job
+  const openingId = sheet.opening.id
   const [draft, setDraft] = useState('')
-  const [levels, setLevels] = useState<Readonly<Record<string, string>>>({ fall: '24' })
-  const kind = placeOf(slot).split('.')[0]!
-  const level = levels[kind] ?? '72'
+  const [from, setFrom] = useState<From | null>(null)
+  const [odd, setOdd] = useState<string | null>(null)
+  const [levels, setLevels] = useState<Readonly<Record<string, LevelName>>>({})
   const [last, setLast] = useState<{ readonly id: string; readonly slot: Slot; readonly text: string } | null>(null)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another slot starts with an empty field
-  useEffect(() => setDraft(''), [slot])
-  const history = historyOf(slot, sheet.readings)
+  const { graduation } = useTape(unit)
+  const kind = kindOfSlot(slot)
   const levelled = isLevelReading(slot)
-  const note = last && noteFor(last, rows.get(last.id))
-  const take = ({ value, text }: { readonly value: Length; readonly text: string }) => {
-    const reading = readingFrom(
+  const level = levels[kind] ?? usualLevel(slot)
+  // Another reading starts with an empty field, or with what stood half typed in it before a reload.
+  useEffect(() => {
+    const kept = readKept(openingId).draft
+    setDraft(kept?.question === slot ? kept.text : '')
+    setFrom(null)
+    setOdd(null)
+  }, [openingId, slot])
+  const { offer, clear } = devices
+  useEffect(() => {
+    if (!offer) return
+    clear()
+    const read = levelled ? gapOf(offer.device, offer.value, levelLengthOf(level)) : lengthOf(offer.device, offer.value)
+    if (!read.ok) return setOdd(issueWords(read.issues[0]!))
+    const { instrument, name, serial } = offer.device
+    setOdd(null)
+    setDraft(read.value.text)
+    setFrom({
+      ...read.value,
+      instrument,
+      device: `${name} ${serial}: ${offer.value.value} ${offer.value.unit}`.slice(0, 80),
+    })
+  }, [offer, clear, levelled, level])
+  const type = (next: string) => {
+    setDraft(next)
+    setFrom(null)
+    setOdd(null)
+    keepDraft(openingId, slot, next)
+  }
+  const readings = standingReadings(sheet.readings, sheet.answers)
+  const take = (typed: { readonly value: Length; readonly text: string }) => {
+    const reading = readingFrom({
+      ...withDirection(slot, direction, typed),
       slot,
-      value,
-      text,
-      unit,
-      levelled ? (LEVELS.find(([name]) => name === level)?.[1] ?? null) : null,
-      sheet.memberName,
-    )
-    setLast({ id: reading.id, slot, text })
+      graduation,
+      levelLength: levelled ? levelLengthOf(level) : null,
+      reader,
+      from,
+    })
+    setLast({ id: reading.id, slot, text: reading.text })
     setDraft('')
+    setFrom(null)
+    keepDraft(openingId, slot, '')
+    onDirection(null)
     void store.addReading(reading)
     onTaken(slot)
   }
+  const note = odd
+    ? ({ text: odd, tone: 'wrong' } as const)
+    : from
+      ? ({ text: `From the ${from.instrument}; Enter takes it.`, tone: 'plain' } as const)
+      : last && noteFor(last, rows.get(last.id))
   return (
     <Now aria-label="Reading now">
       <h2>{slotName(slot)}</h2>
@@ -79,85 +119,58 @@ export function Entry({ slot, store, inputRef, onTaken }: Props) {
           onChange={next => setLevels({ ...levels, [kind]: next })}
         />
       )}
+      {isSigned(slot) && (
+        <Choice
+          label="Which way"
+          value={direction}
+          options={[
+            ['minus', directionWords(slot)[0]],
+            ['plus', directionWords(slot)[1]],
+          ]}
+          onChange={onDirection}
+        />
+      )}
       <LengthField
         label={slotName(slot)}
         unit={unit}
-        graduation={unit === 'in' ? '1/16' : '1'}
+        graduation={graduation}
         signed={isSigned(slot)}
         example={exampleFor(slot, unit)}
         draft={draft}
-        onDraft={setDraft}
+        onDraft={type}
         onTake={take}
+        onMove={onMove}
         doubt={value => doubtAbout(slot, value, result.survey, step)}
+        meaning={value => meaningOf(slot, withDirection(slot, direction, { value, text: draft }).value)}
+        exactness={from?.deviation ?? null}
         inputRef={inputRef}
         note={note}
       />
+      <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
       <p className="why">{slotWhy(slot)}</p>
-      {history.length > 0 && (
-        <details>
-          <summary>Read here {history.length === 1 ? 'once' : `${history.length} times`}</summary>
-          <ol>
-            {history.map(one => (
-              <li key={one.id}>
-                <strong>
-                  <Figure value={one.value} step={unit === 'in' ? '1/64' : '0.1'} unit />
-                </strong>
-                <span>
-                  “{one.text}”, {one.instrument}, {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}
-                </span>
-              </li>
-            ))}
-          </ol>
-        </details>
-      )}
+      <History history={historyOf(slot, readings)} unit={unit} />
     </Now>
   )
 }
 
+/** Which way a signed value goes, in words; nothing for a size or for straight. */
+function meaningOf(slot: Slot, value: Length): string {
+  if (!isSigned(slot) || value === 0) return ''
+  return directionWords(slot)[value < 0 ? 0 : 1]
+}
+
 function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
-  const kind = placeOf(slot).split('.')[0]!
-  if (isSigned(slot)) return unit === 'in' ? '-1/16' : '-1.5'
-  if (kind === 'gap' || kind === 'strings' || kind === 'floor') return unit === 'in' ? '1/8' : '3'
-  if (kind === 'wall' || kind === 'sill' || kind === 'step') return unit === 'in' ? '4 9/16' : '116'
+  const kind = kindOfSlot(slot)
+  if (isSigned(slot)) return unit === 'in' ? '1/16' : '1.5'
+  if (/^(gap|strings|floor|contact|return)$/.test(kind)) return unit === 'in' ? '1/8' : '3'
+  if (/^(wall|sill|step|backset|throat|doors|case)$/.test(kind)) return unit === 'in' ? '4 9/16' : '116'
   return unit === 'in' ? '36 3/8' : '924'
 }
 
-function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: string | undefined) {
+function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: Storing | undefined) {
   const name = slotName(slot)
   if (storing === 'stored') return { text: `${name} “${text}” stored.`, tone: 'plain' } as const
   if (storing === 'not-stored')
     return { text: `${name} “${text}” is not stored. It is kept here; try again.`, tone: 'wrong' } as const
   return { text: `${name} “${text}” …`, tone: 'plain' } as const
-}
-
-function readingFrom(
-  slot: Slot,
-  value: Length,
-  text: string,
-  unit: 'in' | 'mm',
-  levelLength: Length | null,
-  takenBy: string,
-): Reading {
-  const kind = placeOf(slot).split('.')[0]!
-  const instrument =
-    levelLength !== null
-      ? 'level'
-      : kind === 'bow' || kind === 'crown'
-        ? 'straightedge'
-        : kind === 'gap'
-          ? 'gauge'
-          : 'tape'
-  const graduation = unit === 'in' ? '1/16' : '1'
-  return {
-    id: uuidV7(),
-    slot,
-    value,
-    text,
-    instrument,
-    graduation,
-    levelLength,
-    takenBy,
-    takenAt: new Date().toISOString(),
-    note: '',
-  }
 }

@@ -7,6 +7,9 @@ const KEYS = [
   ['n', 'next open reading'],
   ['[  ]', 'previous and next opening'],
   ['Enter', 'take the reading, go to the next'],
+  ['↓  ↑', 'next reading and the one before, in the field'],
+  ['Ctrl Z', 'undo what was done last'],
+  ['/', 'find an opening'],
   ['+  −', 'strong and light, after a figure'],
   ['?', 'this list'],
 ] as const

@@ -1,26 +1,29 @@
 'use client'
-import { Check, CircleDashed, CloudOff, LoaderCircle } from 'lucide-react'
+import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide-react'
 import { useEffect, useRef } from 'react'
-import type { Slot } from '@/core/survey/slots'
-import { slotName } from '@/words/names'
+import { isFactSlot } from '@/core/survey/facts'
+import type { Question } from '@/core/survey/families'
+import { isAnswered } from '@/core/survey/survey'
+import type { Length } from '@/core/units/length'
+import { slotName } from '@/words/walk'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Ladder } from './layout'
-import type { SheetStore } from './use-sheet'
+import type { SheetStore, Storing } from './use-sheet'
 
-type Props = {
-  readonly slots: readonly Slot[]
+type Props<Q extends Question> = {
+  readonly slots: readonly Q[]
   readonly store: SheetStore
   readonly selected: string | null
-  readonly onSelect: (slot: Slot) => void
+  readonly onSelect: (slot: Q) => void
+  /** By how much a reading could still change the verdict, where the ladder is ordered by that. */
+  readonly swings?: ReadonlyMap<Question, Length>
 }
 
 /** The readings in walking order, done and open, with what is doubtful among them. */
-export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
-  const { result, rows, sheet } = store
-  const doubts = new Map(
-    result.findings.measure.filter(one => one.severity !== 'fine').map(one => [one.place, one.severity]),
-  )
+export function ReadingLadder<Q extends Question>({ slots, store, selected, onSelect, swings }: Props<Q>) {
+  const { survey, findings } = store.result
+  const doubts = new Map(findings.measure.filter(one => one.severity !== 'fine').map(one => [one.place, one.severity]))
   const list = useRef<HTMLOListElement>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another selection is another row in the list
   useEffect(() => {
@@ -28,16 +31,16 @@ export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
     const pane = list.current?.closest<HTMLElement>('.scroll')
     if (row && pane && pane.scrollHeight > pane.clientHeight) pane.scrollTop += rowOffset(row, pane)
   }, [selected])
-  const done = slots.filter(slot => result.survey.bySlot.has(slot)).length
+  const done = slots.filter(slot => isAnswered(survey, slot)).length
   return (
     <div className="scroll">
       <p className="count" style={{ fontSize: 15, color: 'var(--quiet)', padding: '4px 0' }}>
         {done} of {slots.length} read
       </p>
-      <Ladder ref={list} aria-label="Readings in walking order">
+      <Ladder ref={list} aria-label={swings ? 'Readings by what they decide' : 'Readings in walking order'}>
         {slots.map(slot => {
-          const reading = result.survey.bySlot.get(slot)
-          const storing = reading && rows.get(reading.id)
+          const isDone = isAnswered(survey, slot)
+          const storing = storingOf(slot, store)
           const doubt = doubts.get(slot)
           return (
             <li key={slot}>
@@ -46,19 +49,27 @@ export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
                 aria-current={slot === selected}
                 onClick={() => onSelect(slot)}
                 data-slot={slot}
-                data-storing={storing ?? (reading ? 'stored' : 'open')}
+                data-storing={storing ?? (isDone ? 'stored' : 'open')}
               >
                 {doubt ? (
                   <SeverityMark severity={doubt} />
-                ) : reading ? (
+                ) : isDone ? (
                   <Check size={18} aria-label="read" />
+                ) : survey.skipped.has(slot) ? (
+                  <SkipForward size={18} color="var(--quiet)" aria-label="skipped" />
                 ) : (
                   <CircleDashed size={18} color="var(--quiet)" aria-label="open" />
                 )}
-                <span>{slotName(slot)}</span>
-                <span className={reading ? 'value' : 'open'}>
-                  {reading ? <Figure value={reading.value} step={sheet.job.step} /> : '–'}
+                <span>
+                  {slotName(slot)}
+                  {swings?.get(slot) !== undefined && (
+                    <span className="swing">
+                      decides ±
+                      <Figure value={swings.get(slot)!} step={store.sheet.job.unit === 'in' ? '1/64' : '0.1'} unit />
+                    </span>
+                  )}
                 </span>
+                <LadderValue slot={slot} store={store} />
                 {storing === 'storing' ? (
                   <LoaderCircle size={16} aria-label="storing" />
                 ) : storing === 'not-stored' ? (
@@ -73,6 +84,28 @@ export function ReadingLadder({ slots, store, selected, onSelect }: Props) {
       </Ladder>
     </div>
   )
+}
+
+function LadderValue({ slot, store }: { readonly slot: Question; readonly store: SheetStore }) {
+  const { survey } = store.result
+  if (isFactSlot(slot)) {
+    const fact = survey.facts.get(slot)
+    return fact ? <span className="answer">{fact.code}</span> : <span className="open">–</span>
+  }
+  const reading = survey.bySlot.get(slot)
+  if (!reading) return <span className="open">–</span>
+  return (
+    <span className="value">
+      <Figure value={reading.value} step={store.sheet.job.step} />
+    </span>
+  )
+}
+
+/** What became of the row that stands for a question; a skip is a row too. */
+function storingOf(slot: Question, { result: { survey }, rows }: SheetStore): Storing | undefined {
+  const row = isFactSlot(slot) ? survey.facts.get(slot) : survey.bySlot.get(slot)
+  const id = (row ?? survey.skipped.get(slot))?.id
+  return id === undefined ? undefined : rows.get(id)
 }
 
 /** How far a pane must scroll for a row to stand in it whole; the page itself never moves. */

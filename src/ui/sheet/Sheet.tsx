@@ -2,14 +2,15 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { type ComponentType, useMemo, useRef, useState } from 'react'
+import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { section } from '@/core/drawing/section'
 import { STAGES, type Stage } from '@/core/drawing/stage'
+import { walkMarks } from '@/core/drawing/walk-marks'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
-import { ladderFor } from '@/core/survey/slots'
+import { ladderFor } from '@/core/survey/families'
 import { workStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
@@ -22,10 +23,13 @@ import { OrderFindings, OrderLadder } from '../stages/Order'
 import { SealFindings, SealLadder } from '../stages/Seal'
 import { SpecifyFindings, SpecifyLadder } from '../stages/Specify'
 import type { StageProps } from '../stages/types'
+import { type Direction, directionOf } from './direction'
 import { KeyHelp } from './KeyHelp'
+import { readKept } from './kept'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from './layout'
 import { tappable } from './names'
 import { nextOpen } from './selection'
+import { useDevices } from './use-devices'
 import { useSheet } from './use-sheet'
 import { useSheetKeys } from './use-sheet-keys'
 
@@ -46,16 +50,21 @@ const PANES: Readonly<
 /** The sheet of one opening: one live drawing, seven stages on it. */
 export function Sheet({ initial, stage: first }: { readonly initial: OpeningSheet; readonly stage: Stage }) {
   const store = useSheet(initial)
+  const devices = useDevices()
   const router = useRouter()
   const [stage, setStage] = useState(first)
   const [selected, setSelected] = useState<string | null>(null)
   const [factor, setFactor] = useState(8)
+  const [direction, setDirection] = useState<Direction | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
   const { sheet, result } = store
   const { step } = sheet.job
   const way = sheet.wishes.data.way
   const progress = progressOf(result, recordsOf(sheet))
-  const names = useMemo(() => tappable(stage, way), [stage, way])
+  const { family } = sheet.opening
+  const ladder = ladderFor(family, way)
+  const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
+  const names = useMemo(() => tappable(stage, family, way, question), [stage, family, way, question])
   const exaggerates = stage === 'diagnose' || stage === 'fit'
   const scenes = useMemo(
     () => ({
@@ -65,12 +74,28 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     }),
     [result, stage, exaggerates, factor],
   )
+  const shown = useMemo(
+    () => ({
+      elevation: walkMarks(scenes.elevation, question),
+      plan: walkMarks(scenes.plan, question),
+      section: scenes.section,
+    }),
+    [scenes, question],
+  )
+  // What stood half typed before a reload is gone on with.
+  useEffect(() => {
+    const { draft } = readKept(initial.opening.id)
+    if (draft) setSelected(draft.question)
+  }, [initial.opening.id])
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
     window.history.replaceState(null, '', `/openings/${sheet.opening.id}/${next}`)
   }
   const select = (id: string | null) => {
+    const side = directionOf(id)
+    if (side) return setDirection(side)
+    if (id !== selected) setDirection(null)
     setSelected(id)
     if (id && names.has(id) && (stage === 'measure' || stage === 'seal'))
       inputRef.current?.focus({ preventScroll: true })
@@ -80,13 +105,22 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     onStage: show,
     onNextReading: () => {
       show('measure')
-      setSelected(nextOpen(ladderFor(way), result.survey.bySlot, null))
+      setSelected(nextOpen(ladder, result.survey, question))
       setTimeout(() => inputRef.current?.focus(), 0)
     },
+    onUndo: store.undo,
     onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
   })
   const [LadderPane, FindingsPane] = PANES[stage]
-  const pane: StageProps = { store, selected, onSelect: select, inputRef }
+  const pane: StageProps = {
+    store,
+    devices,
+    selected,
+    onSelect: select,
+    inputRef,
+    direction,
+    onDirection: setDirection,
+  }
   const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
   return (
     <main>
@@ -139,10 +173,10 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
         </Side>
         <Middle>
           <div className="elevation">
-            <SceneView {...drawing} scene={scenes.elevation} title="Elevation, seen from outside" />
+            <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
           </div>
-          <SceneView {...drawing} scene={scenes.plan} title="Plan, outside below" textPx={14} />
-          <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
+          <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
+          <SceneView {...drawing} scene={shown.section} title="Sill section, outside on the left" textPx={14} />
           <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>

@@ -52,6 +52,8 @@ export const Ladder = styled.ol`
   }
   li button[aria-current='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
   .value { font-size: 20px; font-weight: 600; }
+  .answer { font-size: 16px; font-weight: 600; text-align: right; max-width: 118px; }
+  .swing { display: block; font-size: 13px; color: var(--quiet); }
   .open { color: var(--quiet); }
   .count { font-size: 13px; color: var(--quiet); }
 `

@@ -1,16 +1,19 @@
 import type { Stage } from '@/core/drawing/stage'
 import { SHIM_PLACES } from '@/core/fit/plan-shims'
 import { DOOR_SIDES } from '@/core/seal/seal'
-import { GAP_SLOTS, SITE_SLOTS, type Slot, waySlot } from '@/core/survey/slots'
-import { WAY_READINGS, type Way } from '@/core/survey/ways'
-import { SHIM_NAMES, SIDE_NAMES, slotName } from '@/words/names'
+import { type Family, readingsFor } from '@/core/survey/families'
+import { GAP_SLOTS, isSigned, isSlot, type Slot } from '@/core/survey/slots'
+import type { Way } from '@/core/survey/ways'
+import { SHIM_NAMES, SIDE_NAMES } from '@/words/names'
+import { directionWords, slotName } from '@/words/walk'
+import { directionId } from './direction'
 
-/** What can be tapped on the drawings of a stage, and what each is called. */
-export function tappable(stage: Stage, way: Way): ReadonlyMap<string, string> {
+/** What can be tapped on the drawings of a stage, and what each is called. While a signed reading is taken, its two sides too. */
+export function tappable(stage: Stage, family: Family, way: Way, now: string | null): ReadonlyMap<string, string> {
   const slots = (all: readonly Slot[]): [string, string][] => all.map(slot => [slot, slotName(slot)])
   switch (stage) {
     case 'measure':
-      return new Map(slots([...WAY_READINGS[way].map(name => waySlot(way, name)), ...SITE_SLOTS]))
+      return new Map([...slots(readingsFor(family, way)), ...sides(now)])
     case 'fit':
       return new Map(SHIM_PLACES.map(place => [`shim.${place}`, SHIM_NAMES[place]]))
     case 'seal':
@@ -21,4 +24,13 @@ export function tappable(stage: Stage, way: Way): ReadonlyMap<string, string> {
     default:
       return new Map()
   }
+}
+
+function sides(now: string | null): readonly [string, string][] {
+  if (now === null || !isSlot(now) || !isSigned(now)) return []
+  const [minus, plus] = directionWords(now)
+  return [
+    [directionId('minus'), minus],
+    [directionId('plus'), plus],
+  ]
 }

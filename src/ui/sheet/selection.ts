@@ -1,21 +1,21 @@
-import type { Reading } from '@/core/survey/reading'
-import type { GapSlot, Slot } from '@/core/survey/slots'
-import { GAP_SLOTS } from '@/core/survey/slots'
+import type { Question } from '@/core/survey/families'
+import { isAnswered, type Survey } from '@/core/survey/survey'
 
-/** The next slot that was not read, after `from` in walking order and round to the start; `null` when all are. */
-export function nextOpen<S extends Slot>(
-  slots: readonly S[],
-  read: ReadonlyMap<Slot, Reading>,
-  from: Slot | null,
-): S | null {
-  const order = afterFirst(slots, from)
-  return order.find(slot => !read.has(slot)) ?? null
+/** The next question that is open, after `from` in walking order and round to the start; `null` when none is.
+ *  One that was skipped is asked again only when nothing else is left open. */
+export function nextOpen<Q extends Question>(questions: readonly Q[], survey: Survey, from: Question | null): Q | null {
+  const open = afterFirst(questions, from).filter(one => !isAnswered(survey, one) && one !== from)
+  return open.find(one => !survey.skipped.has(one)) ?? null
 }
 
-export const isGapSlot = (slot: Slot): slot is GapSlot => (GAP_SLOTS as readonly string[]).includes(slot)
+/** One further or back on the list, round its ends. */
+export function neighbourOf<Q extends Question>(questions: readonly Q[], from: Q, by: 1 | -1): Q {
+  const at = questions.indexOf(from) + by
+  return questions[(at + questions.length) % questions.length]!
+}
 
 /** The list turned so that it begins behind `from`; as it is when `from` is not in it. */
-function afterFirst<S extends Slot>(slots: readonly S[], from: Slot | null): readonly S[] {
-  const behind = slots.map(slot => slot !== from).lastIndexOf(false) + 1
-  return [...slots.slice(behind), ...slots.slice(0, behind)]
+function afterFirst<Q extends Question>(questions: readonly Q[], from: Question | null): readonly Q[] {
+  const behind = questions.map(one => one !== from).lastIndexOf(false) + 1
+  return [...questions.slice(behind), ...questions.slice(0, behind)]
 }

@@ -1,14 +1,14 @@
 import { STAGES } from '@/core/drawing/stage'
-import { ladderFor, type Slot } from '@/core/survey/slots'
+import { FAMILIES, FAMILY_RULES, readingsFor } from '@/core/survey/families'
+import type { Slot } from '@/core/survey/slots'
 import { surveyOf } from '@/core/survey/survey'
-import { WAYS } from '@/core/survey/ways'
 import { length, readings } from '@/core/test/fixtures'
 import { ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { partsOf, withParts } from '../parts/keypad-text'
 import { doubtAbout } from './doubt'
 import { tappable } from './names'
-import { isGapSlot, nextOpen } from './selection'
+import { neighbourOf, nextOpen } from './selection'
 
 const survey = surveyOf(
   'trim-off',
@@ -50,9 +50,8 @@ describe('an odd value is asked about', () => {
 })
 
 describe('the next reading', () => {
-  const slots = ladderFor('core')
-  const read = (...names: Slot[]) =>
-    surveyOf('core', readings(Object.fromEntries(names.map(name => [name, '36'])))).bySlot
+  const slots = readingsFor('hinged-outside', 'core')
+  const read = (...names: Slot[]) => surveyOf('core', readings(Object.fromEntries(names.map(name => [name, '36']))))
   it('is the first open one at the start', () => expect(nextOpen(slots, read(), null)).toBe('core/widths.bottom'))
   it('is the next open one after the last taken', () =>
     expect(nextOpen(slots, read('core/widths.middle'), 'core/widths.bottom')).toBe('core/widths.top'))
@@ -61,16 +60,19 @@ describe('the next reading', () => {
   it('is none when all are taken', () => expect(nextOpen(slots, read(...slots), slots[0]!)).toBeNull())
   it('starts at the top when the last was of another list', () =>
     expect(nextOpen(slots, read(), 'gap.head.left')).toBe(slots[0]))
-  it('of the gaps is known as such', () =>
-    expect([isGapSlot('gap.head.left'), isGapSlot('wall.left')]).toEqual([true, false]))
+  it('one further or back goes round the ends', () =>
+    expect([neighbourOf(slots, slots[0]!, -1), neighbourOf(slots, slots.at(-1)!, 1)]).toEqual([slots.at(-1), slots[0]]))
 })
 
 describe('what can be tapped', () => {
   it('while measuring is every reading of the ladder', () => {
-    for (const way of WAYS) expect([...tappable('measure', way).keys()]).toEqual([...ladderFor(way)])
+    for (const family of FAMILIES)
+      for (const way of FAMILY_RULES[family].ways)
+        expect([...tappable('measure', family, way, null).keys()]).toEqual([...readingsFor(family, way)])
   })
   it('has a name each, on every stage', () => {
-    for (const stage of STAGES) for (const name of tappable(stage, 'pocket').values()) expect(name).toMatch(/^[A-Z]\w/)
+    for (const stage of STAGES)
+      for (const name of tappable(stage, 'hinged-outside', 'pocket', null).values()) expect(name).toMatch(/^[A-Z]\w/)
   })
 })
 

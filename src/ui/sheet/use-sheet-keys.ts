@@ -5,8 +5,13 @@ import { STAGES, type Stage } from '@/core/drawing/stage'
 type Keys = {
   readonly onStage: (stage: Stage) => void
   readonly onNextReading: () => void
+  readonly onUndo: () => void
   readonly onNeighbour: (by: -1 | 1) => void
 }
+
+/** A field that holds something undoes its own typing; an empty one leaves it to the sheet. */
+const isTypedIn = (target: HTMLElement | null): boolean =>
+  target?.closest('input, textarea') instanceof HTMLElement && (target as HTMLInputElement).value !== ''
 
 const KEPT = 'harvek-single-keys'
 
@@ -18,6 +23,10 @@ export function useSheetKeys(keys: Keys) {
   useEffect(() => {
     const act = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z' && !isTypedIn(target)) {
+        event.preventDefault()
+        return keys.onUndo()
+      }
       if (
         !on ||
         event.ctrlKey ||

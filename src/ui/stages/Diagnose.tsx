@@ -2,7 +2,7 @@
 import { isSlot } from '@/core/survey/slots'
 import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
-import { slotName } from '@/words/names'
+import { slotName } from '@/words/walk'
 import { Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { SeverityMark } from '../parts/SeverityMark'

@@ -1,42 +1,93 @@
 'use client'
-import { ladderFor, type Slot } from '@/core/survey/slots'
-import { WAYS } from '@/core/survey/ways'
-import { WAY_NAMES } from '@/words/names'
-import { Choice, Panel, Quiet } from '../parts/controls'
+import { useMemo, useState } from 'react'
+import { whatDecides } from '@/core/job'
+import { isFactSlot } from '@/core/survey/facts'
+import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
+import { waySlot } from '@/core/survey/slots'
+import { isAnswered } from '@/core/survey/survey'
+import { FAMILY_NAMES, slotName, WAY_NAMES } from '@/words/walk'
+import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
+import { DevicePanel } from '../sheet/DevicePanel'
 import { Entry } from '../sheet/Entry'
+import { FactEntry } from '../sheet/FactEntry'
+import { Photos } from '../sheet/Photos'
 import { ReadingLadder } from '../sheet/ReadingLadder'
-import { nextOpen } from '../sheet/selection'
+import { ReadingsFile } from '../sheet/ReadingsFile'
+import { neighbourOf, nextOpen } from '../sheet/selection'
+import { TAPES, useTape } from '../sheet/use-tape'
 import type { StageProps } from './types'
 
-export function MeasureLadder({ store, selected, onSelect, inputRef }: StageProps) {
-  const { survey } = store.result
-  const slots = ladderFor(survey.way)
-  const slot = slots.find(one => one === selected) ?? firstToTake(slots, store)
+type Order = 'walk' | 'decides'
+
+export function MeasureLadder(stage: StageProps) {
+  const { store, selected, onSelect } = stage
+  const { survey, family } = store.result
+  const [order, setOrder] = useState<Order>('walk')
+  const [byKeyboard, setByKeyboard] = useState(false)
+  const walk = ladderFor(family, survey.way)
+  const decided = useMemo(() => (order === 'decides' ? whatDecides(store.result) : []), [order, store.result])
+  const swings = new Map<Question, (typeof decided)[number]['swing']>(
+    decided.map(one => [waySlot(store.result.model?.way ?? survey.way, one.name), one.swing]),
+  )
+  const first = [...swings.keys()].filter(one => walk.includes(one))
+  const slots = order === 'decides' ? [...first, ...walk.filter(one => !swings.has(one))] : walk
+  const slot = slots.find(one => one === selected) ?? firstToTake(slots, stage)
+  const go = (to: Question | null) => {
+    setByKeyboard(true)
+    onSelect(to)
+  }
+  const common = {
+    store,
+    onTaken: (taken: Question) => go(nextOpen(slots, survey, taken) ?? taken),
+    onMove: (by: 1 | -1) => go(neighbourOf(slots, slot, by)),
+  }
   return (
     <>
-      <Entry
-        slot={slot}
-        store={store}
-        inputRef={inputRef}
-        onTaken={taken => onSelect(nextOpen(slots, survey.bySlot, taken) ?? taken)}
+      {isFactSlot(slot) ? (
+        <FactEntry {...common} slot={slot} takesFocus={byKeyboard} />
+      ) : (
+        <Entry {...stage} {...common} slot={slot} />
+      )}
+      <Choice
+        label="Order"
+        value={order}
+        options={[
+          ['walk', 'As one walks'],
+          ['decides', 'What decides'],
+        ]}
+        onChange={setOrder}
       />
-      <ReadingLadder slots={slots} store={store} selected={slot} onSelect={onSelect} />
+      <ReadingLadder
+        slots={slots}
+        store={store}
+        selected={slot}
+        onSelect={onSelect}
+        swings={order === 'decides' ? swings : undefined}
+      />
     </>
   )
 }
 
-/** What to take first: the reading that disagrees with the rest, else the next open one. */
-function firstToTake(slots: readonly Slot[], { result }: StageProps['store']): Slot {
+/** What to take first: the reading that disagrees with the rest, else the next open one, else one that was skipped. */
+function firstToTake(slots: readonly Question[], { store: { result } }: StageProps): Question {
   const suspect = result.findings.measure.find(one => one.code === 'reading-suspect')?.place
-  return slots.find(one => one === suspect) ?? nextOpen(slots, result.survey.bySlot, null) ?? slots[0]!
+  return (
+    slots.find(one => one === suspect) ??
+    nextOpen(slots, result.survey, null) ??
+    slots.find(one => !isAnswered(result.survey, one)) ??
+    slots[0]!
+  )
 }
 
-export function MeasureFindings({ store, selected, onSelect }: StageProps) {
+export function MeasureFindings({ store, devices, selected, onSelect }: StageProps) {
   const { result, sheet } = store
+  const { family } = result
   const way = sheet.wishes.data.way
+  const { ways } = FAMILY_RULES[family]
   const places = new Set(['ways-agree', 'ways-disagree'])
   const findings = [...result.findings.measure, ...result.findings.specify.filter(one => places.has(one.code))]
+  const address = `/api/openings/${sheet.opening.id}`
   return (
     <>
       <Panel>
@@ -54,15 +105,65 @@ export function MeasureFindings({ store, selected, onSelect }: StageProps) {
         />
       </Panel>
       <Panel>
-        <h2>Way of measuring</h2>
-        <Choice
-          label={WAY_NAMES[way].when}
-          value={way}
-          options={WAYS.map(one => [one, WAY_NAMES[one].name])}
-          onChange={next => store.saveWishes({ way: next })}
-        />
+        <h2>{FAMILY_NAMES[family].name}</h2>
+        {ways.length > 1 ? (
+          <Choice
+            label={WAY_NAMES[way].when}
+            value={way}
+            options={ways.map(one => [one, WAY_NAMES[one].name])}
+            onChange={next => store.saveWishes({ way: next })}
+          />
+        ) : (
+          <Quiet>{WAY_NAMES[way].when}</Quiet>
+        )}
         <Quiet>Left and right are always as seen from outside.</Quiet>
       </Panel>
+      <Panel>
+        <h2>Who and with what</h2>
+        <Choice
+          label="Read by"
+          value={store.reader}
+          options={sheet.members.map(name => [name, name])}
+          onChange={store.setReader}
+        />
+        <TapeChoice unit={sheet.job.unit} />
+      </Panel>
+      <DevicePanel devices={devices} />
+      <Photos store={store} question={selectedQuestion(selected, result.survey.way, family)} />
+      <Panel>
+        <h2>Papers and files</h2>
+        <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
+          <ButtonLink href={`${address}/measure.pdf`}>Measure sheet, PDF</ButtonLink>
+          {sheet.photos.length > 0 && (
+            <ButtonLink href={`${address}/measure.pdf?photos=yes`}>With photos, PDF</ButtonLink>
+          )}
+          <ButtonLink href={`${address}/measure.pdf?blank=yes`}>Blank sheet, PDF</ButtonLink>
+          <ButtonLink href={`${address}/readings.csv`}>Readings, CSV</ButtonLink>
+          <ButtonLink href={`${address}/readings.json`}>Readings, JSON</ButtonLink>
+        </div>
+        <ReadingsFile store={store} />
+      </Panel>
     </>
+  )
+}
+
+function selectedQuestion(
+  selected: string | null,
+  way: Parameters<typeof ladderFor>[1],
+  family: Parameters<typeof ladderFor>[0],
+): { readonly question: Question; readonly name: string } | null {
+  const question = ladderFor(family, way).find(one => one === selected)
+  return question ? { question, name: slotName(question) } : null
+}
+
+function TapeChoice({ unit }: { readonly unit: 'in' | 'mm' }) {
+  const { graduation, setGraduation } = useTape(unit)
+  return (
+    <Choice
+      label="Tape, finest mark"
+      value={graduation}
+      options={TAPES[unit].map(one => [one, `${one} ${unit}`])}
+      onChange={setGraduation}
+    />
   )
 }

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import type { SidePlan } from '@/core/seal/plan-seals'
 import { DOOR_SIDES } from '@/core/seal/seal'
-import { GAP_SLOTS, isSlot } from '@/core/survey/slots'
+import { GAP_SLOTS } from '@/core/survey/slots'
 import { type DisplayStep, finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
@@ -12,22 +12,23 @@ import { Figure } from '../parts/Figure'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { SealSettings } from '../sheet/SealSettings'
-import { nextOpen } from '../sheet/selection'
+import { neighbourOf, nextOpen } from '../sheet/selection'
 import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
 
 const Bars = dynamic(() => import('../parts/Chart'), { ssr: false, loading: () => <div style={{ height: 190 }} /> })
 
-export function SealLadder({ store, selected, onSelect, inputRef }: StageProps) {
+export function SealLadder(stage: StageProps) {
+  const { store, selected, onSelect } = stage
   const { survey } = store.result
-  const slot = GAP_SLOTS.find(one => one === selected) ?? nextOpen(GAP_SLOTS, survey.bySlot, null) ?? GAP_SLOTS[0]
+  const slot = GAP_SLOTS.find(one => one === selected) ?? nextOpen(GAP_SLOTS, survey, null) ?? GAP_SLOTS[0]
   return (
     <>
       <Entry
+        {...stage}
         slot={slot}
-        store={store}
-        inputRef={inputRef}
-        onTaken={taken => onSelect(isSlot(taken) ? (nextOpen(GAP_SLOTS, survey.bySlot, taken) ?? taken) : null)}
+        onTaken={taken => onSelect(nextOpen(GAP_SLOTS, survey, taken) ?? taken)}
+        onMove={by => onSelect(neighbourOf(GAP_SLOTS, slot, by))}
       />
       <ReadingLadder slots={GAP_SLOTS} store={store} selected={slot} onSelect={onSelect} />
     </>

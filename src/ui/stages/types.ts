@@ -1,10 +1,16 @@
 import type { RefObject } from 'react'
+import type { Direction } from '../sheet/direction'
+import type { DeviceStore } from '../sheet/use-devices'
 import type { SheetStore } from '../sheet/use-sheet'
 
 /** What every stage gets: the store, what is selected, and how to select something else. */
 export type StageProps = {
   readonly store: SheetStore
+  readonly devices: DeviceStore
   readonly selected: string | null
   readonly onSelect: (id: string | null) => void
   readonly inputRef: RefObject<HTMLInputElement | null>
+  /** Which way the signed reading that is taken now goes, as tapped beside the field or on the drawing. */
+  readonly direction: Direction | null
+  readonly onDirection: (direction: Direction | null) => void
 }

@@ -1,5 +1,6 @@
 'use client'
 import Link from 'next/link'
+import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { GlobalStyle } from './GlobalStyle'
@@ -28,6 +29,7 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
   useEffect(() => {
     document.documentElement.dataset.light = light
   }, [light])
+  useFindKey()
   const choose = (next: string) => {
     setLight(next)
     localStorage.setItem('harvek-light', next)
@@ -55,6 +57,8 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
         <nav aria-label="Main">
           <Link href="/">Today</Link>
           <Link href="/jobs">Jobs</Link>
+          <Link href="/openings">Openings</Link>
+          <Link href="/practice">Practice</Link>
         </nav>
         <Who className="who">{memberName}</Who>
         <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
@@ -68,4 +72,21 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
       {children}
     </>
   )
+}
+
+/** `/` finds an opening, wherever one is; never while a field has the focus or single keys are off. */
+function useFindKey(): void {
+  const router = useRouter()
+  useEffect(() => {
+    const act = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null
+      if (event.key !== '/' || event.ctrlKey || event.metaKey || event.altKey) return
+      if (target?.closest('input, select, textarea, dialog') || localStorage.getItem('harvek-single-keys') === 'off')
+        return
+      event.preventDefault()
+      router.push('/openings')
+    }
+    window.addEventListener('keydown', act)
+    return () => window.removeEventListener('keydown', act)
+  }, [router])
 }

@@ -1,4 +1,5 @@
 import { parseJobFile } from '@/core/job-file'
+import { cleanPhotos } from '@/server/clean-photos'
 import { handle, jsonOf, refuse } from '@/server/handle'
 import { importJob } from '@/store/job-file'
 
@@ -11,7 +12,11 @@ export const POST = handle(async ({ db, acting, request }) => {
       issues,
     })
   }
-  if (!(await importJob(db, acting, file))) {
+  const cleaned = await cleanPhotos(file)
+  if (!cleaned) {
+    return refuse(400, { code: 'photo-broken', message: 'A photo of this file is no picture; nothing was stored.' })
+  }
+  if (!(await importJob(db, acting, cleaned))) {
     return refuse(409, {
       code: 'already-here',
       message: 'This job, or a part of it, is here already; nothing was stored.',

@@ -1,0 +1,3 @@
+import { getPicture } from '@/server/get-picture'
+
+export const GET = getPicture('small')

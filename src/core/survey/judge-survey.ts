@@ -1,0 +1,127 @@
+import type { Finding, Severity } from '../base/finding'
+import type { TradeLengths } from '../base/trade-lengths'
+import { type Length, magnitude, minus } from '../units/length'
+import { essentialFor, type Family, type Question } from './families'
+import type { SiteSlot } from './slots'
+import { readValue, type Survey } from './survey'
+
+export type SurveyCode =
+  | 'reading-skipped'
+  | 'mould-narrow'
+  | 'mould-shallow'
+  | 'mould-moulded'
+  | 'backset-odd'
+  | 'hinges-out-of-order'
+  | 'label-not-legible'
+  | 'condition-rotten'
+  | 'airflow-needed'
+  | 'airflow-appliance'
+
+type Facts = Finding['facts']
+
+function make(
+  code: SurveyCode,
+  place: Question,
+  severity: Severity,
+  facts: Facts,
+  rule: string,
+  cures: readonly string[],
+): Finding<SurveyCode> {
+  return { code, place, severity, facts, rule, cures }
+}
+
+/** What the readings and answers say by themselves, before any network or unit: what was skipped, what no product takes,
+ *  what belongs to a licensed trade or to the label's agency. `backsets` are those locks are made in. */
+export function judgeSurvey(
+  family: Family,
+  survey: Survey,
+  lengths: TradeLengths,
+  backsets: readonly Length[],
+): readonly Finding<SurveyCode>[] {
+  return [
+    ...judgeSkips(family, survey),
+    ...judgeMould(family, survey, lengths),
+    ...judgeBackset(survey, lengths, backsets),
+    ...judgeHinges(survey),
+    ...judgeFacts(survey),
+  ]
+}
+
+function judgeSkips(family: Family, survey: Survey): readonly Finding<SurveyCode>[] {
+  const essential = new Set(essentialFor(family, survey.way))
+  return [...survey.skipped.values()].map(({ slot, code, note }) =>
+    make(
+      'reading-skipped',
+      slot,
+      essential.has(slot) ? 'watch' : 'fine',
+      { reason: code, note },
+      'walk',
+      essential.has(slot) ? ['reading.take-later'] : [],
+    ),
+  )
+}
+
+function judgeMould(family: Family, survey: Survey, lengths: TradeLengths): readonly Finding<SurveyCode>[] {
+  if (family !== 'storm') return []
+  const below = (code: SurveyCode, slot: SiteSlot, id: 'mould-face-least' | 'mould-proud-least') => {
+    const value = readValue(survey, slot)
+    const limit = lengths[id]
+    if (value === null || value >= limit.value) return []
+    const facts = { read: { length: value }, limit: { length: limit.value } }
+    return [make(code, slot, 'correct', facts, limit.id, ['mould.pad-out'])]
+  }
+  const moulded = survey.facts.get('fact.mould-face')?.code === 'moulded'
+  return [
+    ...below('mould-narrow', 'mould.face', 'mould-face-least'),
+    ...below('mould-shallow', 'mould.proud', 'mould-proud-least'),
+    ...(moulded ? [make('mould-moulded', 'fact.mould-face', 'watch', {}, 'mould-face-least', ['mould.pad-out'])] : []),
+  ]
+}
+
+function judgeBackset(
+  survey: Survey,
+  lengths: TradeLengths,
+  backsets: readonly Length[],
+): readonly Finding<SurveyCode>[] {
+  const read = readValue(survey, 'backset')
+  if (read === null || backsets.length === 0) return []
+  const apart = (one: Length) => magnitude(minus(one, read))
+  const nearest = backsets.reduce((best, one) => (apart(one) < apart(best) ? one : best))
+  if (apart(nearest) <= lengths['backset-near'].value) return []
+  const facts = { read: { length: read }, nearest: { length: nearest } }
+  return [make('backset-odd', 'backset', 'watch', facts, 'backset-near', ['reading.take-again'])]
+}
+
+/** Hinges are read from the top of the leaf down: each lies below the one before. */
+function judgeHinges(survey: Survey): readonly Finding<SurveyCode>[] {
+  const slots = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4'] as const
+  const read = slots.flatMap(slot => {
+    const value = readValue(survey, slot)
+    return value === null ? [] : [{ slot, value }]
+  })
+  return read.flatMap((one, i) => {
+    const before = read[i - 1]
+    if (!before || before.value < one.value) return []
+    const facts = { read: { length: one.value }, before: { length: before.value } }
+    return [make('hinges-out-of-order', one.slot, 'correct', facts, 'walk', ['reading.take-again'])]
+  })
+}
+
+function judgeFacts({ facts }: Survey): readonly Finding<SurveyCode>[] {
+  const said = (slot: Parameters<typeof facts.get>[0], code: string) => facts.get(slot)?.code === code
+  const legible = facts.get('fact.label-legible')?.code
+  return [
+    ...(legible && legible !== 'yes'
+      ? [make('label-not-legible', 'fact.label-legible', 'stop', { found: legible }, 'label', ['label.ask-agency'])]
+      : []),
+    ...(said('fact.condition', 'rotten')
+      ? [make('condition-rotten', 'fact.condition', 'correct', {}, 'condition', ['condition.sound-wood'])]
+      : []),
+    ...(said('fact.airflow', 'needed')
+      ? [make('airflow-needed', 'fact.airflow', 'watch', {}, 'airflow', ['airflow.keep-path'])]
+      : []),
+    ...(said('fact.airflow', 'appliance behind it')
+      ? [make('airflow-appliance', 'fact.airflow', 'stop', {}, 'airflow', ['airflow.ask-licensed'])]
+      : []),
+  ]
+}

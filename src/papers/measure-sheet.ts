@@ -1,0 +1,130 @@
+import { elevation } from '@/core/drawing/elevation'
+import { plan } from '@/core/drawing/plan'
+import type { Scene } from '@/core/drawing/scene'
+import { section } from '@/core/drawing/section'
+import type { JobResult } from '@/core/job'
+import { choicesOf, isFactSlot } from '@/core/survey/facts'
+import { ladderFor, type Question } from '@/core/survey/families'
+import type { Job } from '@/core/survey/job-record'
+import type { Photo } from '@/core/survey/photo'
+import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import { findingWords, placeName } from '@/words/findings'
+import { FAMILY_NAMES, SKIP_WORDS, slotHow, slotName, WAY_NAMES } from '@/words/walk'
+import type { Block, Paper } from './paper'
+
+export type MeasureSheetOptions = {
+  /** Without any reading, to print and write on. */
+  readonly blank: boolean
+  /** Photos to add at the end, with their pictures. */
+  readonly photos: readonly { readonly photo: Photo; readonly jpeg: Uint8Array }[]
+}
+
+type Heading = { readonly tag: string; readonly name: string }
+
+/** The measure sheet of one opening: the drawing from outside with every reading's place numbered, and the list of the numbers.
+ *  `result` of a blank sheet is that of an opening nobody has read. */
+export function measureSheet(
+  job: Pick<Job, 'name' | 'site' | 'step' | 'unit'>,
+  opening: Heading,
+  result: JobResult,
+  { blank, photos }: MeasureSheetOptions,
+): Paper {
+  const { family, survey } = result
+  const questions = ladderFor(family, survey.way)
+  const numbers = new Map<string, number>(questions.map((question, i) => [question, i + 1]))
+  return {
+    title: `Measure sheet: ${opening.tag} ${opening.name}`,
+    subtitle: `${job.name}${job.site ? ` · ${job.site}` : ''}`,
+    footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
+    step: job.step,
+    blocks: [
+      {
+        kind: 'facts',
+        rows: [
+          ['Door', `${FAMILY_NAMES[family].name}, measured by ${WAY_NAMES[survey.way].name.toLowerCase()}`],
+          ['Lengths in', job.unit === 'in' ? 'inches, to the sixteenth; + strong, - light' : 'millimetres'],
+          ...(blank
+            ? ([
+                ['Read by', ''],
+                ['On', ''],
+                ['Tape and level', ''],
+              ] as const)
+            : []),
+        ],
+      },
+      ...drawings(result, numbers),
+      { kind: 'heading', text: 'Readings' },
+      {
+        kind: 'table',
+        head: ['No.', 'Reading', 'Where and how', 'Read', 'By'],
+        widths: [0.06, 0.2, 0.42, 0.18, 0.14],
+        rows: questions.map(question => [
+          String(numbers.get(question)),
+          slotName(question),
+          slotHow(question),
+          ...(blank ? [choices(question), ''] : readAs(question, result, job.step)),
+        ]),
+      },
+      ...(blank ? [] : judgements(result, job.step)),
+      ...photoBlocks(photos),
+    ],
+  }
+}
+
+function drawings(result: JobResult, numbers: ReadonlyMap<string, number>): readonly Block[] {
+  const used = (scene: Scene): boolean => scene.marks.some(mark => numbers.has(mark.id))
+  const block = (scene: Scene, heightMm: number, caption: string): readonly Block[] =>
+    used(scene) ? [{ kind: 'drawing', scene, heightMm, caption, numbers }] : []
+  return [
+    ...block(elevation(result, 'measure'), 128, 'From outside; the numbers are those of the list'),
+    ...block(plan(result), 52, 'Plan, outside below'),
+    ...block(section(result), 46, 'Cut through the sill, outside on the left'),
+  ]
+}
+
+/** What a fact can be answered with, to be ringed. */
+const choices = (question: Question): string => (isFactSlot(question) ? choicesOf(question).join(' · ') : '')
+
+function readAs(question: Question, { survey }: JobResult, step: DisplayStep): readonly [read: string, by: string] {
+  const skipped = survey.skipped.get(question)
+  if (skipped) return [`skipped: ${SKIP_WORDS[skipped.code as keyof typeof SKIP_WORDS]}`, skipped.takenBy]
+  if (isFactSlot(question)) {
+    const fact = survey.facts.get(question)
+    return fact ? [fact.code, fact.takenBy] : ['open', '']
+  }
+  const reading = survey.bySlot.get(question)
+  if (!reading) return ['open', '']
+  const deviation = reading.deviation === null ? '' : ` ±${formatWithUnit(reading.deviation, step)}`
+  return [
+    `${formatWithUnit(reading.value, step)} (“${reading.text}”)${deviation}`,
+    `${reading.takenBy}, ${reading.instrument}`,
+  ]
+}
+
+function judgements({ findings }: JobResult, step: DisplayStep): readonly Block[] {
+  const rows = findings.measure.map(one => {
+    const { title, why } = findingWords(one, step)
+    return [title, why]
+  })
+  return [
+    { kind: 'heading', text: 'What the readings say' },
+    rows.length
+      ? { kind: 'table', head: ['Finding', 'Why'], widths: [0.4, 0.6], rows }
+      : { kind: 'text', text: 'The readings agree with each other.' },
+  ]
+}
+
+function photoBlocks(photos: MeasureSheetOptions['photos']): readonly Block[] {
+  if (photos.length === 0) return []
+  return [
+    { kind: 'heading', text: 'Photos' },
+    ...photos.map(
+      ({ photo, jpeg }): Block => ({
+        kind: 'picture',
+        jpeg,
+        ratio: photo.height / photo.width,
+        caption: `${photo.slot ? placeName(photo.slot) : 'The opening'}, ${photo.takenBy}, ${photo.takenAt.slice(0, 10)}`,
+      }),
+    ),
+  ]
+}

@@ -1,0 +1,171 @@
+import Papa from 'papaparse'
+import { v5 as uuidV5 } from 'uuid'
+import { done, type Issue, type Outcome, refused } from '@/core/outcome'
+import { FAMILY_RULES, type Family, readingsFor } from '@/core/survey/families'
+import { type Reading, readingSchema } from '@/core/survey/reading'
+import { GAP_SLOTS, isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
+import { isLength } from '@/core/units/length'
+import { type LengthUnit, parseLength } from '@/core/units/parse-length'
+import { issueWords } from '@/words/issues'
+import { slotName } from '@/words/walk'
+
+const NAMESPACE = '7c0d2a54-3f39-4c8e-9d0f-0f2f6a1d9b77'
+const MOST_ROWS = 5000
+
+/** A row that can't be taken, counted as a person sees it in the file: the head of a CSV is row 1. */
+export type RejectedReading = { readonly row: number; readonly column: string; readonly reason: string }
+export type CheckedReadings = {
+  readonly readings: readonly Reading[]
+  readonly rejected: readonly RejectedReading[]
+}
+
+/** What a file's rows are read for. */
+export type ReadingsFor = {
+  readonly openingId: string
+  readonly family: Family
+  readonly unit: LengthUnit
+  /** Who and when, for rows that don't say. */
+  readonly takenBy: string
+  readonly takenAt: string
+}
+
+type Row = Readonly<Record<string, unknown>>
+
+/** Reads readings from a CSV or JSON file, row by row: what can be taken, and every other row with its reason.
+ *  A row without an id gets one made of what it says, so that a file taken twice is stored once.
+ *  Issue codes `file.not-json`, `file.not-readings`, `file.no-columns`, `file.too-many` refuse the file as a whole. */
+export function readReadings(name: string, text: string, wanted: ReadingsFor): Outcome<CheckedReadings> {
+  const isJson = /\.json$/i.test(name) || /^\s*[[{]/.test(text)
+  const rows = isJson ? jsonRows(text) : csvRows(text)
+  if (!rows.ok) return rows
+  if (rows.value.length > MOST_ROWS) return refused('file.too-many', { most: MOST_ROWS })
+  const slots = new Set<Slot>([
+    ...FAMILY_RULES[wanted.family].ways.flatMap(way => readingsFor(wanted.family, way)),
+    ...GAP_SLOTS,
+  ])
+  const names = new Map([...slots].map(slot => [slotName(slot).toLowerCase(), slot]))
+  const readings = new Map<string, Reading>()
+  const rejected: RejectedReading[] = []
+  rows.value.forEach((row, i) => {
+    const read = readRow(row, slots, names, wanted)
+    if (read.ok) readings.set(read.value.id, read.value)
+    else rejected.push({ row: i + (isJson ? 1 : 2), column: read.issues[0]!.path, reason: issueWords(read.issues[0]!) })
+  })
+  return done({ readings: [...readings.values()], rejected })
+}
+
+function jsonRows(text: string): Outcome<readonly Row[]> {
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  } catch {
+    return refused('file.not-json')
+  }
+  const rows = isRow(value) ? value.readings : value
+  return Array.isArray(rows) && rows.length
+    ? done(rows.map(row => (isRow(row) ? row : { slot: String(row).slice(0, 40) })))
+    : refused('file.not-readings')
+}
+
+const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function csvRows(text: string): Outcome<readonly Row[]> {
+  const { data, meta } = Papa.parse<Row>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: head => MEMBERS[head.trim().toLowerCase()] ?? head.trim().toLowerCase(),
+  })
+  const columns = meta.fields ?? []
+  if (!columns.includes('slot') || !columns.includes('text'))
+    return refused('file.no-columns', { columns: columns.slice(0, 12).join(', ').slice(0, 200) || 'none' })
+  return data.length ? done(data) : refused('file.not-readings')
+}
+
+/** The columns of a CSV, in small letters, as members of a reading. */
+const MEMBERS: Readonly<Record<string, string>> = {
+  slot: 'slot',
+  typed: 'text',
+  text: 'text',
+  ticks: 'value',
+  instrument: 'instrument',
+  graduation: 'graduation',
+  levellengthticks: 'levelLength',
+  deviationticks: 'deviation',
+  device: 'device',
+  takenby: 'takenBy',
+  takenat: 'takenAt',
+  note: 'note',
+  id: 'id',
+}
+
+const said = (row: Row, member: string): string | undefined => {
+  const value = row[member]
+  if (value === undefined || value === null || value === '') return undefined
+  // An apostrophe before a sign keeps a spreadsheet from taking a text for a formula; it is not part of the text.
+  return String(value)
+    .trim()
+    .replace(/^'(?=[=+\-@])/, '')
+}
+
+function readRow(
+  row: Row,
+  slots: ReadonlySet<Slot>,
+  names: ReadonlyMap<string, Slot>,
+  wanted: ReadingsFor,
+): Outcome<Reading> {
+  const given = said(row, 'slot') ?? ''
+  const slot = isSlot(given) ? given : names.get(given.toLowerCase())
+  if (!slot || !slots.has(slot)) return refused('row.slot', { slot: given.slice(0, 60) }, 'slot')
+  const text = said(row, 'text') ?? ''
+  const value = lengthIn(text, said(row, 'value'), wanted.unit)
+  if (!value.ok) return value
+  const [levelLength, deviation] = [ticksOf(row, 'levelLength'), ticksOf(row, 'deviation')]
+  if (!levelLength.ok) return levelLength
+  if (!deviation.ok) return deviation
+  const unit = wanted.unit
+  const plain = {
+    slot,
+    value: value.value,
+    text,
+    instrument: said(row, 'instrument') ?? (isLevelReading(slot) ? 'level' : 'tape'),
+    graduation: said(row, 'graduation') ?? (unit === 'in' ? '1/16' : '1'),
+    levelLength: levelLength.value,
+    deviation: deviation.value,
+    device: said(row, 'device') ?? '',
+    takenBy: said(row, 'takenBy') ?? wanted.takenBy,
+    takenAt: said(row, 'takenAt') ?? wanted.takenAt,
+    note: said(row, 'note') ?? '',
+  }
+  const id = said(row, 'id') ?? uuidV5(`${wanted.openingId}/${JSON.stringify(plain)}`, NAMESPACE)
+  const parsed = readingSchema.safeParse({ ...plain, id })
+  if (parsed.success) return done(parsed.data)
+  const [issue] = parsed.error.issues
+  const member = String(issue!.path[0] ?? '')
+  return refused('row.member', { member, message: issue!.message }, member)
+}
+
+/** The value: as typed, and as ticks where the file gives them too; where both can be read they must agree. */
+function lengthIn(text: string, given: string | undefined, unit: LengthUnit): Outcome<Reading['value']> {
+  const typed = parseLength(text, { unit })
+  if (given === undefined) {
+    if (typed.ok) return done(typed.value.ticks)
+    return { ok: false, issues: [{ ...(typed.issues[0] as Issue), path: 'typed' }] }
+  }
+  const ticks = Number(given)
+  if (!isLength(ticks)) return refused('row.ticks', { ticks: given.slice(0, 40) }, 'ticks')
+  const isUnsure = !typed.ok && typed.issues[0]!.code === 'length.ambiguous'
+  if (!typed.ok && !isUnsure) return { ok: false, issues: [{ ...(typed.issues[0] as Issue), path: 'typed' }] }
+  if (typed.ok && Math.abs(typed.value.ticks - ticks) > HALF_A_MARK)
+    return refused('row.differs', { typed: text.slice(0, 40), ticks }, 'typed')
+  return done(ticks)
+}
+
+/** Strong and light depend on the tape: half of the coarsest one's mark, 1/8 in, is all they can differ by. */
+const HALF_A_MARK = 81_280 / 16
+
+function ticksOf(row: Row, member: string): Outcome<Reading['levelLength']> {
+  const given = said(row, member)
+  if (given === undefined) return done(null)
+  const ticks = Number(given)
+  return isLength(ticks) ? done(ticks) : refused('row.ticks', { ticks: given.slice(0, 40) }, member)
+}

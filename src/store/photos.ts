@@ -1,0 +1,48 @@
+import { and, asc, eq, getTableColumns } from 'drizzle-orm'
+import { type Photo, photoSchema } from '@/core/survey/photo'
+import type { Acting } from './acting'
+import type { Db } from './connection'
+import { photo } from './tables'
+
+/** A picture and the small one beside it, as JPEG. */
+export type Pictures = { readonly picture: Buffer; readonly small: Buffer }
+
+const { picture: _p, small: _s, companyId: _c, openingId: _o, memberId: _m, ...PLAIN } = getTableColumns(photo)
+const mine = (acting: Acting) => eq(photo.companyId, acting.companyId)
+
+/** The photos of an opening without their pictures, in the order they were taken. */
+export async function listPhotos(db: Db, acting: Acting, openingId: string): Promise<readonly Photo[]> {
+  const rows = await db
+    .select(PLAIN)
+    .from(photo)
+    .where(and(mine(acting), eq(photo.openingId, openingId)))
+    .orderBy(asc(photo.takenAt), asc(photo.id))
+  return rows.map(row => photoSchema.parse(row))
+}
+
+/** Adds a photo once, however often it is sent; `false` when its id is taken by another one. */
+export async function addPhoto(
+  db: Db,
+  acting: Acting,
+  openingId: string,
+  one: Photo,
+  pictures: Pictures,
+): Promise<boolean> {
+  const row = { ...photoSchema.parse(one), ...pictures, openingId, companyId: acting.companyId }
+  await db
+    .insert(photo)
+    .ignore()
+    .values({ ...row, memberId: acting.memberId })
+  const there = (await listPhotos(db, acting, openingId)).find(({ id }) => id === one.id)
+  return there !== undefined && there.takenAt === one.takenAt && there.slot === one.slot
+}
+
+/** One picture of a photo; `null` when this company has none such. */
+export async function findPicture(db: Db, acting: Acting, id: string, size: keyof Pictures): Promise<Buffer | null> {
+  const [row] = await db
+    .select({ bytes: photo[size] })
+    .from(photo)
+    .where(and(mine(acting), eq(photo.id, id)))
+    .limit(1)
+  return row?.bytes ?? null
+}

@@ -1,0 +1,66 @@
+import { v7 as uuidV7 } from 'uuid'
+import type { DeviceLength } from '@/core/survey/device'
+import type { Instrument, Reading } from '@/core/survey/reading'
+import { isLevelReading, kindOfSlot, type Slot } from '@/core/survey/slots'
+import { inches, type Length } from '@/core/units/length'
+
+/** Levels one carries, by the name on the button. */
+export const LEVELS = [
+  ['24', inches(24)],
+  ['36', inches(36)],
+  ['48', inches(48)],
+  ['72', inches(72)],
+  ['78', inches(78)],
+] as const
+export type LevelName = (typeof LEVELS)[number][0]
+export const levelLengthOf = (name: LevelName): Length => LEVELS.find(([one]) => one === name)![1]
+
+/** The level one takes for a reading when nothing else was chosen: a short one along the sill, a long one up a side. */
+export const usualLevel = (slot: Slot): LevelName => (kindOfSlot(slot) === 'fall' ? '24' : '72')
+
+/** What a reading is usually taken with. */
+export function instrumentFor(slot: Slot): Instrument {
+  if (isLevelReading(slot)) return 'level'
+  switch (kindOfSlot(slot)) {
+    case 'bow':
+    case 'crown':
+      return 'straightedge'
+    case 'gap':
+    case 'contact':
+      return 'gauge'
+    case 'leaf':
+    case 'backset':
+    case 'case':
+    case 'mould':
+      return slot === 'leaf.thickness' || slot === 'backset' || slot === 'case.depth' ? 'rule' : 'tape'
+    default:
+      return 'tape'
+  }
+}
+
+export type Taking = {
+  readonly slot: Slot
+  readonly value: Length
+  readonly text: string
+  readonly graduation: Reading['graduation']
+  readonly levelLength: Length | null
+  readonly reader: string
+  /** Where a paired device gave the value: its own words, instrument and exactness. */
+  readonly from: (DeviceLength & { readonly instrument: Instrument; readonly device: string }) | null
+}
+
+/** A new reading, made here and now, with an id of its own. */
+export const readingFrom = ({ slot, value, text, graduation, levelLength, reader, from }: Taking): Reading => ({
+  id: uuidV7(),
+  slot,
+  value,
+  text,
+  instrument: from?.instrument ?? instrumentFor(slot),
+  graduation: from ? '0.1' : graduation,
+  levelLength: isLevelReading(slot) ? levelLength : null,
+  deviation: from?.deviation ?? null,
+  device: from?.device ?? '',
+  takenBy: reader,
+  takenAt: new Date().toISOString(),
+  note: '',
+})
