@@ -10,6 +10,7 @@ const CORE_ORDER = [
   'physics',
   'survey',
   'opening',
+  'practice',
   'diagnosis',
   'specification',
   'catalogue',

@@ -127,7 +127,11 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const rules = FAMILY_RULES[family]
   const readings = standingReadings(records.readings, records.answers)
   const survey = surveyOf(wishes.way, records.readings, records.answers)
-  const modelled = modelOpening(survey, lengths, rules.ways)
+  const seconds = judgeSecond(readings, lengths)
+  const modelled = modelOpening(survey, lengths, {
+    ways: rules.ways,
+    confirmed: seconds.filter(one => one.code === 'second-agrees').map(one => one.place),
+  })
   const model = modelled.value
   const units = trade.units.filter(unit => unit.family === family)
   const unitChosen = units.find(unit => unit.id === wishes.chosen?.unit) ?? null
@@ -151,7 +155,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const measure = [
     ...modelled.findings,
     ...(model && rules.derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
-    ...judgeSecond(readings, lengths),
+    ...seconds,
     ...judgeSurvey(family, survey, lengths, trade.backsets),
     ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade),
   ]
@@ -198,7 +202,8 @@ function typicalChance(
   lengths: TradeLengths,
   { sureChance }: Trade,
 ): readonly Finding<ChanceCode>[] {
-  if (!model?.isHole || !unit) return []
+  // Where the readings disagree, a chance from all of them would be none.
+  if (!model?.isHole || !unit || model.adjusted.suspect) return []
   const hole = model.way === 'masonry' ? betweenBucks(model.adjusted, lengths.buck.value) : model.adjusted
   const chance = chanceToFit(hole, placeUnit(hole.points, { unit }), lengths)
   const [deciding] = decideBy(model, unit, survey, lengths)

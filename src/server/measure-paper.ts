@@ -1,6 +1,6 @@
 import { job as runJob } from '@/core/job'
 import type { OpeningSheet } from '@/core/sheet'
-import { newWishes } from '@/core/specification/wishes'
+import { newWishes } from '@/core/specification/new-wishes'
 import { FAMILY_RULES, type Family } from '@/core/survey/families'
 import type { Way } from '@/core/survey/ways'
 import { measureSheet } from '@/papers/measure-sheet'

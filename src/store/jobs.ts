@@ -110,7 +110,7 @@ export async function findOpenings(
     .orderBy(asc(job.name), asc(opening.jobId), asc(opening.position))
     .limit(most)
   return {
-    openings: openings.map(one => ({ ...one, ...openingSchema.pick({ family: true }).parse(one) })),
+    openings: openings.map(one => ({ ...one, family: openingSchema.shape.family.parse(one.family) })),
     count: Number(count),
   }
 }

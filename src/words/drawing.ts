@@ -7,14 +7,11 @@ const LABELS: Readonly<Record<string, string>> = {
   moves: 'moves',
   fixed: 'fixed',
   'which-moves': 'moves?',
-  'to-left': '‹ left',
-  'to-right': 'right ›',
-  'left-higher': 'left up',
-  'right-higher': 'right up',
-  hollow: 'hollow',
-  up: 'up',
-  outward: 'out',
-  inward: 'in',
+  'to-left': '◀',
+  'to-right': '▶',
+  'this-end-up': '▲',
+  up: '▲',
+  down: '▼',
 }
 
 /** The words that stand in a drawing. */

@@ -26,10 +26,10 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
     f =>
-      `It is off by about ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''}`,
+      `It is off by about ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''} ${f('checkedBy')} would settle it.`,
   ),
   'reading-unchecked': words(
-    f => `${f('place')} is unchecked`,
+    f => `Unchecked: ${f('slot')}`,
     f => `Nothing else would show a slip here. ${f('checkedBy')} would check it.`,
   ),
   'hole-assumed': words(
@@ -397,7 +397,11 @@ function factText(name: string, fact: Fact | undefined, step: DisplayStep): stri
 }
 
 const listWords = (places: string, joined: 'and' | 'or'): string =>
-  places.split(' ').filter(Boolean).map(placeName).join(` ${joined} `)
+  joinWords(places.split(' ').filter(Boolean).map(placeName), joined)
+
+/** Two joined by a word; more as a list, since the names have commas of their own. */
+const joinWords = (names: readonly string[], joined: 'and' | 'or'): string =>
+  names.length > 2 ? names.join('; ') : names.join(` ${joined} `)
 
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {

@@ -407,15 +407,15 @@ export function slotWhy(question: Question): string {
 export function directionWords(slot: Slot): readonly [minus: string, plus: string] {
   switch (kindOfSlot(slot)) {
     case 'lean':
-      return ['top to the left', 'top to the right']
+      return ['top left', 'top right']
     case 'bow':
-      return ['middle to the left', 'middle to the right']
+      return ['to the left', 'to the right']
     case 'fall':
-      return ['left end higher', 'right end higher']
+      return ['left end up', 'right end up']
     case 'crown':
-      return ['middle hollow', 'middle up']
+      return ['hollow', 'up']
     case 'through':
-      return ['top outward', 'top inward']
+      return ['top out', 'top in']
     default:
       return ['behind', 'in front']
   }

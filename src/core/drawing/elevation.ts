@@ -1,22 +1,16 @@
 import { type Point, point, shifted } from '../geometry/point'
 import type { JobResult } from '../job'
 import { assumedOpening } from '../opening/model-opening'
-import { assumedDeviation } from '../opening/network-model'
-import { deviationsOf } from '../opening/observe-survey'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
 import { FAMILY_RULES } from '../survey/families'
-import { isGapSlot, waySlot } from '../survey/slots'
-import { readValue } from '../survey/survey'
-import { WAY_READINGS } from '../survey/ways'
-import { inches, ticks } from '../units/length'
-import { boxOf, type DoorShape, doorShape } from './door-shape'
-import { doorMarks, gapMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
+import { inches } from '../units/length'
+import { type DoorShape, doorShape } from './door-shape'
+import { doorMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
 import { familyParts, SURROUND_THICKNESS } from './family-parts'
 import { extentOf } from './opening-box'
-import { readingSpan } from './reading-spans'
-import { type Certainty, dot, type Mark, path, readingMark, type Scene } from './scene'
-import { ELEVATION_SPANS, UPRIGHT } from './site-spans'
+import { furtherMarks, readingMarks } from './reading-marks'
+import { type Certainty, dot, type Mark, path, type Scene } from './scene'
 import type { Stage } from './stage'
 
 const HEADER = inches(3, 1, 2)
@@ -117,40 +111,6 @@ function surroundings({ points, certainty }: View, surround: Surround): readonly
     path(role, 'header', [...head, ...[...head].reverse().map(p => shifted(p, 0, over))], true, certainty),
     path('ground', 'ground', [point(points.L0.x - BEYOND, ground), point(points.R0.x + BEYOND, ground)], false),
   ]
-}
-
-function readingMarks({ model, survey, lengths }: JobResult, points: OpeningPoints): readonly Mark[] {
-  const isShown = model?.way === survey.way
-  const suspect = isShown ? model?.adjusted.suspect : null
-  const deviations = deviationsOf(lengths)
-  const doubtful = new Set(isShown ? [suspect?.reading, ...(suspect?.alternatives ?? [])] : [])
-  const unchecked = new Set(isShown ? model?.adjusted.unchecked : [])
-  return WAY_READINGS[survey.way].map(name => {
-    const { from, to, along } = readingSpan(name, points)
-    const value = readValue(survey, waySlot(survey.way, name))
-    const certainty =
-      value === null ? 'assumed' : doubtful.has(name) ? 'doubtful' : unchecked.has(name) ? 'unchecked' : 'sure'
-    const assumed = isShown && value === null ? assumedDeviation(name, deviations) : null
-    return readingMark(waySlot(survey.way, name), from, to, value, along, certainty, {
-      likely: suspect?.reading === name ? suspect.likely : null,
-      spread: assumed === null ? null : ticks(assumed),
-    })
-  })
-}
-
-/** The family's own readings that are taken on the face of the door, and its gaps. */
-function furtherMarks(result: JobResult, points: OpeningPoints): readonly Mark[] {
-  const extent = extentOf(points)
-  const leaf = boxOf(extent.left, extent.bottom, extent.width, extent.height)
-  return FAMILY_RULES[result.family].further.flatMap(slot => {
-    const value = readValue(result.survey, slot)
-    if (isGapSlot(slot)) return gapMarks(slot, value, leaf)
-    const spanOf = ELEVATION_SPANS[slot]
-    if (!spanOf) return []
-    const { from, to, along } = spanOf(result, extent)
-    const certainty = value === null ? 'assumed' : 'sure'
-    return [readingMark(slot, from, to, value, along, certainty, { upright: UPRIGHT.has(slot) })]
-  })
 }
 
 /** What the opening would be if it were true, and its two diagonals. */

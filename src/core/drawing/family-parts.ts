@@ -112,7 +112,7 @@ function entryDoor(result: JobResult, extent: Extent): readonly Mark[] {
 function slidingArrow(result: JobResult, extent: Extent): readonly Mark[] {
   const moving = result.survey.facts.get('fact.moving-panel')?.code
   const [meeting] = divisions(result, extent)
-  const y = extent.bottom + extent.height * 0.42
+  const y = extent.bottom + extent.height * 0.64
   const words: readonly Mark[] = ['left', 'right'].map(side =>
     label(
       `panel.${side}`,

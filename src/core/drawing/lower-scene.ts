@@ -103,7 +103,7 @@ function readingFigure(
 ): string {
   if (value === null) return spread === null ? openText : `±${formatLength(spread, step)}`
   const read = formatLength(value, step)
-  return likely === null ? read : `${read} (${formatLength(likely, step)}?)`
+  return likely === null ? read : `${read} → ${formatLength(likely, step).replace('≈ ', '')}?`
 }
 
 function lowerDimension(

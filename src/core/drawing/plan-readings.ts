@@ -47,7 +47,7 @@ const PLAN_SPANS: { readonly [slot in SiteSlot]?: PlanSpan } = {
   'through.right': box => [box.width + inches(3), 0, box.width + inches(3), box.rightWall],
   'strings.gap': box => [box.width * 0.1, -inches(1), box.width * 0.9, -inches(1)],
   'leaf.thickness': through(
-    box => box.width * 0.62,
+    box => box.width * 0.16,
     box => box.jamb,
     1,
   ),
@@ -61,17 +61,17 @@ const PLAN_SPANS: { readonly [slot in SiteSlot]?: PlanSpan } = {
     1,
   ),
   'handle.proud': through(
-    box => box.width * 0.7,
+    box => box.width * 0.56,
     () => 0,
     1,
   ),
   'lock.proud': through(
-    box => box.width * 0.88,
+    box => box.width * 0.82,
     () => 0,
     1,
   ),
   'doors.space': through(
-    box => box.width * 0.46,
+    box => box.width * 0.3,
     () => 0,
     1,
   ),
@@ -85,7 +85,14 @@ const PLAN_SPANS: { readonly [slot in SiteSlot]?: PlanSpan } = {
 }
 
 /** Readings whose figure stands beside the inner end of their span, and not outside, below it. */
-const INSIDE: ReadonlySet<SiteSlot> = new Set<SiteSlot>(['leaf.thickness', 'case.depth', 'return'])
+const INSIDE: ReadonlySet<SiteSlot> = new Set<SiteSlot>([
+  'leaf.thickness',
+  'case.depth',
+  'return',
+  'wall.left',
+  'wall.head',
+  'wall.right',
+])
 
 /** The readings of the family that go through the wall, each where it is taken. */
 export function planReadings(result: JobResult, box: PlanBox): readonly Mark[] {
@@ -102,7 +109,7 @@ function planReading(result: JobResult, slot: Slot, spanOf: PlanSpan, box: PlanB
   const length = Math.hypot(x2 - x1, y2 - y1) || 1
   const away = (INSIDE.has(slot as SiteSlot) ? -1 : 1) * (inches(4) / length)
   const isThrough = x1 === x2
-  const along = slot === 'strings.gap' ? 0.2 : isThrough && y2 > y1 ? -Math.abs(away) : away < 0 ? away : 1 + away
+  const along = slot === 'strings.gap' ? 0.2 : alongOf(isThrough && y2 > y1, away)
   return readingMark(
     slot,
     point(Math.round(x1), Math.round(y1)),
@@ -112,4 +119,10 @@ function planReading(result: JobResult, slot: Slot, spanOf: PlanSpan, box: PlanB
     value === null ? 'assumed' : 'sure',
     { upright: slot !== 'strings.gap' },
   )
+}
+
+/** How far along its span a figure stands: beyond the outer end, or for those inside beyond the inner one. */
+function alongOf(isUpward: boolean, away: number): number {
+  if (isUpward) return away < 0 ? 1 - away : -away
+  return away < 0 ? away : 1 + away
 }

@@ -26,6 +26,7 @@ export function plan(result: JobResult): Scene {
   const { hinges, swing } = result.wishes
   const swings = SWINGING.has(result.family) ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
+  const below = -(OUTSIDE_READ.has(result.family) ? inches(15) : inches(11)) - (swings === 'out' ? width : 0)
   return {
     name: 'plan',
     marks: [
@@ -36,13 +37,16 @@ export function plan(result: JobResult): Scene {
       ...(hinges && swings && result.family === 'hinged-outside'
         ? swungLeaf(width, jamb, hinges, swings)
         : closedPanels(result, width, jamb)),
-      label('outside', point(Math.round((width * 5) / 8), -inches(8) - (swings === 'out' ? width : 0)), 'outside'),
+      label('outside', point(Math.round((width * 5) / 8), below + inches(3)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(3) + (swings === 'in' ? width : 0)), 'inside'),
     ],
-    from: point(-WALL_RUN - inches(2), -inches(11) - (swings === 'out' ? width : 0)),
+    from: point(-WALL_RUN - inches(2), below),
     to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swings === 'in' ? width : 0)),
   }
 }
+
+/** Families with readings outside the wall, whose figures want room. */
+const OUTSIDE_READ: ReadonlySet<Family> = new Set<Family>(['storm', 'slider'])
 
 /** Families whose plan shows the leaf standing open once its hand is settled. */
 const SWINGING: ReadonlySet<Family> = new Set<Family>(['hinged-outside'])

@@ -17,23 +17,25 @@ export function walkMarks(scene: Scene, question: Question | null): Scene {
     : [
         dot('hook', 'walk.hook', from),
         dot('hook', 'walk.read', to),
-        label('walk.hook.word', beyond(from, to), 'hook'),
-        label('walk.read.word', beyond(to, from), 'read'),
+        wordAt('walk.hook.word', from, to, 'hook'),
+        wordAt('walk.read.word', to, from, 'read'),
       ]
   return { ...scene, marks: [...scene.marks, ...added] }
 }
 
-/** Beyond an end, on its span's line. */
-function beyond(end: Point, other: Point): Point {
-  const length = Math.hypot(end.x - other.x, end.y - other.y) || 1
-  const away = WORD_AWAY / length
-  return point(Math.round(end.x + (end.x - other.x) * away), Math.round(end.y + (end.y - other.y) * away))
+/** A word beside an end of a span, inside what is measured: under a line across, beside one that rises. */
+function wordAt(id: string, end: Point, other: Point, word: string): Mark {
+  const inward = Math.sign(other.x - end.x) || 1
+  if (Math.abs(other.x - end.x) > 2 * Math.abs(other.y - end.y))
+    return label(id, point(end.x + inward * inches(1), end.y - WORD_AWAY), word, inward > 0 ? 'start' : 'end')
+  const upward = other.y > end.y ? 1 : -1
+  const y = end.y + (upward > 0 ? inches(1) : -WORD_AWAY)
+  return label(id, point(end.x + inward * inches(1, 1, 2), y), word, inward > 0 ? 'start' : 'end')
 }
 
-/** The words of both sides, where each side is: beside a lean or bow, at the ends of a fall, over and under a crown. */
+/** Arrows for both sides a reading can go to, at the ends of its span: left and right for a lean or bow, which end is higher for
+ *  a fall, up and down for a crown, out and in for a lean through the wall. */
 function sideMarks(kind: string, from: Point, to: Point): readonly Mark[] {
-  const middle = point(Math.round((from.x + to.x) / 2), Math.round((from.y + to.y) / 2))
-  const at = (dx: number, dy: number) => point(middle.x + dx, middle.y + dy)
   const both = (minus: Point, minusWord: string, plus: Point, plusWord: string): readonly Mark[] => [
     label('direction.minus', minus, minusWord),
     label('direction.plus', plus, plusWord),
@@ -41,17 +43,12 @@ function sideMarks(kind: string, from: Point, to: Point): readonly Mark[] {
   switch (kind) {
     case 'lean':
     case 'bow':
-      return both(at(-inches(4), 0), 'to-left', at(inches(4), 0), 'to-right')
+      return both(to, 'to-left', from, 'to-right')
     case 'fall':
-      return both(
-        point(from.x + inches(3), from.y - inches(2)),
-        'left-higher',
-        point(to.x - inches(3), to.y - inches(2)),
-        'right-higher',
-      )
+      return both(from, 'this-end-up', to, 'this-end-up')
     case 'crown':
-      return both(at(0, -inches(2)), 'hollow', at(0, inches(2, 1, 2)), 'up')
+      return both(from, 'down', to, 'up')
     default:
-      return both(at(0, -inches(7)), 'outward', at(0, inches(6)), 'inward')
+      return both(point(from.x, from.y - inches(10)), 'down', point(to.x, to.y + inches(8)), 'up')
   }
 }

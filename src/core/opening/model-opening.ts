@@ -2,9 +2,9 @@ import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { point, shifted } from '../geometry/point'
 import { kindOf, NETWORK_READINGS, type NetworkReading } from '../survey/network'
-import { waySlot } from '../survey/slots'
+import { type Slot, waySlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
-import { readsTheHole, WAYS, type Way } from '../survey/ways'
+import { readsTheHole, WAY_READINGS, WAYS, type Way } from '../survey/ways'
 import { type Length, minus, nearestTick } from '../units/length'
 import { adjustOpening } from './adjust-opening'
 import { deviationsOf, observationsOf } from './observe-survey'
@@ -17,6 +17,8 @@ export type ModelledOpening = {
   readonly way: Way
   /** The four-sided shape the readings were taken of. */
   readonly adjusted: AdjustedOpening
+  /** Measured, but neither another reading nor a second hand would show a blunder in it. */
+  readonly unchecked: readonly NetworkReading[]
   /** Whether that shape is the hole itself; else an old frame or leaf still fills it. */
   readonly isHole: boolean
 }
@@ -32,11 +34,18 @@ const hasSize = (survey: Survey, way: Way): boolean =>
     NETWORK_READINGS.some(name => name.startsWith(kind) && readValue(survey, waySlot(way, name)) !== null),
   )
 
+export type ModelOptions = {
+  /** The ways the opening can be modelled by; all of them unless said. */
+  readonly ways?: readonly Way[]
+  /** Readings a second hand or instrument agreed with: they are checked, whatever the network says. */
+  readonly confirmed?: readonly Slot[]
+}
+
 /** Adjusts the readings of the best way; `null` until there is a width and a height. */
 export function modelOpening(
   survey: Survey,
   lengths: TradeLengths,
-  ways: readonly Way[] = WAYS,
+  { ways = WAYS, confirmed = [] }: ModelOptions = {},
 ): {
   readonly value: ModelledOpening | null
   readonly findings: readonly Finding<MeasuringCode>[]
@@ -45,7 +54,8 @@ export function modelOpening(
   const observations = observationsOf(survey, way, lengths)
   const outcome = adjustOpening(observations, deviationsOf(lengths))
   if (!outcome.ok) return { value: null, findings: hasSize(survey, way) ? [apart(way)] : [] }
-  const value = { way, adjusted: outcome.value, isHole: readsTheHole(way) }
+  const unchecked = outcome.value.unchecked.filter(name => !confirmed.includes(waySlot(way, name)))
+  const value = { way, adjusted: outcome.value, unchecked, isHole: readsTheHole(way) }
   return { value, findings: doubts(value, observations) }
 }
 
@@ -68,8 +78,16 @@ export const assumedHole = (way: Way): Finding<MeasuringCode> => ({
   cures: ['hole.measure-on-the-day'],
 })
 
-function doubts({ way, adjusted }: ModelledOpening, observations: Observations): readonly Finding<MeasuringCode>[] {
-  const { suspect, unchecked } = adjusted
+function doubts(
+  { way, adjusted, unchecked }: ModelledOpening,
+  observations: Observations,
+): readonly Finding<MeasuringCode>[] {
+  const { suspect } = adjusted
+  const open = (name: NetworkReading) =>
+    checksFor(name)
+      .filter(one => !observations[one] && (WAY_READINGS[way] as readonly NetworkReading[]).includes(one))
+      .map(one => waySlot(way, one))
+      .join(' ')
   const suspects: Finding<MeasuringCode>[] = suspect
     ? [
         {
@@ -81,6 +99,7 @@ function doubts({ way, adjusted }: ModelledOpening, observations: Observations):
             likely: { length: suspect.likely },
             off: { length: nearestTick(Math.abs(observations[suspect.reading]!.value - suspect.likely)) },
             others: suspect.alternatives.map(name => waySlot(way, name)).join(' '),
+            checkedBy: open(suspect.reading),
             test: suspect.test.toFixed(1),
           },
           rule: 'network',
@@ -90,29 +109,30 @@ function doubts({ way, adjusted }: ModelledOpening, observations: Observations):
     : []
   return [
     ...suspects,
-    ...unchecked.map(
-      (name): Finding<MeasuringCode> => ({
-        code: 'reading-unchecked',
-        place: waySlot(way, name),
-        severity: 'watch',
-        facts: {
-          checkedBy: checksFor(name)
-            .filter(one => !observations[one])
-            .map(one => waySlot(WAYS_WITH_ALL, one))
-            .join(' '),
-        },
-        rule: 'network',
-        cures: ['reading.take-check'],
-      }),
-    ),
+    ...groupsOf(unchecked, open).map(([checkedBy, names]) => uncheckedFinding(way, names, checkedBy)),
   ]
 }
 
-/** A way that takes every reading of the network: its slots name a reading where the own way has none. */
-const WAYS_WITH_ALL: Way = 'trim-off'
+/** Readings that the same further readings would check, together. */
+function groupsOf(
+  names: readonly NetworkReading[],
+  keyOf: (name: NetworkReading) => string,
+): readonly (readonly [key: string, names: readonly NetworkReading[]])[] {
+  const keys = [...new Set(names.map(keyOf))]
+  return keys.map(key => [key, names.filter(name => keyOf(name) === key)])
+}
+
+const uncheckedFinding = (way: Way, names: readonly NetworkReading[], checkedBy: string): Finding<MeasuringCode> => ({
+  code: 'reading-unchecked',
+  place: waySlot(way, names[0]!),
+  severity: 'watch',
+  facts: { slot: names.map(name => waySlot(way, name)).join(' '), checkedBy },
+  rule: 'network',
+  cures: ['reading.take-check'],
+})
 
 /** The further readings that together would show a blunder in this one. */
-function checksFor(name: NetworkReading): readonly NetworkReading[] {
+export function checksFor(name: NetworkReading): readonly NetworkReading[] {
   switch (kindOf(name)) {
     case 'widths':
       return name === 'widths.middle'

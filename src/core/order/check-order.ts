@@ -65,8 +65,9 @@ function riskOf({ code, place }: Finding): Finding<OrderCode> | null {
 
 /** All unchecked readings in one line: a list of them would hide what stops the order. */
 function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode>[] {
-  const places = findings.filter(one => one.code === 'reading-unchecked').map(one => one.place)
-  return places.length ? [make('order-unchecked', 'watch', { slot: places.join(' ') }, places[0])] : []
+  const unchecked = findings.filter(one => one.code === 'reading-unchecked')
+  const slot = unchecked.map(one => one.facts.slot).join(' ')
+  return unchecked.length ? [make('order-unchecked', 'watch', { slot }, unchecked[0]!.place)] : []
 }
 
 export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean =>

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { TRADE_LENGTHS } from '../base/trade-lengths'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
-import { inches, ZERO } from '../units/length'
+import { inches } from '../units/length'
 import { BORES, MATERIALS, SUBFLOORS, USES } from './wish-values'
 
 /** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
@@ -26,19 +26,3 @@ export const wishesSchema = z.strictObject({
 })
 
 export type Wishes = z.infer<typeof wishesSchema>
-
-/** What a new opening starts with: nothing that decides is settled. */
-export const newWishes = (way: Wishes['way']): Wishes => ({
-  way,
-  hinges: null,
-  swing: null,
-  use: 'house-entry',
-  material: null,
-  bore: null,
-  subfloor: 'not-seen',
-  allowances: {},
-  chosen: null,
-  shift: ZERO,
-  heatingDegreeDays: 2800,
-  centsPerKwh: 14,
-})

@@ -2,6 +2,7 @@ import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { type Length, magnitude, minus } from '../units/length'
 import type { Reading } from './reading'
+import type { Slot } from './slots'
 import { isLater } from './survey'
 
 export type SecondCode = 'second-agrees' | 'second-differs'
@@ -25,14 +26,18 @@ export function secondReadings(readings: readonly Reading[]): readonly SecondRea
 }
 
 /** Whether each pair agrees within the limit. */
-export function judgeSecond(readings: readonly Reading[], lengths: TradeLengths): readonly Finding<SecondCode>[] {
+export function judgeSecond(
+  readings: readonly Reading[],
+  lengths: TradeLengths,
+): readonly (Finding<SecondCode> & { readonly place: Slot })[] {
   const limit = lengths['agree-second']
-  return secondReadings(readings).map(({ first, second, apart }): Finding<SecondCode> => {
+  return secondReadings(readings).map(({ first, second, apart }) => {
     const agrees = apart <= limit.value
+    const code: SecondCode = agrees ? 'second-agrees' : 'second-differs'
     return {
-      code: agrees ? 'second-agrees' : 'second-differs',
+      code,
       place: second.slot,
-      severity: agrees ? 'fine' : 'correct',
+      severity: agrees ? ('fine' as const) : ('correct' as const),
       facts: {
         apart: { length: apart },
         limit: { length: limit.value },

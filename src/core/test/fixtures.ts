@@ -2,13 +2,15 @@ import { LENGTHS } from '../../trade/lengths'
 import { tradeWith } from '../../trade/trade'
 import type { CatalogueUnit } from '../catalogue/unit'
 import type { OpeningRecords, Trade } from '../job'
-import { newWishes, type Wishes } from '../specification/wishes'
+import { newWishes } from '../specification/new-wishes'
+import type { Wishes } from '../specification/wishes'
 import type { Job } from '../survey/job-record'
 import type { Reading } from '../survey/reading'
 import { isLevelReading, isSlot, type Slot } from '../survey/slots'
 import { inches, type Length } from '../units/length'
 import { parseLength } from '../units/parse-length'
 
+export { randomFrom, wholeFrom } from '../base/random'
 export { LENGTHS }
 
 /** A length as typed on site; a test that mistypes one fails at once. */
@@ -130,18 +132,3 @@ export const jobRecord = (more: Partial<Job> = {}): Job => ({
 })
 
 export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)
-
-/** A repeatable stream of numbers in [0, 1) (mulberry32). */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296
-  }
-}
-
-/** A whole number from `least` to `most`, both included. */
-export const wholeFrom = (random: () => number, least: number, most: number): number =>
-  least + Math.floor(random() * (most - least + 1))

@@ -170,16 +170,16 @@ function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextPr
   )
 }
 
-/** A figure's fraction set as a fraction, its whole inches as they are. */
+/** A figure's fractions set as fractions, its whole inches as they are. */
 function FractionText({ text }: { readonly text: string }) {
-  const match = /^(.*?)(\d+\/\d+)$/.exec(text)
-  if (!match) return <>{text}</>
-  return (
-    <>
-      {match[1]}
-      <tspan style={{ fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal', fontSize: '1.1em' }}>
-        {match[2]}
+  return text.split(/(\d+\/\d+)/).map((part, i) =>
+    i % 2 === 0 ? (
+      part
+    ) : (
+      // biome-ignore lint/suspicious/noArrayIndexKey: the parts of a text keep their order
+      <tspan key={i} style={{ fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal', fontSize: '1.1em' }}>
+        {part}
       </tspan>
-    </>
+    ),
   )
 }

@@ -33,13 +33,15 @@ type ChoiceProps<T extends string> = {
   readonly value: T | null
   readonly options: readonly (readonly [value: T, name: string])[]
   readonly onChange: (value: T) => void
+  /** For a question that its answers ask by themselves; it is still said to whoever can't see them. */
+  readonly isLabelHidden?: boolean
 }
 
 /** A question with few answers, all in sight. */
-export function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+export function Choice<T extends string>({ label, value, options, onChange, isLabelHidden = false }: ChoiceProps<T>) {
   return (
     <Group value={value} onChange={next => onChange(options.find(([one]) => one === next)![0])}>
-      <Label className="label">{label}</Label>
+      <Label className={isLabelHidden ? 'sr' : 'label'}>{label}</Label>
       <div className="options">
         {options.map(([one, name]) => (
           <Option key={one} value={one}>

@@ -1,34 +1,22 @@
 'use client'
 import { type RefObject, useEffect, useState } from 'react'
-import { styled } from 'styled-components'
 import { type DeviceLength, gapOf, lengthOf } from '@/core/survey/device'
 import type { Reading } from '@/core/survey/reading'
 import { isLevelReading, isSigned, kindOfSlot, type Slot } from '@/core/survey/slots'
-import { historyOf, standingReadings } from '@/core/survey/survey'
 import type { Length } from '@/core/units/length'
 import { issueWords } from '@/words/issues'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
-import { Choice } from '../parts/controls'
 import { LengthField } from '../parts/LengthField'
 import type { StageProps } from '../stages/types'
 import { withDirection } from './direction'
 import { doubtAbout } from './doubt'
-import { History } from './History'
-import { LEVELS, type LevelName, levelLengthOf, readingFrom, usualLevel } from './instrument'
+import { type LevelName, levelLengthOf, readingFrom, usualLevel } from './instrument'
 import { keepDraft, readKept } from './kept'
+import { Now } from './layout'
+import { Manner } from './Manner'
 import { SkipBar } from './SkipBar'
 import type { Storing } from './use-sheet'
 import { useTape } from './use-tape'
-
-const Now = styled.section`
-  display: grid; gap: 6px; padding-bottom: 8px; margin-bottom: 6px; border-bottom: 2px solid var(--ink);
-  h2 { font-size: 22px; }
-  .how { font-size: 16px; min-height: 2.8em; }
-  .why { font-size: 15px; color: var(--quiet); }
-  details { font-size: 15px; }
-  summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; color: var(--blue); }
-  details li { display: flex; gap: 8px; padding: 2px 0; flex-wrap: wrap; }
-`
 
 type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'> & {
   readonly slot: Slot
@@ -84,7 +72,6 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
     setOdd(null)
     keepDraft(openingId, slot, next)
   }
-  const readings = standingReadings(sheet.readings, sheet.answers)
   const take = (typed: { readonly value: Length; readonly text: string }) => {
     const reading = readingFrom({
       ...withDirection(slot, direction, typed),
@@ -110,26 +97,16 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
   return (
     <Now aria-label="Reading now">
       <h2>{slotName(slot)}</h2>
-      <p className="how">{slotHow(slot)}</p>
-      {levelled && (
-        <Choice
-          label="Level, in"
-          value={level}
-          options={LEVELS.map(([name]) => [name, name])}
-          onChange={next => setLevels({ ...levels, [kind]: next })}
-        />
-      )}
-      {isSigned(slot) && (
-        <Choice
-          label="Which way"
-          value={direction}
-          options={[
-            ['minus', directionWords(slot)[0]],
-            ['plus', directionWords(slot)[1]],
-          ]}
-          onChange={onDirection}
-        />
-      )}
+      <p className="how">
+        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+      </p>
+      <Manner
+        slot={slot}
+        level={level}
+        onLevel={next => setLevels({ ...levels, [kind]: next })}
+        direction={direction}
+        onDirection={onDirection}
+      />
       <LengthField
         label={slotName(slot)}
         unit={unit}
@@ -147,8 +124,6 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
         note={note}
       />
       <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
-      <p className="why">{slotWhy(slot)}</p>
-      <History history={historyOf(slot, readings)} unit={unit} />
     </Now>
   )
 }

@@ -4,13 +4,12 @@ import { styled } from 'styled-components'
 import { choicesOf, type FactSlot, isAnswerTo } from '@/core/survey/facts'
 import { slotHow, slotName, slotWhy } from '@/words/walk'
 import { Button } from '../parts/controls'
+import { Now } from './layout'
 import { SkipBar } from './SkipBar'
 import type { SheetStore } from './use-sheet'
 
-const Now = styled.section`
-  display: grid; gap: 8px; padding-bottom: 10px; margin-bottom: 6px; border-bottom: 2px solid var(--ink);
-  h2 { font-size: 22px; }
-  .why { font-size: 15px; color: var(--quiet); }
+const Asked = styled(Now)`
+  align-content: start;
   .answers { display: grid; grid-template-columns: repeat(auto-fit, minmax(120px, 1fr)); gap: 6px; }
   .answers button[aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   form { display: grid; grid-template-columns: 1fr auto; gap: 8px; }
@@ -41,9 +40,11 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
     onTaken(slot)
   }
   return (
-    <Now aria-label="Reading now">
+    <Asked aria-label="Reading now">
       <h2>{slotName(slot)}</h2>
-      <p>{slotHow(slot)}</p>
+      <p className="how">
+        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+      </p>
       <div ref={answers}>
         {choices.length ? (
           // biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form
@@ -59,8 +60,7 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
         )}
       </div>
       <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
-      <p className="why">{slotWhy(slot)}</p>
-    </Now>
+    </Asked>
   )
 }
 

@@ -1,11 +1,13 @@
 'use client'
 import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide-react'
 import { useEffect, useRef } from 'react'
+import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
 import type { Question } from '@/core/survey/families'
 import { isAnswered } from '@/core/survey/survey'
 import type { Length } from '@/core/units/length'
 import { slotName } from '@/words/walk'
+import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Ladder } from './layout'
@@ -18,12 +20,14 @@ type Props<Q extends Question> = {
   readonly onSelect: (slot: Q) => void
   /** By how much a reading could still change the verdict, where the ladder is ordered by that. */
   readonly swings?: ReadonlyMap<Question, Length>
+  /** How the ladder is ordered, where that can be chosen. */
+  readonly order?: { readonly byWhatDecides: boolean; readonly turn: (byWhatDecides: boolean) => void }
 }
 
 /** The readings in walking order, done and open, with what is doubtful among them. */
-export function ReadingLadder<Q extends Question>({ slots, store, selected, onSelect, swings }: Props<Q>) {
+export function ReadingLadder<Q extends Question>({ slots, store, selected, onSelect, swings, order }: Props<Q>) {
   const { survey, findings } = store.result
-  const doubts = new Map(findings.measure.filter(one => one.severity !== 'fine').map(one => [one.place, one.severity]))
+  const doubts = doubtsOf(findings.measure)
   const list = useRef<HTMLOListElement>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another selection is another row in the list
   useEffect(() => {
@@ -34,9 +38,16 @@ export function ReadingLadder<Q extends Question>({ slots, store, selected, onSe
   const done = slots.filter(slot => isAnswered(survey, slot)).length
   return (
     <div className="scroll">
-      <p className="count" style={{ fontSize: 15, color: 'var(--quiet)', padding: '4px 0' }}>
-        {done} of {slots.length} read
-      </p>
+      <div className="count">
+        <span>
+          {done} of {slots.length} read
+        </span>
+        {order && (
+          <Button $plain aria-pressed={order.byWhatDecides} onPress={() => order.turn(!order.byWhatDecides)}>
+            {order.byWhatDecides ? 'What decides first' : 'As one walks'}
+          </Button>
+        )}
+      </div>
       <Ladder ref={list} aria-label={swings ? 'Readings by what they decide' : 'Readings in walking order'}>
         {slots.map(slot => {
           const isDone = isAnswered(survey, slot)
@@ -99,6 +110,16 @@ function LadderValue({ slot, store }: { readonly slot: Question; readonly store:
       <Figure value={reading.value} step={store.sheet.job.step} />
     </span>
   )
+}
+
+/** The mark of each reading that a finding is about; one finding may be about several. */
+function doubtsOf(findings: SheetStore['result']['findings']['measure']): ReadonlyMap<string, Severity> {
+  const marks = new Map<string, Severity>()
+  for (const { severity, place, facts } of [...findings].reverse()) {
+    if (severity === 'fine') continue
+    for (const one of [place, ...String(facts.slot ?? '').split(' ')]) marks.set(one, severity)
+  }
+  return marks
 }
 
 /** What became of the row that stands for a question; a skip is a row too. */

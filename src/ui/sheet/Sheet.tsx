@@ -10,10 +10,10 @@ import { STAGES, type Stage } from '@/core/drawing/stage'
 import { walkMarks } from '@/core/drawing/walk-marks'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
-import { ladderFor } from '@/core/survey/families'
+import { FAMILY_RULES, ladderFor } from '@/core/survey/families'
 import { workStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
-import { Button } from '../parts/controls'
+import { Button, Quiet } from '../parts/controls'
 import { SceneView } from '../parts/SceneView'
 import { DiagnoseFindings, DiagnoseLadder } from '../stages/Diagnose'
 import { FitFindings, FitLadder } from '../stages/Fit'
@@ -47,6 +47,9 @@ const PANES: Readonly<
   handover: [HandoverLadder, HandoverFindings],
 }
 
+/** What a door that is only sealed has no use for. */
+const IDLE: ReadonlySet<Stage> = new Set<Stage>(['specify', 'order', 'fit'])
+
 /** The sheet of one opening: one live drawing, seven stages on it. */
 export function Sheet({ initial, stage: first }: { readonly initial: OpeningSheet; readonly stage: Stage }) {
   const store = useSheet(initial)
@@ -74,6 +77,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     }),
     [result, stage, exaggerates, factor],
   )
+  // A survey without a reading at the sill has no use for a cut through it.
+  const hasSection = stage !== 'measure' || scenes.section.marks.some(mark => mark.kind === 'reading')
   const shown = useMemo(
     () => ({
       elevation: walkMarks(scenes.elevation, question),
@@ -111,6 +116,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     onUndo: store.undo,
     onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
   })
+  const isIdle = (one: Stage) => !FAMILY_RULES[family].isOrdered && IDLE.has(one)
   const [LadderPane, FindingsPane] = PANES[stage]
   const pane: StageProps = {
     store,
@@ -155,7 +161,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
             onClick={() => show(one)}
           >
             <span className="number" aria-hidden="true">
-              {progress.done.includes(one) ? '✓' : i + 1}
+              {isIdle(one) ? '–' : progress.done.includes(one) ? '✓' : i + 1}
             </span>
             <span className="name">{STAGE_NAMES[one]}</span>
           </button>
@@ -169,18 +175,24 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
       )}
       <Grid>
         <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
-          <LadderPane {...pane} />
+          {isIdle(stage) ? (
+            <Quiet>The old door stays: nothing is ordered or set here.</Quiet>
+          ) : (
+            <LadderPane {...pane} />
+          )}
         </Side>
-        <Middle>
+        <Middle className="middle">
           <div className="elevation">
             <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
           </div>
           <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
-          <SceneView {...drawing} scene={shown.section} title="Sill section, outside on the left" textPx={14} />
+          {hasSection && (
+            <SceneView {...drawing} scene={shown.section} title="Sill section, outside on the left" textPx={14} />
+          )}
           <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
-          <FindingsPane {...pane} />
+          {!isIdle(stage) && <FindingsPane {...pane} />}
         </Side>
       </Grid>
     </main>

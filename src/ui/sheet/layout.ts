@@ -5,13 +5,18 @@ import { styled } from 'styled-components'
 export const Grid = styled.div`
   display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px); min-height: 540px;
   @media (max-width: 1100px) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
-  @media (max-width: 860px) { display: flex; flex-direction: column; height: auto; }
+  @media (max-width: 860px) {
+    display: flex; flex-direction: column; height: auto;
+    /* The keypad needs the height: drawing and words make room. */
+    &:has([aria-label='Keypad'][role='group']) { .middle { height: 190px; min-height: 190px; } .how { display: none; } }
+  }
 `
 export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
   &.ladder { border-right: 1px solid var(--rule); }
   &:has(> .scroll) { display: flex; flex-direction: column; overflow: hidden; }
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
+  .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 15px; color: var(--quiet); min-height: 44px; button { font-size: 14px; padding: 0 10px; } }
   &.findings { border-left: 1px solid var(--rule); }
   @media (max-width: 860px) { overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important; }
 `
@@ -55,5 +60,12 @@ export const Ladder = styled.ol`
   .answer { font-size: 16px; font-weight: 600; text-align: right; max-width: 118px; }
   .swing { display: block; font-size: 13px; color: var(--quiet); }
   .open { color: var(--quiet); }
-  .count { font-size: 13px; color: var(--quiet); }
+`
+/** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
+export const Now = styled.section`
+  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 374px; align-content: space-between;
+  @media (max-width: 860px) { min-height: 0; .how { min-height: 61px; } }
+  h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .how { font-size: 15px; line-height: 1.34; min-height: 81px; }
+  .why { color: var(--quiet); }
 `

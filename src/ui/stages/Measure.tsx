@@ -3,14 +3,16 @@ import { useMemo, useState } from 'react'
 import { whatDecides } from '@/core/job'
 import { isFactSlot } from '@/core/survey/facts'
 import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
-import { waySlot } from '@/core/survey/slots'
-import { isAnswered } from '@/core/survey/survey'
+import type { Reading } from '@/core/survey/reading'
+import { isSlot, waySlot } from '@/core/survey/slots'
+import { historyOf, isAnswered, standingReadings } from '@/core/survey/survey'
 import { FAMILY_NAMES, slotName, WAY_NAMES } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { DevicePanel } from '../sheet/DevicePanel'
 import { Entry } from '../sheet/Entry'
 import { FactEntry } from '../sheet/FactEntry'
+import { History } from '../sheet/History'
 import { Photos } from '../sheet/Photos'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { ReadingsFile } from '../sheet/ReadingsFile'
@@ -49,21 +51,13 @@ export function MeasureLadder(stage: StageProps) {
       ) : (
         <Entry {...stage} {...common} slot={slot} />
       )}
-      <Choice
-        label="Order"
-        value={order}
-        options={[
-          ['walk', 'As one walks'],
-          ['decides', 'What decides'],
-        ]}
-        onChange={setOrder}
-      />
       <ReadingLadder
         slots={slots}
         store={store}
         selected={slot}
         onSelect={onSelect}
         swings={order === 'decides' ? swings : undefined}
+        order={{ byWhatDecides: order === 'decides', turn: decides => setOrder(decides ? 'decides' : 'walk') }}
       />
     </>
   )
@@ -104,6 +98,7 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
           }
         />
       </Panel>
+      <History history={historyHere(selected, sheet)} unit={sheet.job.unit} />
       <Panel>
         <h2>{FAMILY_NAMES[family].name}</h2>
         {ways.length > 1 ? (
@@ -145,6 +140,11 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
       </Panel>
     </>
   )
+}
+
+function historyHere(selected: string | null, { readings, answers }: StageProps['store']['sheet']): readonly Reading[] {
+  if (selected === null || !isSlot(selected)) return []
+  return historyOf(selected, standingReadings(readings, answers))
 }
 
 function selectedQuestion(

@@ -11,7 +11,10 @@ const Bar = styled.header`
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
-  @media (max-width: 700px) { padding: 0 12px; gap: 6px; .who { display: none; } }
+  @media (max-width: 700px) {
+    padding: 0 10px; gap: 4px; .who { display: none; } .word { gap: 0; font-size: 0; padding-right: 4px; }
+    nav { gap: 0; } nav a { padding: 0 7px; font-size: 15px; } select { font-size: 14px; padding: 0 2px; width: 74px; }
+  }
 `
 const Who = styled.span`color: var(--quiet); font-size: 15px;`
 const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); background: var(--sheet); padding: 0 8px; border-radius: 4px; font-size: 15px;`

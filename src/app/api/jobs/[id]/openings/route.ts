@@ -1,6 +1,6 @@
 import { v7 as uuidV7 } from 'uuid'
 import { z } from 'zod'
-import { newWishes } from '@/core/specification/wishes'
+import { newWishes } from '@/core/specification/new-wishes'
 import { FAMILY_RULES } from '@/core/survey/families'
 import { openingSchema } from '@/core/survey/job-record'
 import { WAYS } from '@/core/survey/ways'

@@ -1,0 +1,18 @@
+import { ZERO } from '../units/length'
+import type { Wishes } from './wishes'
+
+/** What a new opening starts with: nothing that decides is settled. */
+export const newWishes = (way: Wishes['way']): Wishes => ({
+  way,
+  hinges: null,
+  swing: null,
+  use: 'house-entry',
+  material: null,
+  bore: null,
+  subfloor: 'not-seen',
+  allowances: {},
+  chosen: null,
+  shift: ZERO,
+  heatingDegreeDays: 2800,
+  centsPerKwh: 14,
+})
