@@ -80,6 +80,32 @@ describe('a job file', () => {
     }))
 })
 
+describe('a file of version 1', () => {
+  const old = () => {
+    const whole = JSON.parse(JSON.stringify(file()))
+    whole.version = 1
+    for (const one of whole.openings) {
+      delete one.answers
+      delete one.photos
+      for (const row of one.readings) {
+        delete row.deviation
+        delete row.device
+      }
+    }
+    return whole
+  }
+  it('is brought up to the present one', () => expect(parseJobFile(old()).file).toEqual(file()))
+  it('that is broken says where', () => {
+    const whole = old()
+    whole.openings[0].readings[0].value = 'wide'
+    expect(parseJobFile(whole).issues.map(one => one.path)).toEqual(['openings[0].readings[0].value'])
+  })
+  it.each([{}, null, 3, { format: 'harvek-job', version: 1 }, { format: 'harvek-job', version: 1, openings: [1] }])(
+    '%j is no file',
+    value => expect(parseJobFile(value).file).toBeNull(),
+  )
+})
+
 describe('the published schema', () => {
   const published = JSON.parse(readFileSync('docs/harvek-job.schema.json', 'utf8'))
   const validate = new Ajv({ strict: false, validateFormats: false }).compile(published)

@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { v5 as uuidV5 } from 'uuid'
 import { done, type Issue, type Outcome, refused } from '@/core/outcome'
 import { FAMILY_RULES, type Family, readingsFor } from '@/core/survey/families'
-import { type Reading, readingSchema } from '@/core/survey/reading'
+import { GRADUATIONS, type Reading, readingSchema } from '@/core/survey/reading'
 import { GAP_SLOTS, isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import { isLength } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
@@ -117,7 +117,7 @@ function readRow(
   const slot = isSlot(given) ? given : names.get(given.toLowerCase())
   if (!slot || !slots.has(slot)) return refused('row.slot', { slot: given.slice(0, 60) }, 'slot')
   const text = said(row, 'text') ?? ''
-  const value = lengthIn(text, said(row, 'value'), wanted.unit)
+  const value = lengthIn(text, said(row, 'value'), wanted.unit, said(row, 'graduation'))
   if (!value.ok) return value
   const [levelLength, deviation] = [ticksOf(row, 'levelLength'), ticksOf(row, 'deviation')]
   if (!levelLength.ok) return levelLength
@@ -145,8 +145,14 @@ function readRow(
 }
 
 /** The value: as typed, and as ticks where the file gives them too; where both can be read they must agree. */
-function lengthIn(text: string, given: string | undefined, unit: LengthUnit): Outcome<Reading['value']> {
-  const typed = parseLength(text, { unit })
+function lengthIn(
+  text: string,
+  given: string | undefined,
+  unit: LengthUnit,
+  tape: string | undefined,
+): Outcome<Reading['value']> {
+  const graduation = GRADUATIONS.find(one => one === tape)
+  const typed = parseLength(text, { unit, graduation })
   if (given === undefined) {
     if (typed.ok) return done(typed.value.ticks)
     return { ok: false, issues: [{ ...(typed.issues[0] as Issue), path: 'typed' }] }
@@ -155,13 +161,10 @@ function lengthIn(text: string, given: string | undefined, unit: LengthUnit): Ou
   if (!isLength(ticks)) return refused('row.ticks', { ticks: given.slice(0, 40) }, 'ticks')
   const isUnsure = !typed.ok && typed.issues[0]!.code === 'length.ambiguous'
   if (!typed.ok && !isUnsure) return { ok: false, issues: [{ ...(typed.issues[0] as Issue), path: 'typed' }] }
-  if (typed.ok && Math.abs(typed.value.ticks - ticks) > HALF_A_MARK)
+  if (typed.ok && typed.value.ticks !== ticks)
     return refused('row.differs', { typed: text.slice(0, 40), ticks }, 'typed')
   return done(ticks)
 }
-
-/** Strong and light depend on the tape: half of the coarsest one's mark, 1/8 in, is all they can differ by. */
-const HALF_A_MARK = 81_280 / 16
 
 function ticksOf(row: Row, member: string): Outcome<Reading['levelLength']> {
   const given = said(row, member)

@@ -1,0 +1,115 @@
+import { job } from '../job'
+import { FAMILIES, FAMILY_RULES, readingsFor } from '../survey/families'
+import { isSigned } from '../survey/slots'
+import { readValue } from '../survey/survey'
+import { records, trade } from '../test/fixtures'
+import { elevation } from './elevation'
+import { plan } from './plan'
+import type { Scene } from './scene'
+import { section } from './section'
+import { walkMarks } from './walk-marks'
+
+const CASES = FAMILIES.flatMap(family => FAMILY_RULES[family].ways.map(way => [family, way] as const))
+
+function sceneOf(family: (typeof FAMILIES)[number], way: (typeof CASES)[number][1], texts: object = {}) {
+  const own = records({ ...texts }, { way, chosen: null })
+  const result = job({ ...own, opening: { ...own.opening, family } }, trade())
+  return { result, scenes: [elevation(result, 'measure'), plan(result), section(result)] as const }
+}
+
+const readingIds = (scene: Scene) =>
+  scene.marks
+    .filter(mark => mark.kind === 'reading' || mark.role === 'gap' || /^gap\./.test(mark.id))
+    .map(mark => mark.id)
+
+describe('the drawings of a family by a way', () => {
+  it.each(CASES)('%s by %s: every reading of the walk has its place on exactly one of them', (family, way) => {
+    const { scenes } = sceneOf(family, way)
+    const places = scenes.map(scene => new Set(readingIds(scene)))
+    for (const slot of readingsFor(family, way))
+      expect([slot, places.filter(ids => ids.has(slot)).length]).toEqual([slot, 1])
+  })
+  it.each(CASES)('%s by %s: nothing is drawn as read before it was', (family, way) => {
+    const { scenes } = sceneOf(family, way)
+    for (const mark of scenes.flatMap(scene => scene.marks))
+      if (mark.kind === 'reading') expect([mark.id, mark.value, mark.certainty]).toEqual([mark.id, null, 'assumed'])
+  })
+  it.each(CASES)('%s by %s: a figure on the drawing is the figure that was read', (family, way) => {
+    const texts = Object.fromEntries(
+      readingsFor(family, way).map(slot => [
+        slot,
+        isSigned(slot)
+          ? '1/16'
+          : /widths/.test(slot)
+            ? '40'
+            : /heights/.test(slot)
+              ? '81'
+              : /diag/.test(slot)
+                ? '90 11/32'
+                : '2 3/4',
+      ]),
+    )
+    const { result, scenes } = sceneOf(family, way, texts)
+    for (const mark of scenes.flatMap(scene => scene.marks))
+      if (mark.kind === 'reading')
+        expect([mark.id, mark.value]).toEqual([mark.id, readValue(result.survey, mark.id as never)])
+  })
+  it.each(CASES)('%s by %s: no reading runs out of its drawing', (family, way) => {
+    for (const { marks, from, to } of sceneOf(family, way).scenes)
+      for (const mark of marks)
+        if (mark.kind === 'reading')
+          for (const end of [mark.from, mark.to]) {
+            expect([mark.id, end.x >= from.x && end.x <= to.x]).toEqual([mark.id, true])
+            expect([mark.id, end.y >= from.y - 1 && end.y <= to.y]).toEqual([mark.id, true])
+          }
+  })
+})
+
+describe('the parts a family is known by', () => {
+  const roles = (family: (typeof FAMILIES)[number], way: (typeof CASES)[number][1], texts: object = {}) =>
+    elevation(sceneOf(family, way, texts).result, 'measure').marks.map(mark => mark.id)
+  it.each([
+    ['pair', 'pocket', ['panel.1', 'panel.2', 'handle']],
+    ['sidelights', 'pocket', ['panel.1', 'panel.2', 'panel.3', 'glass.left', 'glass.right']],
+    ['storm', 'brickmould', ['leaf', 'handle', 'deadbolt']],
+    ['slider', 'trim-off', ['panel.1', 'panel.2', 'panel.left', 'panel.right']],
+    ['steel-leaf', 'core', ['hinge.1.plate', 'hinge.2.plate', 'hinge.3.plate', 'bore', 'glass']],
+    ['interior', 'core', ['bore']],
+  ] as const)('%s', (family, way, ids) => expect(roles(family, way)).toEqual(expect.arrayContaining([...ids])))
+  it('a fourth hinge is drawn once it was read', () => {
+    expect(roles('steel-leaf', 'core')).not.toContain('hinge.4.plate')
+    expect(roles('steel-leaf', 'core', { 'hinge.4': '70' })).toContain('hinge.4.plate')
+  })
+  it('stand where they were read: a bore 40 in from the top of an 80 in leaf is in its middle', () => {
+    const texts = { 'core/widths.middle': '36', 'core/heights.left': '80', 'bore.top': '40', backset: '2 3/4' }
+    const bore = elevation(sceneOf('steel-leaf', 'core', texts).result, 'measure').marks.find(one => one.id === 'bore')!
+    const ys = bore.kind === 'path' ? bore.points.map(p => p.y) : []
+    expect((Math.max(...ys) + Math.min(...ys)) / 2).toBeCloseTo(40 * 81_280, -2)
+  })
+  it.each([
+    ['storm', 'brickmould', 'trim'],
+    ['hinged-outside', 'masonry', 'wall'],
+    ['hinged-outside', 'trim-off', 'stud'],
+    ['steel-leaf', 'core', 'frame'],
+  ] as const)('%s by %s stands in its %s', (family, way, role) =>
+    expect(elevation(sceneOf(family, way).result, 'measure').marks.find(one => one.id === 'stud.left')!.role).toBe(
+      role,
+    ),
+  )
+})
+
+describe('the walk on the drawing', () => {
+  const scene = elevation(sceneOf('hinged-outside', 'trim-off').result, 'measure')
+  const added = (question: Parameters<typeof walkMarks>[1]) =>
+    walkMarks(scene, question)
+      .marks.slice(scene.marks.length)
+      .map(mark => mark.id)
+  it('shows where a tape is hooked and where it is read', () =>
+    expect(added('trim-off/widths.top')).toEqual(['walk.hook', 'walk.read', 'walk.hook.word', 'walk.read.word']))
+  it.each(['trim-off/lean.left', 'trim-off/fall.sill', 'trim-off/bow.right', 'trim-off/crown.head'] as const)(
+    '%s shows both sides it can go to',
+    slot => expect(added(slot)).toEqual(['direction.minus', 'direction.plus']),
+  )
+  it('adds nothing for what is not on this drawing', () =>
+    expect([added('wall.left'), added('fact.condition'), added(null)]).toEqual([[], [], []]))
+})

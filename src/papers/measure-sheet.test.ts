@@ -1,0 +1,80 @@
+import { job } from '@/core/job'
+import type { Answer } from '@/core/survey/answer'
+import { FAMILIES, FAMILY_RULES, ladderFor } from '@/core/survey/families'
+import { jobRecord, records, TRUE_OPENING, trade } from '@/core/test/fixtures'
+import { slotName } from '@/words/walk'
+import { writePdf } from '@/writers/write-pdf'
+import { measureSheet } from './measure-sheet'
+import type { Block } from './paper'
+
+const JOB = jobRecord()
+const skip: Answer = {
+  id: '01900000-0000-7000-9000-000000000001',
+  slot: 'sill.depth',
+  kind: 'skipped',
+  code: 'not-accessible',
+  note: '',
+  takenBy: 'Bram Oake',
+  takenAt: '2026-02-01T00:00:00.000Z',
+}
+const own = { ...records({ ...TRUE_OPENING, 'trim-off/widths.top': '38 3/16-' }), answers: [skip] }
+const filled = measureSheet(JOB, own.opening, job(own, trade()), { blank: false, photos: [] })
+const rowsOf = (blocks: readonly Block[]) =>
+  blocks.flatMap(block => (block.kind === 'table' && block.head[0] === 'No.' ? block.rows : []))
+
+describe('a filled measure sheet', () => {
+  it('numbers every reading in walking order', () => {
+    const ladder = ladderFor('hinged-outside', 'trim-off')
+    expect(rowsOf(filled.blocks).map(row => row[0])).toEqual(ladder.map((_, i) => String(i + 1)))
+    expect(rowsOf(filled.blocks).map(row => row[1])).toEqual(ladder.map(slotName))
+  })
+  it('puts the same numbers on the drawings, each once', () => {
+    const numbers = filled.blocks.flatMap(block =>
+      block.kind === 'drawing'
+        ? block.scene.marks.flatMap(mark => (mark.kind === 'reading' ? (block.numbers!.get(mark.id) ?? []) : []))
+        : [],
+    )
+    expect([...numbers].sort((a, b) => a - b)).toEqual(
+      Array.from({ length: ladderFor('hinged-outside', 'trim-off').length }, (_, i) => i + 1),
+    )
+  })
+  it('says what was read as typed, by whom, and what was skipped', () => {
+    const rows = rowsOf(filled.blocks)
+    expect(rows.find(row => row[1] === 'Width, top')![3]).toBe('≈ 38 3/16 in (“38 3/16-”)')
+    expect(rows.find(row => row[1] === 'Sill depth')!.slice(3)).toEqual(['skipped: can’t be reached', 'Bram Oake'])
+    expect(rows.find(row => row[1] === 'Step outside')![3]).toBe('open')
+  })
+})
+
+describe('a blank measure sheet', () => {
+  it.each(FAMILIES)('of %s has an empty place for every reading, and the answers to ring', family => {
+    const way = FAMILY_RULES[family].ways[0]!
+    const nobody = { ...records({}, { way, chosen: null }), opening: { ...own.opening, family } }
+    const blank = measureSheet(JOB, { tag: '', name: '' }, job(nobody, trade([])), { blank: true, photos: [] })
+    const rows = rowsOf(blank.blocks)
+    expect(rows).toHaveLength(ladderFor(family, way).length)
+    for (const row of rows) expect(row[3]).toMatch(/^$|·/)
+    expect(blank.blocks.filter(block => block.kind === 'drawing').length).toBeGreaterThan(0)
+  })
+})
+
+it('becomes a PDF, with a photo if wished', async () => {
+  const bare = await writePdf(filled, new Date(0))
+  const jpeg = Buffer.from(
+    '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wAALCAABAAEBAREA/8QAFAABAAAAAAAAAAAAAAAAAAAAA//EABQQAQAAAAAAAAAAAAAAAAAAAAD/2gAIAQEAAD8AR//Z',
+    'base64',
+  )
+  const photo = {
+    id: '01900000-0000-7000-9000-000000000002',
+    slot: null,
+    width: 1,
+    height: 1,
+    note: '',
+    takenBy: 'Ida Marlow',
+    takenAt: '2026-02-01T00:00:00.000Z',
+  }
+  const sheet = measureSheet(JOB, own.opening, job(own, trade()), { blank: false, photos: [{ photo, jpeg }] })
+  const illustrated = await writePdf(sheet, new Date(0))
+  expect([bare, illustrated].map(pdf => pdf.subarray(0, 5).toString())).toEqual(['%PDF-', '%PDF-'])
+  expect([bare.includes('/DCTDecode'), illustrated.includes('/DCTDecode')]).toEqual([false, true])
+})

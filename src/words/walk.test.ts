@@ -1,0 +1,35 @@
+import { FACT_SLOTS } from '@/core/survey/facts'
+import { FAMILIES, FAMILY_RULES } from '@/core/survey/families'
+import { isSigned, SLOTS } from '@/core/survey/slots'
+import { WAYS } from '@/core/survey/ways'
+import { directionWords, FAMILY_NAMES, slotHow, slotName, slotWhy, WAY_NAMES } from './walk'
+
+describe('every question of the walk', () => {
+  it.each([...SLOTS, ...FACT_SLOTS])('%s has a name, says where and how it is read, and why', question => {
+    expect(slotName(question)).toMatch(/^[A-Z][^.]*$/)
+    expect(slotHow(question)).toMatch(/^[A-Z].{12,}[.?]$/)
+    expect(slotWhy(question)).toMatch(/^[A-Z].{8,}\.$/)
+    expect(`${slotName(question)}${slotHow(question)}${slotWhy(question)}`).not.toMatch(/undefined|null/)
+  })
+  it('has a name of its own within a family and way', () => {
+    for (const family of FAMILIES)
+      for (const way of FAMILY_RULES[family].ways) {
+        const slots = [...SLOTS.filter(slot => slot.startsWith(`${way}/`)), ...FAMILY_RULES[family].further]
+        const names = [...slots, ...FAMILY_RULES[family].facts].map(slotName)
+        expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([])
+      }
+  })
+  it.each(WAYS)('by %s says what the tape is hooked on', way => {
+    expect(slotHow(`${way}/widths.bottom`)).toMatch(/Hook on .*; read at /)
+    expect(slotHow(`${way}/heights.left`)).toMatch(/Hook on .*; read at /)
+    expect(WAY_NAMES[way].when).toMatch(/\.$/)
+  })
+  it.each(SLOTS.filter(isSigned))('%s tells its two sides apart', slot => {
+    const [minus, plus] = directionWords(slot)
+    expect(minus).not.toBe(plus)
+  })
+})
+
+it('every family says what it is', () => {
+  for (const family of FAMILIES) expect(FAMILY_NAMES[family].what).toMatch(/^[A-Z].*\.$/)
+})
