@@ -5,6 +5,7 @@ import { v7 as uuidV7 } from 'uuid'
 import { signMember } from '../src/server/sign'
 import { addForeignCompany, firstOrder, secret } from './test/foreign'
 import { base, DEMO_JOB, demoOpening } from './test/harvek'
+import { addPhotoTo } from './test/photo'
 
 const walk = (folder: string): readonly string[] =>
   readdirSync(folder).flatMap(name =>
@@ -24,33 +25,53 @@ const READING = {
   instrument: 'tape',
   graduation: '1/16',
   levelLength: null,
+  deviation: null,
+  device: '',
   takenBy: 'Nobody',
   takenAt: '2026-01-01T00:00:00.000Z',
   note: '',
 }
 /** What is sent to the addresses that change something. */
 const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
-  '/api/jobs/[id]/openings': ['POST', { tag: 'X', name: 'X', way: 'pocket' }],
+  '/api/jobs/[id]/openings': ['POST', { tag: 'X', name: 'X', family: 'hinged-outside', way: 'pocket' }],
   '/api/openings/[id]/readings': ['POST', [READING]],
+  '/api/openings/[id]/answers': ['POST', []],
+  '/api/openings/[id]/photos': ['POST', ''],
+  '/api/openings/[id]/readings/check': ['POST', { name: 'a.csv', text: '' }],
   '/api/openings/[id]/log': ['POST', []],
   '/api/openings/[id]/order': ['POST', { id: uuidV7() }],
   '/api/openings/[id]/wishes': ['PUT', { revision: 1, data: {} }],
   '/api/openings/[id]/seals': ['PUT', { revision: 1, data: {} }],
 }
 /** Addresses that name nothing of anybody. */
-const OPEN = ['/', '/jobs', '/api/health', '/api/jobs', '/api/jobs/import']
+const OPEN = [
+  '/',
+  '/jobs',
+  '/openings',
+  '/practice',
+  '/api/health',
+  '/api/jobs',
+  '/api/jobs/import',
+  '/api/openings',
+  '/api/blank-sheet.pdf',
+]
+/** Ids that belong to no company: devices of this place, and made-up openings. */
+const NOBODYS = /\/(devices|practice)(\/|$)/
 
 test('a second company’s member gets “not found” on every address with every id of the first', async ({ request }) => {
   const cookie = `harvek-member=${signMember(await addForeignCompany(), secret())}`
   const order = await firstOrder()
-  const named = ADDRESSES.filter(address => !OPEN.includes(address))
+  const photo = await addPhotoTo(request, demoOpening('A1'))
+  const named = ADDRESSES.filter(address => !OPEN.includes(address) && !NOBODYS.test(address))
   expect(named.length).toBeGreaterThan(14)
   for (const address of named) {
     const ids = address.includes('/jobs/')
       ? [DEMO_JOB]
       : address.includes('/orders/')
         ? [order]
-        : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
+        : address.includes('/photos/')
+          ? [photo]
+          : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
     for (const id of ids) {
       const path = address.replace('[id]', id).replace('[stage]', 'measure')
       const [method, data] = BODIES[address] ?? ['GET', undefined]

@@ -74,7 +74,7 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
   for (const [typed, said] of [
     ['3/10', 'a tape has no fractions of 10'],
     ['36,375', 'could be a decimal or a thousand'],
-    ['thirty', 'can’t be read as a length'],
+    ['about thirty', 'can’t be read as a length'],
     ['-36', 'a size has no direction'],
     ['99999 mm', 'more than 20 m'],
   ] as const) {

@@ -19,8 +19,17 @@ export async function serveControl(acts: Readonly<Record<string, () => Promise<v
   }
 }
 
-/** Asks the run to do something to its database. */
-export async function control(act: 'kill' | 'restart'): Promise<void> {
+type Act = 'kill' | 'restart' | 'kill-application' | 'restart-application' | 'kill-laser' | 'restart-laser'
+
+/** Tells a simulated device what to send, or how to misbehave. */
+export async function tell(device: 'laser' | 'level', told: Record<string, unknown>): Promise<void> {
+  const address = device === 'laser' ? process.env.HARVEK_LASER : process.env.HARVEK_LEVEL
+  const answer = await fetch(`${address}/control`, { method: 'POST', body: JSON.stringify(told) })
+  if (!answer.ok) throw new Error(`${device}: ${await answer.text()}`)
+}
+
+/** Asks the run to do something to its database, its application or its laser. */
+export async function control(act: Act): Promise<void> {
   const answer = await fetch(`${process.env.HARVEK_CONTROL}/${act}`, { method: 'POST' })
   if (!answer.ok) throw new Error(`${act}: ${await answer.text()}`)
 }

@@ -4,11 +4,16 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
+import { isFactSlot } from '../../src/core/survey/facts'
+import type { Question } from '../../src/core/survey/families'
 import { demoId } from '../../src/server/demo-ids'
+import { slotName } from '../../src/words/walk'
 
 export const base = (): string => process.env.HARVEK_BASE ?? ''
 export const DEMO_JOB = demoId('job', 'Sandmartin Quay 4')
-export const demoOpening = (tag: string): string => demoId('opening', DEMO_JOB, tag)
+const JOBS: Readonly<Record<string, string>> = { A: '4', B: '9', C: '15' }
+export const demoOpening = (tag: string): string =>
+  demoId('opening', demoId('job', `Sandmartin Quay ${JOBS[tag[0]!]}`), tag)
 
 /** Opens a page and waits until its scripts act: a click before that is lost. */
 export async function open(page: Page, path: string): Promise<void> {
@@ -21,8 +26,9 @@ export async function newOpening(
   page: Page,
   job: string,
   name: string,
-  way: string,
+  way: string | null,
   unit: 'Inches' | 'Millimetres' = 'Inches',
+  family = 'Hinged outside unit',
 ): Promise<void> {
   await open(page, '/jobs')
   await page.getByLabel('Name').fill(job)
@@ -30,7 +36,8 @@ export async function newOpening(
   await page.getByRole('button', { name: 'Start the job' }).click()
   await page.getByRole('heading', { name: 'Add an opening' }).waitFor()
   await page.getByRole('textbox', { name: 'Name' }).fill(name)
-  await page.getByText(way, { exact: true }).click()
+  await page.getByText(family, { exact: true }).click()
+  if (way) await page.getByText(way, { exact: true }).click()
   await page.getByRole('button', { name: 'Add and measure' }).click()
   await page.getByRole('heading', { name: new RegExp(name) }).waitFor()
   await page.locator('html[data-hydrated]').waitFor()
@@ -48,6 +55,24 @@ export async function typeReadings(
   for (const [name, typed] of readings) {
     await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText(name)
     await page.keyboard.type(typed)
+    await page.keyboard.press('Enter')
+  }
+}
+
+/** Walks the whole ladder by keyboard, each question as it comes: readings typed, the first answer of each fact taken.
+ *  `typed` says what is read where; a length not named there is 2 3/4. */
+export async function walk(
+  page: Page,
+  questions: readonly Question[],
+  typed: Readonly<Record<string, string>>,
+  from = 0,
+): Promise<void> {
+  if (from === 0) await field(page).focus()
+  for (const question of questions.slice(from)) {
+    await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText(slotName(question))
+    if (question === 'fact.weight') await page.keyboard.type('24.5')
+    else if (!isFactSlot(question)) await page.keyboard.type(typed[question] ?? '2 3/4')
+    else await expect(page.locator('section[aria-label="Reading now"] [aria-pressed]').first()).toBeFocused()
     await page.keyboard.press('Enter')
   }
 }

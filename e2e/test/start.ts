@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { type Database, freePort, startDatabase } from '../../tools/database.mjs'
 import { ensureBuild, ensureData, startApplication } from '../../tools/demo.mjs'
+import { startDevice } from '../../tools/devices.mjs'
 import { serveControl } from './control'
 
 /** Builds, starts a database and the application for all stories, and a small door through which a story can take the database away. */
@@ -12,20 +13,37 @@ export default async function start(): Promise<() => Promise<void>> {
   const port = await freePort()
   let database: Database = await startDatabase(folder, port)
   await ensureData(database.url)
-  const application = await startApplication(await freePort(), database.url, folder)
+  const ports = { application: await freePort(), laser: await freePort(), level: await freePort() }
+  let laser = await startDevice('laser', ports.laser)
+  const level = await startDevice('level', ports.level)
+  const startApp = () =>
+    startApplication(ports.application, database.url, folder, `laser=${ports.laser} level=${ports.level}`)
+  let application = await startApp()
   const control = await serveControl({
     kill: () => database.kill(),
     restart: async () => {
       database = await startDatabase(folder, port)
     },
+    'kill-application': () => application.kill(),
+    'restart-application': async () => {
+      application = await startApp()
+    },
+    'kill-laser': () => laser.kill(),
+    'restart-laser': async () => {
+      laser = await startDevice('laser', ports.laser)
+    },
   })
   process.env.HARVEK_BASE = application.address
   process.env.HARVEK_CONTROL = control.address
   process.env.HARVEK_FOLDER = folder
+  process.env.HARVEK_LASER = laser.address
+  process.env.HARVEK_LEVEL = level.address
   process.env.HARVEK_E2E_DATABASE = database.url
   return async () => {
     await control.stop()
     await application.stop()
+    await laser.stop()
+    await level.stop()
     await database.stop()
     rmSync(folder, { recursive: true, force: true })
   }

@@ -29,7 +29,7 @@ export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
     ...surroundings(view, surroundOf(result, stage)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
     ...(shape ? doorMarks(shape) : []),
-    ...(isEarly(stage) ? familyParts(result, extentOf(view.points)) : []),
+    ...(isEarly(stage) || !shape ? familyParts(result, extentOf(view.points)) : []),
     ...stageMarks(result, stage, view, shape),
     ...POINT_NAMES.map(name => dot('point', `point.${name}`, view.points[name], view.certainty)),
   ]

@@ -67,6 +67,12 @@ export type Anchor = 'start' | 'middle' | 'end'
 /** A drawing: its marks, and the part of the plane it fills. */
 export type Scene = { readonly name: string; readonly marks: readonly Mark[]; readonly from: Point; readonly to: Point }
 
+/** A scene without the places of readings nobody has taken: once measuring is over they only stand in the way. */
+export const withoutOpen = (scene: Scene): Scene => ({
+  ...scene,
+  marks: scene.marks.filter(mark => mark.kind !== 'reading' || mark.value !== null),
+})
+
 const common = (role: Role, id: string, certainty: Certainty): Common => ({ role, id, certainty })
 
 export const path = (

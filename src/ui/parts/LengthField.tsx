@@ -97,6 +97,7 @@ export function LengthField({
     accept(outcome.value.ticks, outcome.value.rounded)
   }
   const accept = (length: Length, rounded: boolean) => {
+    setRefused(null)
     if (!signed && length < 0)
       return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
     const question = asked?.draft === draft ? null : doubt(length)

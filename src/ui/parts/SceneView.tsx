@@ -23,8 +23,8 @@ type Props = {
   readonly textPx?: number
 }
 
-/** Below this width figures would stand on each other: only the selected one is shown, the ladder has them all. */
-const SMALL_PX = 200
+/** Below this width or height figures would stand on each other: only the selected one is shown, the ladder has them all. */
+const SMALL_PX = { width: 200, height: 250 }
 const isReadable = ({ isFigure, own, id }: Layer, selected: string | null): boolean =>
   !isFigure || id === selected || own.every(mark => mark.role === 'label')
 
@@ -39,7 +39,7 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
     [scene, step, place.scale, textPx],
   )
-  const isSmall = size.width < SMALL_PX
+  const isSmall = size.width < SMALL_PX.width || size.height < (scene.name === 'elevation' ? SMALL_PX.height : 0)
   const layers = useMemo(
     () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected)),
     [marks, isSmall, selected],

@@ -22,7 +22,9 @@ const NAMES: Readonly<Record<string, string>> = { laser: 'Laser', level: 'Digita
 /** Laser and level: pairing, what each says, and when it is lost. */
 export function DevicePanel({ devices }: { readonly devices: DeviceStore }) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: looked for once, when the panel is first shown
-  useEffect(() => devices.look(), [])
+  useEffect(() => {
+    devices.look()
+  }, [])
   return (
     <Panel>
       <h2>Laser and level</h2>

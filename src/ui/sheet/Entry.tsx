@@ -60,12 +60,13 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
     const { instrument, name, serial } = offer.device
     setOdd(null)
     setDraft(read.value.text)
+    inputRef.current?.focus({ preventScroll: true })
     setFrom({
       ...read.value,
       instrument,
       device: `${name} ${serial}: ${offer.value.value} ${offer.value.unit}`.slice(0, 80),
     })
-  }, [offer, clear, levelled, level])
+  }, [offer, clear, levelled, level, inputRef])
   const type = (next: string) => {
     setDraft(next)
     setFrom(null)

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
+import { withoutOpen } from '@/core/drawing/scene'
 import { section } from '@/core/drawing/section'
 import { STAGES, type Stage } from '@/core/drawing/stage'
 import { walkMarks } from '@/core/drawing/walk-marks'
@@ -72,8 +73,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const scenes = useMemo(
     () => ({
       elevation: elevation(result, stage, exaggerates ? factor : 1),
-      plan: plan(result),
-      section: section(result),
+      plan: stage === 'measure' ? plan(result) : withoutOpen(plan(result)),
+      section: stage === 'measure' ? section(result) : withoutOpen(section(result)),
     }),
     [result, stage, exaggerates, factor],
   )
@@ -97,9 +98,13 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     setSelected(null)
     window.history.replaceState(null, '', `/openings/${sheet.opening.id}/${next}`)
   }
+  const turnTo = (side: Direction | null) => {
+    setDirection(side)
+    if (side) inputRef.current?.focus({ preventScroll: true })
+  }
   const select = (id: string | null) => {
     const side = directionOf(id)
-    if (side) return setDirection(side)
+    if (side) return turnTo(side)
     if (id !== selected) setDirection(null)
     setSelected(id)
     if (id && names.has(id) && (stage === 'measure' || stage === 'seal'))
@@ -125,7 +130,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     onSelect: select,
     inputRef,
     direction,
-    onDirection: setDirection,
+    onDirection: turnTo,
   }
   const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
   return (

@@ -1,0 +1,190 @@
+import { expect, test } from '@playwright/test'
+import { FAMILY_RULES, type Family, ladderFor } from '../src/core/survey/families'
+import type { Way } from '../src/core/survey/ways'
+import { FAMILY_NAMES, WAY_NAMES } from '../src/words/walk'
+import { allStored, field, newOpening, walk } from './test/harvek'
+
+/** What is read of a nearly true opening of 40 by 82 in, by any way, and of what stands on and around it. */
+function readings(way: Way): Readonly<Record<string, string>> {
+  const network = {
+    'widths.bottom': '40 1/16',
+    'widths.middle': '40',
+    'widths.top': 'forty and a sixteenth',
+    'heights.left': '82',
+    'heights.centre': `6' 10"`,
+    'heights.right': '82 1/16',
+    'diagonals.risingRight': '91 1/4',
+    'diagonals.risingLeft': '91.25',
+    'lean.left': '0',
+    'lean.right': '1/32',
+    'bow.left': '0',
+    'bow.right': '-1/32',
+    'fall.sill': '0',
+    'fall.head': '1/32',
+    'crown.sill': '0',
+    'crown.head': '0',
+  }
+  return {
+    ...Object.fromEntries(Object.entries(network).map(([name, text]) => [`${way}/${name}`, text])),
+    ...{
+      'wall.left': '4 1/2',
+      'wall.head': '4 1/2',
+      'wall.right': '114 mm',
+      'strings.gap': '1/32',
+      'step.outside': '5',
+    },
+    ...{ 'through.left': '0', 'through.right': '1/32', 'fall.threshold': '1/32' },
+    ...{ 'sill.depth': '5 9/16', 'floor.highest': '3/8', 'floor.drop': '1/4', 'siding.plane': '1 1/4' },
+    ...{ 'mould.width.bottom': '44', 'mould.width.middle': '44', 'mould.width.top': '44 1/16', 'mould.height': '84' },
+    ...{ 'mould.face': '1 7/8', 'mould.proud': '1 1/8', 'handle.height': '36', 'handle.proud': '2 1/2' },
+    ...{ 'lock.height': '44', 'lock.proud': '1 1/4', 'doors.space': '3', 'leaf.active': '20', 'leaf.passive': '20' },
+    ...{ 'leaf.width': '36', 'leaf.thickness': '1 3/4', 'sidelight.left': '12', 'sidelight.right': '12' },
+    ...{ 'hinge.1': '7', 'hinge.2': '37', 'hinge.3': '67', 'hinge.4': '74', 'hinge.height': '4 1/2' },
+    ...{ 'bore.top': '40', backset: '2 3/4', 'case.depth': '3', 'glass.width': '10', 'glass.height': '24' },
+    ...{ throat: '4 3/4', return: '1/2', 'contact.top': '1/4', 'contact.middle': '1/4', 'contact.bottom': '3/16' },
+    ...Object.fromEntries(GAPS.map(slot => [slot, '1/8'])),
+  }
+}
+const GAPS = FAMILY_RULES['seal-only'].further.filter(slot => slot.startsWith('gap.'))
+
+const CASES: readonly (readonly [Family, Way])[] = [
+  ['hinged-outside', 'trim-off'],
+  ['pair', 'pocket'],
+  ['sidelights', 'outside-face'],
+  ['storm', 'brickmould'],
+  ['slider', 'masonry'],
+  ['steel-leaf', 'core'],
+  ['steel-frame', 'trim-off'],
+  ['interior', 'pocket'],
+  ['seal-only', 'core'],
+]
+
+for (const [family, way] of CASES) {
+  test(`${FAMILY_NAMES[family].name}, by ${WAY_NAMES[way].name.toLowerCase()}: measured by keyboard from the first reading to the last`, async ({
+    page,
+  }) => {
+    const questions = ladderFor(family, way)
+    const isOnly = FAMILY_RULES[family].ways.length === 1
+    await newOpening(
+      page,
+      `${family} ${Date.now()}`,
+      'Door of its kind',
+      isOnly ? null : WAY_NAMES[way].name,
+      'Inches',
+      FAMILY_NAMES[family].name,
+    )
+    const height = await page.locator('section[aria-label="Reading now"]').evaluate(one => one.clientHeight)
+    const started = Date.now()
+    await walk(page, questions, readings(way))
+    await allStored(page)
+    console.log(
+      `  ${questions.length} questions answered and stored in ${((Date.now() - started) / 1000).toFixed(1)} s`,
+    )
+    await expect(page.getByText(`${questions.length} of ${questions.length} read`)).toBeVisible()
+    await expect(page.getByText('disagrees with the rest')).toHaveCount(0)
+    await expect(page.getByRole('button', { name: 'Measure', exact: true })).toHaveAttribute('data-done', 'true')
+
+    await page.reload()
+    await page.locator('html[data-hydrated]').waitFor()
+    await expect(page.getByText(`${questions.length} of ${questions.length} read`)).toBeVisible()
+    await page.locator(`[data-slot="${questions[0]}"]`).click()
+    expect(await page.locator('section[aria-label="Reading now"]').evaluate(one => one.clientHeight)).toBe(height)
+  })
+}
+
+test('a reload in the middle, while nothing can be stored: what was typed is still there, and is stored after', async ({
+  page,
+}) => {
+  const questions = ladderFor('interior', 'pocket')
+  await newOpening(page, `Reload ${Date.now()}`, 'Pantry', 'Pocket', 'Inches', FAMILY_NAMES.interior.name)
+  const path = new URL(page.url()).pathname.split('/')[2]!
+  await walk(page, questions.slice(0, 4), readings('pocket'))
+  await allStored(page)
+  await page.route('**/api/openings/*/readings', route => route.abort())
+  await walk(page, questions.slice(0, 6), readings('pocket'), 4)
+  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'not-stored')
+  await page.keyboard.type('82 3/')
+  const stored = await page.request.get(`/api/openings/${path}/readings.json`.replace(/^/, process.env.HARVEK_BASE!))
+  expect((await stored.json()).readings).toHaveLength(4)
+
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'not-stored')
+  await expect(field(page)).toHaveValue('82 3/')
+  await page.unroute('**/api/openings/*/readings')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await allStored(page)
+  await field(page).focus()
+  await page.keyboard.press('End')
+  await page.keyboard.type('8')
+  await page.keyboard.press('Enter')
+  await allStored(page)
+  const after = await page.request.get(`${process.env.HARVEK_BASE}/api/openings/${path}/readings.json`)
+  const rows: { slot: string; text: string }[] = (await after.json()).readings
+  expect(rows.map(one => one.slot)).toEqual(questions.slice(0, 7))
+  expect(rows.at(-1)!.text).toBe('82 3/8')
+})
+
+test('a reading is skipped with its reason, undone, and asked by what it decides', async ({ page }) => {
+  await newOpening(page, `Skip ${Date.now()}`, 'Cooperage', 'Trim off')
+  await page.getByRole('button', { name: 'Skip …' }).click()
+  await page.getByLabel('Note to the skipped reading').fill('flooring laid over it')
+  await page.getByRole('button', { name: 'can’t be reached' }).click()
+  await expect(page.getByText('Fall of the sill was skipped: can’t be reached')).toBeVisible()
+  await expect(page.getByText('“flooring laid over it” Taken as level and flat until it is read.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo Fall of the sill' }).click()
+  await expect(page.getByText('was skipped')).toHaveCount(0)
+  await field(page).focus()
+  await page.keyboard.press('ArrowUp')
+  const now = page.locator('section[aria-label="Reading now"] h2')
+  await page.locator('[data-slot="trim-off/widths.bottom"]').click()
+  for (const text of ['38', '38', '38', '90', '90', '90']) {
+    await page.keyboard.type(text)
+    await page.keyboard.press('Enter')
+  }
+  await page.keyboard.press('Control+z')
+  await expect(page.getByText('5 of 26 read')).toBeVisible()
+  await page.locator('[data-slot="trim-off/heights.right"]').click()
+  await page.keyboard.type('90')
+  await page.keyboard.press('Enter')
+  await allStored(page)
+  await page.getByRole('button', { name: 'As one walks' }).click()
+  await expect(page.locator('ol[aria-label="Readings by what they decide"] li').first()).toContainText(
+    'Lean, left side',
+  )
+  await page.locator('ol[aria-label="Readings by what they decide"] li button').first().click()
+  await expect(now).toHaveText('Lean, left side')
+  await page.locator('[data-id="direction.minus"] rect').last().click()
+  await page.keyboard.type('1/8')
+  await expect(page.locator('section[aria-label="Reading now"]')).toContainText('top left')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-slot="trim-off/lean.left"]')).toContainText('1/8')
+  await allStored(page)
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.locator('[data-slot="trim-off/lean.left"] .value')).toContainText('−')
+})
+
+test('two ways and two people stand beside each other; words that mean two lengths are asked about', async ({
+  page,
+}) => {
+  await newOpening(page, `Second ${Date.now()}`, 'Sail store', 'Core')
+  await field(page).focus()
+  await page.keyboard.type('twenty one sixteenths')
+  const choices = page.getByRole('group', { name: 'Which is meant' })
+  await expect(choices.getByRole('button')).toHaveCount(2)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: 'can mean' })).toBeVisible()
+  await expect(page.getByText('0 of 15 read')).toBeVisible()
+  await choices.getByRole('button').nth(0).click()
+  await expect(page.getByRole('status').filter({ hasText: 'unusual for a door' })).toBeVisible()
+  await field(page).fill('36')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-slot="core/widths.bottom"] .value')).toHaveText('36')
+  await page.getByText('Bram Oake', { exact: true }).click()
+  await page.locator('[data-slot="core/widths.bottom"]').click()
+  await field(page).fill('36 1/4')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Width, bottom: two readings differ by 1/4 in')).toBeVisible()
+  await page.getByText('Ida Marlow', { exact: true }).last().click()
+})

@@ -1,0 +1,146 @@
+import { randomUUID } from 'node:crypto'
+import { expect, test } from '@playwright/test'
+import sharp from 'sharp'
+import { control } from './test/control'
+import { allStored, base, demoOpening, field, newOpening, open, pdfText } from './test/harvek'
+import { addPhotoTo, phonePhoto } from './test/photo'
+
+const openingId = (url: string) => new URL(url).pathname.split('/')[2]!
+
+test('photos are taken in without where they were taken, shown small, and go into the PDF if wished', async ({
+  page,
+}) => {
+  await newOpening(page, `Photo ${Date.now()}`, 'Chart room', 'Core')
+  const id = openingId(page.url())
+  const choose = async (name: string, buffer: Buffer, mimeType: string) => {
+    const choosing = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Choose photos' }).click()
+    await (await choosing).setFiles({ name, mimeType, buffer })
+  }
+  await page.locator('[data-slot="wall.left"]').click()
+  await choose('door.jpg', await phonePhoto(), 'image/jpeg')
+  const photo = page.locator('[data-photo]')
+  await expect(photo).toHaveCount(1)
+  await expect(photo).toContainText('Wall, left')
+  await choose('door.jpg', Buffer.from('a text with the wrong name'), 'image/jpeg')
+  await expect(page.getByText('door.jpg: This is no JPEG, PNG or WebP picture')).toBeVisible()
+  await expect(photo).toHaveCount(1)
+  for (const link of ['picture', 'small']) {
+    const answer = await page.request.get(`${base()}/api/photos/${await photo.getAttribute('data-photo')}/${link}`)
+    const { exif, format } = await sharp(await answer.body()).metadata()
+    expect([exif, format]).toEqual([undefined, 'jpeg'])
+  }
+  const sizes = []
+  for (const query of ['', '?photos=yes'])
+    sizes.push((await (await page.request.get(`${base()}/api/openings/${id}/measure.pdf${query}`)).body()).length)
+  expect(sizes[1]! - sizes[0]!).toBeGreaterThan(1000)
+  await page.reload()
+  await expect(photo).toHaveCount(1)
+})
+
+test('a photo that is too large or says nothing of itself is refused in a sentence', async ({ request }) => {
+  const path = `${base()}/api/openings/${demoOpening('A4')}/photos`
+  const query = `id=${randomUUID()}&slot=&by=Ida&at=2026-01-01T00:00:00.000Z`
+  const large = await request.post(`${path}?${query}`, { data: Buffer.alloc(21 * 1024 * 1024) })
+  expect([large.status(), (await large.json()).message]).toEqual([
+    400,
+    'This is larger than 20 MB; nothing was stored. Send a smaller photo.',
+  ])
+  expect((await request.post(path, { data: await phonePhoto() })).status()).toBe(400)
+  const again = await addPhotoTo(request, demoOpening('A4'))
+  const other = await request.post(`${path}?id=${again}&slot=&by=Ida&at=2026-05-05T00:00:00.000Z`, {
+    data: await phonePhoto(),
+  })
+  expect(other.status()).toBe(409)
+})
+
+test('the measure sheet prints every reading with its number, filled or blank', async ({ page }) => {
+  const path = `/api/openings/${demoOpening('B2')}/measure.pdf`
+  const filled = await pdfText(page, path)
+  for (const part of [
+    'Measure sheet: B2',
+    'Hinge 2',
+    '37 1/16 in',
+    'non-removable',
+    'skipped: not there',
+    'seen from outside',
+  ])
+    expect(filled).toContain(part)
+  const blank = await pdfText(page, `${path}?blank=yes`)
+  expect(blank).toContain('Hinge 2')
+  expect(blank).not.toContain('37 1/16')
+  const any = await pdfText(page, '/api/blank-sheet.pdf?family=slider&way=trim-off&unit=mm')
+  expect(any).toContain('Siding plane')
+  expect((await page.request.get(`${base()}/api/blank-sheet.pdf?family=drawbridge`)).status()).toBe(400)
+})
+
+test('readings come in from a file: the good rows are taken, the bad ones say why', async ({ page }) => {
+  await newOpening(page, `File ${Date.now()}`, 'Smoke house', 'Pocket')
+  const choose = async (name: string, content: string) => {
+    const choosing = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Readings from a file …' }).click()
+    await (await choosing).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content) })
+  }
+  const csv = 'slot,typed\npocket/widths.bottom,36 1/8\npocket/widths.middle,3/10\n"Wall, left",4 1/2\nroof,1\n'
+  await choose('survey.csv', csv)
+  const list = page.getByRole('region', { name: 'Readings of the file' })
+  await expect(list).toContainText('survey.csv: 2 can be taken, 2 not.')
+  await expect(list.locator('[data-row="rejected"]').first()).toContainText('a tape has no fractions of 10')
+  await expect(page.getByText('0 of 21 read')).toBeVisible()
+  await list.getByRole('button', { name: 'Take 2 readings' }).click()
+  await allStored(page)
+  await expect(page.getByText('2 of 21 read')).toBeVisible()
+  const json = await (await page.request.get(`${base()}/api/openings/${openingId(page.url())}/readings.json`)).text()
+  expect(JSON.parse(json).readings).toHaveLength(2)
+  await choose('again.json', json)
+  await expect(list).toContainText('2 can be taken, 0 not.')
+  await list.getByRole('button', { name: 'Take 2 readings' }).click()
+  await expect(list).toHaveCount(0)
+  await choose('odd.csv', 'a;b\n1;2\n')
+  await expect(page.getByText('odd.csv: The first line must name the columns')).toBeVisible()
+})
+
+test('the same reading sent a thousand times, while the server is killed and started again, is one row', async ({
+  page,
+}) => {
+  test.setTimeout(180_000)
+  await newOpening(page, `Resend ${Date.now()}`, 'Lamp room', 'Core')
+  const path = `${base()}/api/openings/${openingId(page.url())}/readings`
+  await field(page).focus()
+  await page.keyboard.type('36')
+  const first = page.waitForRequest(request => request.method() === 'POST' && request.url() === path)
+  await page.keyboard.press('Enter')
+  const body = (await first).postData()!
+  let answered = 0
+  const send = async () => {
+    const answer = await fetch(path, { method: 'POST', headers: { 'content-type': 'application/json' }, body }).catch(
+      () => null,
+    )
+    if (answer?.ok) answered++
+  }
+  for (let round = 0; round < 4; round++) {
+    const sending = Array.from({ length: 250 }, (_, i) => new Promise(resolve => setTimeout(resolve, i * 4)).then(send))
+    await new Promise(resolve => setTimeout(resolve, 500))
+    await control('kill-application')
+    await Promise.all(sending)
+    await control('restart-application')
+  }
+  await send()
+  expect(answered).toBeGreaterThan(4)
+  console.log(`  1,001 times sent, ${answered} answered, four times killed`)
+  const rows = await (await fetch(`${base()}/api/openings/${openingId(page.url())}/readings.json`)).json()
+  expect(rows.readings).toEqual(JSON.parse(body))
+})
+
+test('an opening is found by any word, with one key', async ({ page }) => {
+  await open(page, '/')
+  await page.locator('body').press('/')
+  await expect(page.getByRole('heading', { name: 'Openings' })).toBeVisible()
+  await page.getByLabel('Find an opening').fill('plant only')
+  await expect(page.getByRole('status')).toHaveText('1 opening')
+  await expect(page).toHaveURL(/q=plant%20only/)
+  await page.getByRole('link', { name: /Plant room/ }).click()
+  await expect(page.getByRole('heading', { name: 'B2 Plant room, leaf only' })).toBeVisible()
+  await open(page, '/openings?q=zebra')
+  await expect(page.getByText('No opening has “zebra” in it.')).toBeVisible()
+})

@@ -1,0 +1,60 @@
+import { expect, test } from '@playwright/test'
+import { formatLength } from '../src/core/units/format-length'
+import { isLength, ticks } from '../src/core/units/length'
+import { base, field, open } from './test/harvek'
+
+test('a made-up opening is read by its scales and scored; how large it is, nothing tells before', async ({ page }) => {
+  const replies: string[] = []
+  page.on('response', async response => {
+    if (/practice/.test(response.url()) && !/score/.test(response.url()))
+      replies.push((await response.body().catch(() => Buffer.alloc(0))).toString('latin1'))
+  })
+  await open(page, '/practice')
+  await page.getByText('Width, bottom', { exact: true }).click()
+  await expect(page.getByAltText('The scale, to be read by eye')).toBeVisible()
+  await page.getByRole('radio', { name: 'the stud' }).first().click({ force: true })
+  await field(page)
+    .or(page.getByLabel('Width, bottom', { exact: true }))
+    .first()
+    .fill('12')
+  await page.keyboard.press('Enter')
+  await page.getByText('Width, bottom ✓').click()
+  await expect(page.getByText('Read 1 time already.')).toBeVisible()
+  await page.waitForLoadState('networkidle')
+  expect(replies.length).toBeGreaterThan(2)
+
+  const scored = page.waitForResponse(/score/)
+  await page.getByRole('button', { name: 'Score it' }).click()
+  const { readings } = await (await scored).json()
+  await expect(page.getByRole('region', { name: 'Score' })).toContainText('of 100')
+  await expect(page.locator('tr[data-mark="misread"]')).toContainText('Width, bottom')
+  await expect(page.locator('tr[data-mark="left-out"]').first()).toBeVisible()
+  for (const { truth } of readings as { truth: number }[]) {
+    if (Math.abs(truth) < 81_280 || !isLength(truth)) continue
+    const exact = formatLength(ticks(truth), '1/64')
+    for (const reply of replies) {
+      expect(reply).not.toContain(String(truth))
+      expect(reply).not.toContain(exact)
+    }
+  }
+  await page.getByRole('button', { name: 'Another opening' }).click()
+  await expect(page.getByRole('button', { name: 'Score it' })).toBeVisible()
+})
+
+test('two looks at one reading show the same scale, another grip another one', async ({ request }) => {
+  const look = async (hook: string) =>
+    (
+      await request.get(
+        `${base()}/api/practice/01900000-0000-7000-8000-000000000001/look?name=widths.top&hook=${hook}&stretch=on&level=72`,
+      )
+    ).body()
+  const [once, twice, other] = [await look('on'), await look('on'), await look('before')]
+  expect(once.equals(twice)).toBe(true)
+  expect(once.equals(other)).toBe(false)
+  expect(once.subarray(1, 4).toString()).toBe('PNG')
+  expect((await request.get(`${base()}/api/practice/x/look?name=roof`)).status()).toBe(400)
+  const wrong = await request.post(`${base()}/api/practice/01900000-0000-7000-8000-000000000001/score`, {
+    data: { attempts: [{ name: 'roof', value: 1, level: null }] },
+  })
+  expect(wrong.status()).toBe(400)
+})
