@@ -140,6 +140,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     jambStandards: trade.jambStandards,
     leafBottom: unitChosen ? leafBottomOf(unitChosen) : undefined,
     derivesUnit: rules.derivesUnit,
+    settles: rules.settles,
   })
   const hole = holeOf(model, specification, lengths)
   const holeIsAssumed = !model?.isHole
@@ -160,7 +161,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade),
   ]
   const measured = [...measure, ...specification.findings]
-  const order = checkOrder(specification, wishes, chosen, measured)
+  const order = checkOrder(specification, wishes, chosen, measured, rules.settles)
   return {
     family,
     wishes,

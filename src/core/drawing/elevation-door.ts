@@ -16,14 +16,14 @@ const BEYOND_STUD = inches(2, 1, 2)
 const HINGE_HALF = inches(2)
 const INSET = inches(5)
 
-/** Frame, leaf, hinges, handle, and the two lines that meet at the hinge side. */
-export function doorMarks(shape: DoorShape): readonly Mark[] {
+/** The frame, and where it has one leaf: the leaf, hinges, handle, and the two lines that meet at the hinge side. */
+export function doorMarks(shape: DoorShape, hasLeaf = true): readonly Mark[] {
   const { frame, leaf, isChosen } = shape
   const certainty: Certainty = isChosen ? 'sure' : 'assumed'
   return [
     path('frame', 'unit', cornersOf(frame), true, certainty),
-    path('leaf', 'leaf', cornersOf(leaf), true, certainty),
-    ...(shape.hinges ? hingeMarks(shape, shape.hinges) : []),
+    ...(hasLeaf ? [path('leaf', 'leaf', cornersOf(leaf), true, certainty)] : []),
+    ...(hasLeaf && shape.hinges ? hingeMarks(shape, shape.hinges) : []),
   ]
 }
 

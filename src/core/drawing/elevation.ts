@@ -28,8 +28,8 @@ export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
   const marks = [
     ...surroundings(view, surroundOf(result, stage)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
-    ...(shape ? doorMarks(shape) : []),
-    ...(isEarly(stage) || !shape ? familyParts(result, extentOf(view.points)) : []),
+    ...(shape ? doorMarks(shape, hasOneLeaf(result.family)) : []),
+    ...partsIn(result, shape, view.points),
     ...stageMarks(result, stage, view, shape),
     ...POINT_NAMES.map(name => dot('point', `point.${name}`, view.points[name], view.certainty)),
   ]
@@ -53,6 +53,18 @@ function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShap
       return []
   }
 }
+
+/** The family's own parts: inside what is measured, and once a unit is known inside its frame. */
+function partsIn(result: JobResult, shape: DoorShape | null, points: OpeningPoints): readonly Mark[] {
+  if (!shape) return familyParts(result, extentOf(points))
+  if (hasOneLeaf(result.family)) return []
+  const { x, y, width, height } = shape.leaf
+  return familyParts(result, { left: x, right: x + width, bottom: y, top: y + height, width, height })
+}
+
+/** Whether a family's unit is a frame with one hinged leaf; the others show their own parts in the frame. */
+const hasOneLeaf = (family: JobResult['family']): boolean =>
+  family === 'hinged-outside' || family === 'interior' || family === 'steel-frame'
 
 const isEarly = (stage: Stage): boolean => stage === 'measure' || stage === 'diagnose'
 

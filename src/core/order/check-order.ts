@@ -21,12 +21,11 @@ export function checkOrder(
   wishes: Wishes,
   offer: Offer | null,
   findings: readonly Finding[],
+  settles: readonly ('hinges' | 'swing' | 'bore')[] = ['hinges', 'swing', 'bore'],
 ): readonly Finding<OrderCode>[] {
   const missing = [
     ...(specification.unit ? [] : ['size']),
-    ...(wishes.hinges ? [] : ['hinges']),
-    ...(wishes.swing ? [] : ['swing']),
-    ...(wishes.bore ? [] : ['bore']),
+    ...settles.filter(name => wishes[name] === null),
     ...(specification.jamb ? [] : ['wall']),
     ...(offer ? [] : ['unit']),
   ]

@@ -42,6 +42,8 @@ export type SpecifyOptions = {
   readonly leafBottom?: Leaf
   /** Whether a unit follows from the size that was read at all. */
   readonly derivesUnit?: boolean
+  /** What must be settled of this kind of door; all of it unless said. */
+  readonly settles?: readonly ('hinges' | 'swing' | 'bore')[]
 }
 
 /** Derives what to order from the readings that stand and the customer's wishes. */
@@ -63,7 +65,7 @@ export function specify(
     findings: [
       ...compareWays(survey, lengths),
       ...judgeFloor(floor, lengths),
-      ...judgeHand(handing, wishes),
+      ...judgeHand(handing, wishes, options.settles),
       ...judgeJamb(jamb),
       ...judgeStep(survey, wishes, lengths),
       ...judgeUse(wishes),
@@ -184,8 +186,12 @@ function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readon
   ]
 }
 
-function judgeHand(handing: HandingCodes | null, wishes: Wishes): readonly Finding<SpecificationCode>[] {
-  const open = (['hinges', 'swing', 'bore'] as const).filter(name => wishes[name] === null)
+function judgeHand(
+  handing: HandingCodes | null,
+  wishes: Wishes,
+  settles: SpecifyOptions['settles'] = ['hinges', 'swing', 'bore'],
+): readonly Finding<SpecificationCode>[] {
+  const open = settles.filter(name => wishes[name] === null)
   const unsettled = open.map(
     (name): Finding<SpecificationCode> => ({
       code: 'not-settled',

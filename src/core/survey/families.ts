@@ -27,6 +27,8 @@ type Rules = {
   readonly facts: readonly FactSlot[]
   /** Those of its own readings and facts without which nothing can be ordered. */
   readonly essential: readonly Question[]
+  /** What must be settled of it before an order: a slider has no hinges, a screen door no bore. */
+  readonly settles: readonly ('hinges' | 'swing' | 'bore')[]
   /** Whether a unit's size follows from the readings; else a leaf or a trim opening is what counts. */
   readonly derivesUnit: boolean
   /** Whether anything is ordered and set; an old door that is only sealed skips those stages. */
@@ -54,6 +56,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: [...WALLS, ...TWIST, ...SILL],
     facts: [],
     essential: [],
+    settles: ['hinges', 'swing', 'bore'],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -62,6 +65,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: ['leaf.active', 'leaf.passive', ...WALLS, ...TWIST, ...SILL],
     facts: ['fact.active-leaf', 'fact.condition'],
     essential: ['fact.active-leaf'],
+    settles: ['swing', 'bore'],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -70,6 +74,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: ['leaf.width', 'sidelight.left', 'sidelight.right', ...WALLS, ...TWIST, ...SILL],
     facts: ['fact.condition'],
     essential: ['leaf.width'],
+    settles: ['hinges', 'swing', 'bore'],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -87,6 +92,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     ],
     facts: ['fact.mould-face', 'fact.condition'],
     essential: ['mould.face', 'mould.proud', 'handle.height', 'handle.proud'],
+    settles: ['hinges', 'swing'],
     derivesUnit: false,
     isOrdered: true,
   },
@@ -95,6 +101,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: ['siding.plane', ...WALLS, 'sill.depth', 'floor.highest', 'step.outside'],
     facts: ['fact.moving-panel', 'fact.frame-kind', 'fact.condition'],
     essential: ['fact.moving-panel'],
+    settles: [],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -120,6 +127,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
       'fact.condition',
     ],
     essential: ['leaf.thickness', 'hinge.1', 'hinge.2', 'hinge.3', 'bore.top', 'backset', 'fact.label'],
+    settles: ['hinges', 'swing'],
     derivesUnit: false,
     isOrdered: true,
   },
@@ -128,6 +136,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: [...WALLS, 'throat', 'return', 'floor.highest', 'strings.gap'],
     facts: ['fact.wall-state', 'fact.wall-kind', 'fact.label'],
     essential: ['wall.left', 'wall.head', 'wall.right', 'fact.wall-state'],
+    settles: ['hinges', 'swing'],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -136,6 +145,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: ['leaf.thickness', 'backset', 'case.depth', 'bore.top', ...WALLS, 'floor.highest'],
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
+    settles: ['hinges', 'swing'],
     derivesUnit: true,
     isOrdered: true,
   },
@@ -144,6 +154,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     further: ['leaf.thickness', ...GAP_SLOTS, 'contact.top', 'contact.middle', 'contact.bottom', 'fall.threshold'],
     facts: ['fact.kerf', 'fact.threshold', 'fact.floor', 'fact.airflow', 'fact.seal-why'],
     essential: ['leaf.thickness', 'gap.head.centre', 'gap.left.middle', 'gap.right.middle', 'gap.bottom.centre'],
+    settles: [],
     derivesUnit: false,
     isOrdered: false,
   },

@@ -68,12 +68,18 @@ export function Job({ job, openings }: { readonly job: JobRecord; readonly openi
           <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>
         )}
       </Row>
-      <NewOpening jobId={job.id} nextTag={`A${openings.length + 1}`} />
+      <NewOpening jobId={job.id} nextTag={nextTag(openings.map(one => one.tag))} />
       <div>
         <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
       </div>
     </Page>
   )
+}
+
+/** The tag after the last one: C6, then C7. */
+function nextTag(tags: readonly string[]): string {
+  const [, letters = 'A', number = '0'] = /^(\D*)(\d+)$/.exec(tags.at(-1) ?? 'A0') ?? []
+  return `${letters}${Number(number) + 1}`.slice(0, 12)
 }
 
 function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextTag: string }) {

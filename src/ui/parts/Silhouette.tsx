@@ -4,7 +4,7 @@ import { TICKS_PER_INCH } from '@/core/units/length'
 import { MarkView, type Place } from './MarkView'
 
 const PX_PER_INCH = 2.1
-const SHOWN = new Set(['stud', 'hole', 'frame', 'leaf', 'hinge', 'handle', 'ground'])
+const SHOWN = new Set(['stud', 'hole', 'frame', 'leaf', 'glass', 'trim', 'wall', 'hinge', 'handle', 'ground'])
 
 /** A door small, at the scale all doors of a row share, standing on the ground. */
 export function Silhouette({ scene }: { readonly scene: Scene }) {

@@ -33,7 +33,14 @@ export function OrderLadder({ store }: StageProps) {
   const rest = offers.filter(one => !goesIn(one))
   const showAll = asked ?? possible.length === 0
   const best = new Map(standOuts(offers).map(one => [one.offer.unit.id, one.best]))
-  if (offers.length === 0) return <Quiet>Units are judged once the opening has a width and a height.</Quiet>
+  if (offers.length === 0)
+    return (
+      <Quiet>
+        {store.result.hole
+          ? 'The catalogue holds no unit of this kind.'
+          : 'Units are judged once the opening has a width and a height.'}
+      </Quiet>
+    )
   return (
     <>
       <h2>Units that go in</h2>

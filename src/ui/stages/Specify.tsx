@@ -1,5 +1,6 @@
 'use client'
 import { handingTraces } from '@/core/specification/handing'
+import { FAMILY_RULES } from '@/core/survey/families'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
@@ -8,39 +9,46 @@ import type { StageProps } from './types'
 
 export function SpecifyLadder({ store }: StageProps) {
   const { data } = store.sheet.wishes
+  const asks = new Set<string>(FAMILY_RULES[store.sheet.opening.family].settles)
   const save = store.saveWishes
   return (
     <>
       <Panel>
         <h2>What is wanted</h2>
-        <Choice
-          label="Hinges, seen from outside"
-          value={data.hinges}
-          options={[
-            ['left', 'Left'],
-            ['right', 'Right'],
-          ]}
-          onChange={hinges => save({ hinges })}
-        />
-        <Choice
-          label="Swings"
-          value={data.swing}
-          options={[
-            ['in', 'In'],
-            ['out', 'Out'],
-          ]}
-          onChange={swing => save({ swing })}
-        />
-        <Choice
-          label="Bore"
-          value={data.bore}
-          options={[
-            ['none', 'None'],
-            ['single', 'Single'],
-            ['double', 'Double'],
-          ]}
-          onChange={bore => save({ bore })}
-        />
+        {asks.has('hinges') && (
+          <Choice
+            label="Hinges, seen from outside"
+            value={data.hinges}
+            options={[
+              ['left', 'Left'],
+              ['right', 'Right'],
+            ]}
+            onChange={hinges => save({ hinges })}
+          />
+        )}
+        {asks.has('swing') && (
+          <Choice
+            label="Swings"
+            value={data.swing}
+            options={[
+              ['in', 'In'],
+              ['out', 'Out'],
+            ]}
+            onChange={swing => save({ swing })}
+          />
+        )}
+        {asks.has('bore') && (
+          <Choice
+            label="Bore"
+            value={data.bore}
+            options={[
+              ['none', 'None'],
+              ['single', 'Single'],
+              ['double', 'Double'],
+            ]}
+            onChange={bore => save({ bore })}
+          />
+        )}
         <Choice
           label="Use"
           value={data.use}
