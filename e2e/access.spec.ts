@@ -60,6 +60,56 @@ test.describe('on a phone', () => {
   })
 })
 
+test.describe('with gloves', () => {
+  for (const [size, tag] of [
+    [{ width: 390, height: 844 }, 'B3'],
+    [{ width: 1024, height: 768 }, 'A6'],
+    [{ width: 1280, height: 800 }, 'B2'],
+  ] as const) {
+    test(`everything that can be tapped while measuring is 44 px high, at ${size.width} px (${tag})`, async ({
+      page,
+    }) => {
+      await page.setViewportSize(size)
+      await open(page, `/openings/${demoOpening(tag)}/measure`)
+      await page.getByRole('button', { name: 'Pair Laser' }).waitFor()
+      const small = await page
+        .locator('main')
+        .evaluate(main =>
+          [
+            ...main.querySelectorAll(
+              'button, a, select, input:not([type="radio"], [type="file"]), label[data-rac], [role="button"] rect:last-of-type',
+            ),
+          ]
+            .map(one => [one.textContent?.slice(0, 30), Math.round(one.getBoundingClientRect().height)] as const)
+            .filter(([, height]) => height > 1 && height < 44),
+        )
+      expect(small).toEqual([])
+    })
+  }
+})
+
+test('field, ladder and drawing stay where they are from one reading to the next', async ({ page }) => {
+  await open(page, `/openings/${demoOpening('C1')}/measure`)
+  const places = async () =>
+    page.evaluate(() =>
+      ['section[aria-label="Reading now"]', 'ol[aria-label^="Readings"]', '.elevation svg'].map(selector => {
+        const { top, left } = document
+          .querySelector(selector)!
+          .closest('.scroll, section, .elevation')!
+          .getBoundingClientRect()
+        return [top, left].map(Math.round)
+      }),
+    )
+  const first = await places()
+  const fieldTop = async () => Math.round((await field(page).boundingBox())!.y)
+  const top = await fieldTop()
+  for (let i = 0; i < 14; i++) {
+    await page.getByRole('button', { name: 'Next reading' }).click()
+    expect(await places()).toEqual(first)
+    expect(await fieldTop()).toBe(top)
+  }
+})
+
 test('the sheet works by keyboard alone', async ({ page }) => {
   await newOpening(page, `Keys ${Date.now()}`, 'Watch house', 'Core')
   await page.locator('body').press('n')

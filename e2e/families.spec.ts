@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { FAMILY_RULES, type Family, ladderFor } from '../src/core/survey/families'
 import type { Way } from '../src/core/survey/ways'
-import { FAMILY_NAMES, WAY_NAMES } from '../src/words/walk'
+import { FAMILY_NAMES, WAY_NAMES } from '../src/words/kinds'
 import { allStored, field, newOpening, walk } from './test/harvek'
 
 /** What is read of a nearly true opening of 40 by 82 in, by any way, and of what stands on and around it. */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { expect, test } from '@playwright/test'
 import sharp from 'sharp'
+import { randomFrom, wholeFrom } from '../src/core/base/random'
 import { control } from './test/control'
 import { allStored, base, demoOpening, field, newOpening, open, pdfText } from './test/harvek'
 import { addPhotoTo, phonePhoto } from './test/photo'
@@ -130,6 +131,36 @@ test('the same reading sent a thousand times, while the server is killed and sta
   console.log(`  1,001 times sent, ${answered} answered, four times killed`)
   const rows = await (await fetch(`${base()}/api/openings/${openingId(page.url())}/readings.json`)).json()
   expect(rows.readings).toEqual(JSON.parse(body))
+})
+
+test('broken files and pictures sent to their addresses (seeded) are answered in sentences, and nothing is stored half', async ({
+  page,
+}) => {
+  await newOpening(page, `Fuzz ${Date.now()}`, 'Kiln', 'Core')
+  const address = `${base()}/api/openings/${openingId(page.url())}`
+  const jpeg = await phonePhoto()
+  const csv = 'slot,typed\ncore/widths.bottom,36\ncore/widths.middle,36 1/8\n'
+  let kept = 0
+  for (let seed = 0; seed < 60; seed++) {
+    const random = randomFrom(seed)
+    const bytes = Buffer.from(jpeg)
+    for (let i = 0; i < 6; i++) bytes[wholeFrom(random, 0, 4000)] = wholeFrom(random, 0, 255)
+    const query = `id=${randomUUID()}&slot=&by=Ida&at=2026-01-01T00:00:00.000Z`
+    const photo = await page.request.post(`${address}/photos?${query}`, { data: bytes })
+    expect([200, 400]).toContain(photo.status())
+    if (photo.ok()) kept++
+    else expect((await photo.json()).message).toMatch(/nothing was stored/)
+    const at = wholeFrom(random, 0, csv.length)
+    const text = `${csv.slice(0, at)}${['"', '\0', ',', '{', '\uD800'][seed % 5]}${csv.slice(at + wholeFrom(random, 0, 4))}`
+    const checked = await page.request.post(`${address}/readings/check`, { data: { name: 'a.csv', text } })
+    expect([200, 400]).toContain(checked.status())
+    const rows = await page.request.post(`${address}/readings`, { data: [{ id: randomUUID(), value: text }] })
+    expect(rows.status()).toBe(400)
+  }
+  const sheet = await (await page.request.get(`${address}/readings.json`)).json()
+  expect(sheet.readings).toEqual([])
+  await page.reload()
+  await expect(page.locator('[data-photo]')).toHaveCount(kept)
 })
 
 test('an opening is found by any word, with one key', async ({ page }) => {

@@ -14,6 +14,7 @@ const CORE_ORDER = [
   'diagnosis',
   'specification',
   'catalogue',
+  'verdict',
   'order',
   'fit',
   'seal',

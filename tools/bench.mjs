@@ -1,10 +1,12 @@
 // @ts-check
 // Medians, memory and ratios, printed. Nothing here passes or fails.
 import { spawn } from 'node:child_process'
+import { randomUUID } from 'node:crypto'
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
+import { createConnection } from 'mysql2/promise'
 import { freshBundle, root } from './bundle.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { ensureBuild, ensureData, startApplication } from './demo.mjs'
@@ -86,6 +88,46 @@ async function firstLoadKb(address, path) {
   return bytes / 1000
 }
 
+const LISTED = 5000
+
+/** The list of 5,000 openings against its plain query. @param {string} address @param {string} url */
+async function benchList(address, url) {
+  const connection = await createConnection(url)
+  const [[job]] = /** @type {[{ company_id: string, id: string }[], unknown]} */ (
+    /** @type {unknown} */ (await connection.query('select company_id, id from job limit 1'))
+  )
+  if (!job) return
+  const rows = Array.from({ length: LISTED }, (_, i) => [
+    job.company_id,
+    randomUUID(),
+    job.id,
+    `K${i}`,
+    `Door ${i}`,
+    'slider',
+    1000 + i,
+  ])
+  await connection.query('insert into opening (company_id, id, job_id, tag, name, family, position) values ?', [rows])
+  const plain = `select o.id, o.tag, o.name, o.family, j.id, j.name, j.site, j.visit_on from opening o join job j on j.company_id = o.company_id and j.id = o.job_id where o.company_id = ? order by j.name, o.job_id, o.position`
+  /** @param {() => Promise<unknown>} run */
+  const timed = async run => {
+    const times = []
+    for (let i = 0; i < 21; i++) {
+      const start = performance.now()
+      await run()
+      times.push(performance.now() - start)
+    }
+    return median(times)
+  }
+  const query = await timed(() => connection.query(plain, [job.company_id]))
+  say(`plain query of ${LISTED} openings: ${query.toFixed(1)} ms`)
+  const page = await timed(async () => (await fetch(`${address}/openings`)).text())
+  report(`list of ${LISTED} openings`, page, 'ms', Math.round(1.5 * query + 100), 'below')
+  const search = await timed(async () => (await fetch(`${address}/api/openings?q=door+4321`)).json())
+  say(`one of ${LISTED} found by two words: ${search.toFixed(1)} ms`)
+  await connection.query('delete from opening where company_id = ? and position >= 1000', [job.company_id])
+  await connection.end()
+}
+
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server' })
   ensureNodeModules()
@@ -120,6 +162,13 @@ async function main() {
         3000,
         'above',
       )
+
+      const found = bench.blunders()
+      report('blunders named, alone or with ties', found.named * 100, '%', 97, 'above')
+      report('blunders named first', found.first * 100, '%', 95, 'above')
+      report('clean surveys accused', found.accused * 100, '%', 4, 'below')
+
+      await benchList(application.address, database.url)
 
       const opening = JSON.parse(exported).openings[0].opening.id
       const path = `/openings/${opening}/measure`

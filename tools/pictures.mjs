@@ -19,14 +19,20 @@ const PHONE = { width: 390, height: 844 }
 const PICTURES = [
   ['1-today', '/', '', LARGE],
   ['2-job', 'job', '', LARGE],
+  ['2b-job', 'job of C1', '', LARGE],
   ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
+  ['3b-storm', 'A6', 'measure', LARGE, '[data-slot="handle.height"]'],
+  ['3c-steel-leaf', 'B2', 'measure', LARGE, '[data-slot="hinge.2"]'],
   ['4-diagnose', 'A1', 'diagnose', LARGE],
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
   ['6-order', 'A1', 'order', LARGE],
   ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
   ['8-seal', 'A5', 'seal', LARGE],
   ['9-hand-over', 'A5', 'handover', LARGE],
+  ['10-openings', '/openings', '', LARGE],
+  ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
   ['phone-measure', 'A3', 'measure', PHONE],
+  ['phone-keypad', 'A6', 'measure', PHONE, '[aria-label="Keypad"]'],
   ['phone-fit', 'A1', 'fit', PHONE],
 ]
 
@@ -42,20 +48,16 @@ async function main() {
     const target = join(root, 'docs/screenshots')
     for (const old of readdirSync(target)) rmSync(join(target, old))
     const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC' })
-    await page.goto(`${application.address}/jobs`)
-    const job = await page.locator('a[href^="/jobs/"]').first().getAttribute('href')
-    await page.goto(`${application.address}${job}`)
-    /** @type {Record<string, string>} */
-    const openings = {}
-    for (const link of await page.locator('a[href^="/openings/"]').all()) {
-      const tag = /A\d/.exec((await link.textContent()) ?? '')?.[0] ?? ''
-      openings[tag] = ((await link.getAttribute('href')) ?? '').split('/').slice(0, 3).join('/')
+    const found = await (await fetch(`${application.address}/api/openings`)).json()
+    /** @type {Record<string, { id: string, jobId: string }>} */
+    const openings = Object.fromEntries(found.openings.map((/** @type {{ tag: string }} */ one) => [one.tag, one]))
+    const pathOf = (/** @type {string} */ where, /** @type {string} */ stage) => {
+      if (where.startsWith('job')) return `/jobs/${openings[where.slice(7) || 'A1']?.jobId}`
+      return openings[where] ? `/openings/${openings[where].id}/${stage}` : where
     }
     for (const [name, where, stage, size, click] of PICTURES) {
       await page.setViewportSize(size)
-      await page.goto(
-        `${application.address}${where === 'job' ? job : (openings[where] ?? where)}${stage ? `/${stage}` : ''}`,
-      )
+      await page.goto(`${application.address}${pathOf(where, stage)}`)
       await page.locator('html[data-hydrated]').waitFor()
       if (click) await page.locator(click).first().click()
       await page.waitForTimeout(700)

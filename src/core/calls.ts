@@ -9,11 +9,14 @@ import { deviationsOf } from './opening/observe-survey'
 import { type AdjustedOpening, type Observations, type OpeningPoints, POINT_NAMES } from './opening/opening'
 import { placeUnit } from './opening/place-unit'
 import { done, type Outcome } from './outcome'
+import { hingePullN } from './physics/hinge-load'
 import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from './physics/leakage'
 import { cutStrip } from './seal/cut-strip'
 import { chooseJamb } from './specification/choose-jamb'
 import { deriveUnit } from './specification/derive-unit'
+import { fitStorm } from './specification/fit-storm'
 import { handingCodes } from './specification/handing'
+import { type LeafFacts, matchLeaf } from './specification/match-leaf'
 import { GRADUATIONS } from './survey/reading'
 import { UNIT_WAYS } from './survey/ways'
 import { parseSize } from './units/call-size'
@@ -101,6 +104,34 @@ export const CALLS: Readonly<Record<string, Call>> = {
         slack: lengths['pack-slack'].value,
       }),
     )
+  },
+  'storm.fit': (input, { lengths }) => {
+    const range = input.object('range')
+    const span = (name: 'width' | 'height') => spanFrom(range, name)
+    return closing(range, () =>
+      fitStorm(
+        input.lengths('widths'),
+        input.lengths('heights'),
+        { width: span('width'), height: span('height') },
+        input.optionalLength('packLimit') ?? lengths['storm-pack-most'].value,
+      ),
+    )
+  },
+  'leaf.match': (input, { lengths }) =>
+    matchLeaf(closing(input.object('existing'), leafFrom), closing(input.object('candidate'), leafFrom), {
+      size: lengths['leaf-size'].value,
+      exact: lengths['leaf-exact'].value,
+      shift: lengths['leaf-shift'].value,
+      pitch: lengths['leaf-pitch'].value,
+      bore: lengths['leaf-bore'].value,
+    }),
+  'hinge.load': input => {
+    const [width, spacing] = [input.length('leafWidth'), input.length('hingeSpacing')]
+    const mass = input.number('massKg')
+    if (mass <= 0) reject('input.negative', input.path('massKg'))
+    if (width <= 0) reject('input.negative', input.path('leafWidth'))
+    if (spacing <= 0) reject('input.negative', input.path('hingeSpacing'))
+    return { pullN: hingePullN(mass, width, spacing) }
   },
   'strip.cut': (input, { lengths }) =>
     taken(
@@ -235,6 +266,22 @@ const asPairs = (points: OpeningPoints) =>
   Object.fromEntries(POINT_NAMES.map(name => [name, [points[name].x, points[name].y]]))
 
 const sizeFrom = (reader: Reader) => closing(reader, r => ({ width: r.length('width'), height: r.length('height') }))
+
+function spanFrom(range: Reader, name: string): readonly [Length, Length] {
+  const [least, most, more] = range.lengths(name)
+  if (most === undefined || more !== undefined || least! > most) return reject('input.span', range.path(name))
+  return [least!, most]
+}
+
+const leafFrom = (leaf: Reader): LeafFacts => ({
+  width: leaf.length('width'),
+  height: leaf.length('height'),
+  thickness: leaf.length('thickness'),
+  hinges: leaf.lengths('hinges'),
+  bore: leaf.length('bore'),
+  backset: leaf.length('backset'),
+  labelMinutes: leaf.number('labelMinutes'),
+})
 
 function sideFrom(side: Reader): LeakySide {
   const gaps = side.lengths('gaps')

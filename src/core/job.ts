@@ -13,8 +13,8 @@ import type { LogEntry } from './handover/log'
 import { type Handover, type HandoverCode, type HandoverTest, planTests } from './handover/plan-tests'
 import { stepsDone } from './handover/standing'
 import { chanceToFit } from './opening/chance'
-import { type DecidingReading, decidingReadings } from './opening/deciding-readings'
-import { type ChanceCode, judgeChance } from './opening/judge-chance'
+import type { DecidingReading } from './opening/deciding-readings'
+import type { ChanceCode } from './opening/judge-chance'
 import {
   assumedHole,
   assumedOpening,
@@ -23,9 +23,8 @@ import {
   type ModelledOpening,
   modelOpening,
 } from './opening/model-opening'
-import { deviationsOf, observationsOf } from './opening/observe-survey'
 import type { AdjustedOpening } from './opening/opening'
-import { placeUnit, plumbRectangle } from './opening/place-unit'
+import { plumbRectangle } from './opening/place-unit'
 import { checkOrder, type OrderCode, orderLine } from './order/check-order'
 import type { Order, OrderLine } from './order/order'
 import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
@@ -39,9 +38,8 @@ import { judgeSurvey, type SurveyCode } from './survey/judge-survey'
 import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
-import { WAY_READINGS } from './survey/ways'
-import type { Size } from './units/call-size'
-import { type Length, plus, times, ZERO } from './units/length'
+import type { Length } from './units/length'
+import { decideBy, typicalChance, unitToJudge } from './verdict/judge-typical'
 
 /** Frozen into every issued order and paper. */
 export const CORE_VERSION = '1'
@@ -158,7 +156,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     ...(model && rules.derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
     ...seconds,
     ...judgeSurvey(family, survey, lengths, trade.backsets),
-    ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade),
+    ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade.sureChance),
   ]
   const measured = [...measure, ...specification.findings]
   const order = checkOrder(specification, wishes, chosen, measured, rules.settles)
@@ -189,39 +187,6 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
       handover: worstFirst(handover.findings),
     },
   }
-}
-
-/** The unit a fit is judged for while measuring: the chosen one, else the derived size. */
-const unitToJudge = ({ unit }: Specification, chosen: Offer | null): (Size & { readonly article: string }) | null =>
-  chosen ? chosen.unit : unit && { width: unit.width.value, height: unit.height.value, article: '' }
-
-/** The chance that the chosen or typical unit goes into the hole that was read, with the reading that decides it. */
-function typicalChance(
-  model: ModelledOpening | null,
-  unit: (Size & { readonly article: string }) | null,
-  survey: Survey,
-  lengths: TradeLengths,
-  { sureChance }: Trade,
-): readonly Finding<ChanceCode>[] {
-  // Where the readings disagree, a chance from all of them would be none.
-  if (!model?.isHole || !unit || model.adjusted.suspect) return []
-  const hole = model.way === 'masonry' ? betweenBucks(model.adjusted, lengths.buck.value) : model.adjusted
-  const chance = chanceToFit(hole, placeUnit(hole.points, { unit }), lengths)
-  const [deciding] = decideBy(model, unit, survey, lengths)
-  return [judgeChance(chance, unit, deciding?.name ?? null, model.way, sureChance)]
-}
-
-function decideBy(
-  { way }: ModelledOpening,
-  unit: Size,
-  survey: Survey,
-  lengths: TradeLengths,
-): readonly DecidingReading[] {
-  const bucks = way === 'masonry' ? times(lengths.buck.value, 2) : ZERO
-  return decidingReadings(observationsOf(survey, way, lengths), deviationsOf(lengths), WAY_READINGS[way], unit, {
-    sides: plus(times(lengths['gap-least'].value, 2), bucks),
-    head: lengths['head-least'].value,
-  })
 }
 
 /** The readings of the modelled way by what they decide for the chosen or derived unit; empty while neither is known. */

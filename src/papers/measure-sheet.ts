@@ -9,7 +9,8 @@ import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { findingWords, placeName } from '@/words/findings'
-import { FAMILY_NAMES, SKIP_WORDS, slotHow, slotName, WAY_NAMES } from '@/words/walk'
+import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
+import { SKIP_WORDS, slotHow, slotName } from '@/words/walk'
 import type { Block, Paper } from './paper'
 
 export type MeasureSheetOptions = {

@@ -2,7 +2,7 @@ import { FAMILIES } from '@/core/survey/families'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type FoundOpening, findOpenings, type SearchWord } from '@/store/jobs'
-import { FAMILY_NAMES } from '@/words/walk'
+import { FAMILY_NAMES } from '@/words/kinds'
 
 export type FoundOpenings = {
   readonly search: string

@@ -4,8 +4,11 @@ import { isFactSlot, type SkipReason } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import { CURES } from './cures'
+import { WAY_NAMES } from './kinds'
 import { SIDE_NAMES, WISH_NAMES } from './names'
-import { SKIP_WORDS, slotName, WAY_NAMES } from './walk'
+import { TEST_NAMES } from './tests'
+import { SKIP_WORDS, slotName } from './walk'
 
 type Say = (name: string) => string
 type Words = { readonly title: (f: Say) => string; readonly why: (f: Say) => string }
@@ -294,70 +297,6 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
-const CURES: Readonly<Record<string, string>> = {
-  'reading.take-again': 'Take this reading again.',
-  'reading.take-later': 'Take it before ordering.',
-  'reading.take-deciding': 'Take the deciding reading again, by another hand or finer.',
-  'mould.pad-out': 'Pad the trim out, or straighten it, first.',
-  'label.ask-agency': 'Ask the label’s agency.',
-  'condition.sound-wood': 'Cut back to sound wood.',
-  'airflow.keep-path': 'Keep a way for the air.',
-  'airflow.ask-licensed': 'Ask someone licensed first.',
-  'reading.take-check': 'Take the reading that checks it.',
-  'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
-  'square.measure-both': 'Check both diagonals once more.',
-  'square.set-by-level': 'Set the unit by the level, not by the opening.',
-  'level.raise-low-end': 'Scrape, fill or shim the low end, and caulk under the shims.',
-  'hollow.support': 'Support the threshold every 12 in.',
-  'crown.grind': 'Grind or plane the crown down.',
-  'lean.more-room': 'Allow the lean in the unit’s width.',
-  'lean.move-foot': 'Move the wall’s foot where that is possible.',
-  'bow.plane': 'Plane the bump; never weaken a jack stud.',
-  'bow.pack': 'Pack the hollow at the shim points.',
-  'twist.split': 'Split it between hinge and strike leg; back-bevel the casing.',
-  'twist.move-wall': 'Move a wall foot before the unit is set.',
-  'wall.plane-or-shim': 'Plane, extend, or shim the drywall.',
-  'subfloor.replace': 'Replace the rotten part down to sound wood.',
-  'subfloor.look': 'Lift the edge and look.',
-  'ways.take-again': 'Take the readings of both ways again.',
-  'floor.pad': 'Pad under the sill: PVC, or untreated lumber wrapped in tape.',
-  'floor.shorter-leaf': 'Or a shorter leaf.',
-  'hand.show-drawing': 'Order by the drawing.',
-  'wish.settle': 'Settle it below.',
-  'code.ask-locally': 'Check locally.',
-  'jamb.back-bevel': 'Back-bevel the casing.',
-  'jamb.order-solid': 'Order it solid.',
-  'plumb.smaller-unit': 'Order a narrower unit.',
-  'plumb.more-room': 'Correct the leaning side first.',
-  'gap.read': 'Read the gaps of this side.',
-  'seal.tune-first': 'Tune the door first.',
-  'seal.lighter': 'Choose a lighter seal.',
-  'seal.strike-out': 'Move the strike out.',
-  'test.again': 'Test again after correcting.',
-}
-
-/** Names of the hand-over tests and how each is done. */
-export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: string, limit: string]>> = {
-  plumb: [
-    'Frame plumb and level',
-    'Long level on both legs and the head: the worst gap.',
-    'at most 1/16 in over the leg',
-  ],
-  margins: [
-    'Margins even',
-    'Feeler between leaf and frame at ten points: the worst difference from 1/8 in.',
-    'at most 1/32 in',
-  ],
-  'stays-open': ['Opens and stays where it is left', 'Open to 30°, 60° and 90° and let go.', 'does not move'],
-  latches: ['Closes and latches', 'From a hand’s breadth open, with a light push.', 'at most 60 N'],
-  contact: ['Weatherstrip touches all round', 'Look and feel at top, middle and bottom of both sides.', 'everywhere'],
-  bill: ['Paper drags at the threshold', 'A strip of paper at each threshold screw.', 'drags and does not tear'],
-  'no-light': ['No light', 'Lights off inside, a lamp outside.', 'none'],
-  deadbolt: ['Deadbolt throws fully', 'Throw it with the door shut, without pulling.', 'full length, freely'],
-  sweep: ['Sweep touches the threshold', 'Look along the bottom from inside.', 'full width'],
-  'hinge-pins': ['Hinge pins secured', 'Out-swing: try to draw a pin with the door shut.', 'can’t be drawn'],
-}
-
 export type FindingWords = { readonly title: string; readonly why: string; readonly cures: readonly string[] }
 
 /** A finding in words, its lengths in the job's unit. */
@@ -416,4 +355,3 @@ export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
   correct: 'correct first',
   stop: 'stop',
 }
-export const CURE_CODES = Object.keys(CURES)

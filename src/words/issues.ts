@@ -66,6 +66,7 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'input.list': () => 'A list with at least one entry is needed here.',
   'input.ticks': () => 'A whole number of ticks (1/3200 mm) within 20 m is needed here.',
   'input.length': () => 'A length is needed here: a text such as "36 3/8" or a whole number of ticks.',
+  'input.span': () => 'Two lengths are needed here, the smaller one first: ["35 7/8", "36 3/8"].',
   'input.point': () => 'A point is needed here: [x, y].',
   'input.range': () => 'A figure of this request leads beyond 20 m. Check the lengths and their units.',
   'input.json': () => 'This line is not JSON.',

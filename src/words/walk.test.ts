@@ -2,7 +2,8 @@ import { FACT_SLOTS } from '@/core/survey/facts'
 import { FAMILIES, FAMILY_RULES } from '@/core/survey/families'
 import { isSigned, SLOTS } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
-import { directionWords, FAMILY_NAMES, slotHow, slotName, slotWhy, WAY_NAMES } from './walk'
+import { FAMILY_NAMES, WAY_NAMES } from './kinds'
+import { directionWords, slotHow, slotName, slotWhy } from './walk'
 
 describe('every question of the walk', () => {
   it.each([...SLOTS, ...FACT_SLOTS])('%s has a name, says where and how it is read, and why', question => {

@@ -1,31 +1,10 @@
-import { type FactSlot, isFactSlot, type SkipReason } from '@/core/survey/facts'
-import type { Family, Question } from '@/core/survey/families'
+import { isFactSlot, type SkipReason } from '@/core/survey/facts'
+import type { Question } from '@/core/survey/families'
 import { type GapSlot, kindOfSlot, placeOf, type SiteSlot, type Slot, wayOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
+import { FACT_WORDS, SITE_WORDS } from './questions'
 
 // The guided walk in words: what each reading is called, where to stand, what to hook the tape on, what to read, and why.
-
-export const FAMILY_NAMES: Readonly<Record<Family, { readonly name: string; readonly what: string }>> = {
-  'hinged-outside': { name: 'Hinged outside unit', what: 'One leaf in a prehung frame, in- or out-swing.' },
-  pair: { name: 'Pair', what: 'Two hinged leaves that meet.' },
-  sidelights: { name: 'With sidelights', what: 'A hinged leaf with fixed panels beside it; a hinged patio door too.' },
-  storm: { name: 'Storm, screen, security', what: 'A second door on the outside trim: brickmould to brickmould.' },
-  slider: { name: 'Patio slider', what: 'Panels that slide past each other.' },
-  'steel-leaf': { name: 'Steel leaf', what: 'A hollow-metal leaf for a frame that stays.' },
-  'steel-frame': { name: 'Steel frame and leaf', what: 'Hollow metal with its frame round the wall.' },
-  interior: { name: 'Interior door, lock set', what: 'Inside the house: leaf, flat jambs, lock case.' },
-  'seal-only': { name: 'Seal only', what: 'The old door stays and is sealed.' },
-}
-
-export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly when: string }>> = {
-  pocket: { name: 'Pocket', when: 'The old door is there and the trim stays on.' },
-  'pencil-mark': { name: 'Pencil mark', when: 'The trim stays on and shows the edge of the jamb.' },
-  'outside-face': { name: 'Outside face', when: 'There is no access inside.' },
-  'trim-off': { name: 'Trim off', when: 'The casing is off, or the frame is suspect: stud to stud.' },
-  core: { name: 'Core', when: 'The leaf itself: out-swinging utility doors, steel leaves, doors that stay.' },
-  masonry: { name: 'Masonry', when: 'Block or brick without wood framing: block to block.' },
-  brickmould: { name: 'Brickmould', when: 'What a storm or screen door stands in: trim to trim.' },
-}
 
 /** How a way takes its widths, heights and diagonals: where one stands, what the hook goes on, where one reads. */
 type Surface = {
@@ -102,229 +81,6 @@ const NETWORK: Readonly<Record<string, (level: string) => string>> = {
   crown: level => `Crown of the ${level}`,
 }
 
-const WALL = (where: string): Told => [
-  `Wall, ${where}`,
-  `At the ${where}, from the inside finished face to the outside sheathing face, the back of the trim.`,
-  'The thickest wall decides the jamb.',
-]
-const THROUGH = (side: string): Told => [
-  `Lean through the wall, ${side}`,
-  'Turn the level across the wall, on the side’s face. Read the gap at its end.',
-  'A twist keeps the leaf off its stops.',
-]
-const MOULD_WIDTH = (level: string): Told => [
-  `Trim width, ${level}`,
-  `Outside, from the outer edge of the left trim to the outer edge of the right, at the ${level}.`,
-  'New trim must cover the gap in siding, brick or stucco; the smallest governs.',
-]
-const HINGE = (which: string): Told => [
-  `Hinge ${which}`,
-  `On the leaf’s hinge edge: hook on the top of the leaf, read at the top of hinge ${which}.`,
-  'A metal frame’s cut-outs can’t be moved: each hinge must line up.',
-]
-const CONTACT = (level: string): Told => [
-  `Weatherstrip contact, ${level}`,
-  `Door shut: how much of the strip the leaf touches, at the ${level}.`,
-  'Contact differs where the leaf is twisted against its stops.',
-]
-
-type Told = readonly [name: string, how: string, why: string]
-
-const SITE: Readonly<Record<SiteSlot, Told>> = {
-  'wall.left': WALL('left'),
-  'wall.head': WALL('head'),
-  'wall.right': WALL('right'),
-  'through.left': THROUGH('left'),
-  'through.right': THROUGH('right'),
-  'strings.gap': [
-    'Crossed strings',
-    'Strings corner to corner on the wall’s face: the gap between them where they cross. Swap front and back to see which way.',
-    'Out of plane is twice this gap.',
-  ],
-  'sill.depth': [
-    'Sill depth',
-    'From the inside finished face to the outer edge of the sill.',
-    'It decides the threshold.',
-  ],
-  'floor.highest': [
-    'Highest floor in the swing',
-    'Straightedge over the swing: the highest floor above the sub-sill, with the rug or mat that will lie there.',
-    'The leaf must clear it.',
-  ],
-  'floor.drop': [
-    'Hidden drop of the old sill',
-    'How far the old sill sits below the finished floor.',
-    'A height read from the floor misses it.',
-  ],
-  'step.outside': [
-    'Step outside',
-    'From the sill down to the landing or the ground.',
-    'Trip and weather; codes limit it.',
-  ],
-  'mould.width.bottom': MOULD_WIDTH('bottom'),
-  'mould.width.middle': MOULD_WIDTH('middle'),
-  'mould.width.top': MOULD_WIDTH('top'),
-  'mould.height': [
-    'Trim height',
-    'From the underside of the sill to the top edge of the head trim.',
-    'New trim must cover the gap above the head.',
-  ],
-  'mould.face': [
-    'Trim face',
-    'How wide the trim’s flat face is where the leg will land.',
-    'A leg needs 1 in of flat face.',
-  ],
-  'mould.proud': [
-    'Trim proud',
-    'How far the trim stands out from the entry door’s jamb.',
-    'The door needs 1 in; 3/4 for light ones.',
-  ],
-  'handle.height': [
-    'Entry handle, height',
-    'From the sill up to the middle of the entry door’s handle.',
-    'The two handles must not meet.',
-  ],
-  'handle.proud': [
-    'Entry handle, projection',
-    'From the entry door’s face to the furthest point of its handle.',
-    'The two handles must not meet.',
-  ],
-  'lock.height': [
-    'Deadbolt, height',
-    'From the sill up to the middle of the deadbolt.',
-    'A closer never goes at this height.',
-  ],
-  'lock.proud': [
-    'Deadbolt, projection',
-    'From the entry door’s face to the furthest point of the deadbolt.',
-    'The two locks must not meet.',
-  ],
-  'doors.space': [
-    'Space between the doors',
-    'Entry door shut: from its face out to the outer face of the trim.',
-    'Both handles and a quarter inch must fit into it.',
-  ],
-  'siding.plane': [
-    'Siding plane',
-    'From the sheathing out to the face of the siding; a minus where the siding lies behind.',
-    'A frame flush with the siding is padded out by this.',
-  ],
-  'leaf.active': [
-    'Active leaf, width',
-    'The leaf that opens first, edge to edge, seen from outside.',
-    'The active leaf decides the clear width.',
-  ],
-  'leaf.passive': [
-    'Passive leaf, width',
-    'The leaf that is bolted, edge to edge, seen from outside.',
-    'Both leaves and the meeting gap make the width.',
-  ],
-  'leaf.width': ['Leaf, width', 'The leaf between the sidelights, edge to edge.', 'It decides the clear width.'],
-  'leaf.thickness': [
-    'Leaf, thickness',
-    'Door open: across the edge, a rule or caliper on the lock edge.',
-    'Locks, hinges and seals are made for a thickness.',
-  ],
-  'sidelight.left': [
-    'Sidelight, left',
-    'From the left jamb to the mullion, seen from outside. Skip it when there is none.',
-    'Each panel is ordered by its own width.',
-  ],
-  'sidelight.right': [
-    'Sidelight, right',
-    'From the mullion to the right jamb, seen from outside. Skip it when there is none.',
-    'Each panel is ordered by its own width.',
-  ],
-  'hinge.1': HINGE('1'),
-  'hinge.2': HINGE('2'),
-  'hinge.3': HINGE('3'),
-  'hinge.4': HINGE('4'),
-  'hinge.height': [
-    'Hinge, height',
-    'A hinge plate from its top to its bottom; 4 1/2 in is common.',
-    'The new leaf’s cut-outs have this height.',
-  ],
-  'bore.top': [
-    'Lock bore from the top',
-    'From the top of the leaf down to the centre of the bore or spindle.',
-    'The strike stays where it is.',
-  ],
-  backset: [
-    'Backset',
-    'From the lock edge of the leaf to the centre of the bore or spindle.',
-    'Locks come in few backsets; a near miss is measured again.',
-  ],
-  'case.depth': [
-    'Lock case, depth',
-    'Lock out: from the face of its forend to the back of the case.',
-    'Replacing a latch by a case means chopping.',
-  ],
-  'glass.width': ['Glass, width', 'Between the glazing beads, across.', 'A light is ordered by its visible size.'],
-  'glass.height': ['Glass, height', 'Between the glazing beads, up.', 'A light is ordered by its visible size.'],
-  throat: [
-    'Throat',
-    'The slot of the old frame that takes the wall, between its returns.',
-    'A throat less than the wall can’t go on; much over twists.',
-  ],
-  return: ['Return', 'How far the frame’s lip turns back onto the wall.', 'Jamb depth is the throat and two returns.'],
-  'contact.top': CONTACT('top'),
-  'contact.middle': CONTACT('middle'),
-  'contact.bottom': CONTACT('bottom'),
-  'fall.threshold': [
-    'Fall of the threshold',
-    'Level along the threshold. Read the gap at its end.',
-    'A drop seal leaks at one end of a threshold that falls.',
-  ],
-}
-
-const FACT: Readonly<Record<FactSlot, Told>> = {
-  'fact.condition': ['Condition', 'Prod the frame’s feet and the sill.', 'Rot or rust comes before everything else.'],
-  'fact.mould-face': ['Trim, shape', 'Is the face flat where the legs will land?', 'A leg can’t sit on a moulding.'],
-  'fact.active-leaf': [
-    'Active leaf',
-    'Which leaf opens first, seen from outside?',
-    'The order names it; nobody may guess.',
-  ],
-  'fact.moving-panel': [
-    'Moving panel',
-    'Which panel moves, seen from outside?',
-    'The order names it; nobody may guess.',
-  ],
-  'fact.frame-kind': [
-    'Frame, kind',
-    'A flange behind the siding, or a block frame in the hole?',
-    'It decides how the new one is held.',
-  ],
-  'fact.pins': ['Hinge pins', 'Do the pins come out?', 'The new leaf gets the same hinges.'],
-  'fact.bore': ['Bore', 'Bores in the leaf: none, one, or a second for a deadbolt.', 'The new leaf is bored the same.'],
-  'fact.label': ['Fire label, minutes', 'Read the label on the leaf’s hinge edge.', 'Never less than was there.'],
-  'fact.label-legible': [
-    'Label, state',
-    'Can the label be read?',
-    'A label that can’t be read is as good as none: its agency decides.',
-  ],
-  'fact.closer': ['Closer', 'How is the closer mounted?', 'Hole patterns must match, or reinforcement be ordered.'],
-  'fact.exit-device': ['Exit device', 'Is there a push bar, and of which kind?', 'Its hole pattern goes on the order.'],
-  'fact.wall-state': ['Wall, state', 'Is the wall finished already?', 'A welded frame can’t go round a finished wall.'],
-  'fact.wall-kind': ['Wall, kind', 'What stands behind the finish?', 'Anchors go by the wall.'],
-  'fact.lock-case': [
-    'Lock, kind',
-    'Door open: a round latch, or a case let into the edge?',
-    'Changing it is carpentry.',
-  ],
-  'fact.lock-function': ['Lock, function', 'What must the lock do?', 'A pack is made for one function.'],
-  'fact.weight': ['Leaf, weight in kg', 'From a scale, if it is off.', 'A weighed value overrides the computed one.'],
-  'fact.kerf': ['Kerf', 'Is there a slot in the stop for a push-in strip?', 'Without one a strip goes on the surface.'],
-  'fact.floor': ['Floor', 'What lies under the leaf’s swing?', 'A fin wears on pebbles and catches carpet.'],
-  'fact.threshold': ['Threshold', 'Which kind is there?', 'An adjustable cap closes the gap by itself.'],
-  'fact.airflow': [
-    'Air under the door',
-    'Does the room need air from under this door?',
-    'A room’s return air must not be shut off.',
-  ],
-  'fact.seal-why': ['Why seal', 'What is it to keep out?', 'Purposes pull against each other.'],
-}
-
 export const SKIP_WORDS: Readonly<Record<SkipReason, string>> = {
   'not-accessible': 'can’t be reached',
   'not-there': 'not there',
@@ -339,13 +95,13 @@ const GAP_LEVELS: Readonly<Record<string, string>> = {
   bottom: 'bottom',
 }
 
-const isSite = (place: string): place is SiteSlot => place in SITE
+const isSite = (place: string): place is SiteSlot => place in SITE_WORDS
 
 /** What a question is called. Left and right are always as seen from outside. */
 export function slotName(question: Question): string {
-  if (isFactSlot(question)) return FACT[question][0]
+  if (isFactSlot(question)) return FACT_WORDS[question][0]
   const place = placeOf(question)
-  if (isSite(place)) return SITE[place][0]
+  if (isSite(place)) return SITE_WORDS[place][0]
   const parts = place.split('.')
   if (parts[0] === 'gap') return `Gap, ${GAP_LEVELS[parts[1]!]}, ${parts[2]}`
   return NETWORK[parts[0]!]!(LEVELS[parts[1]!]!)
@@ -353,9 +109,9 @@ export function slotName(question: Question): string {
 
 /** Where to stand, what to hook the tape on and what to read. */
 export function slotHow(question: Question): string {
-  if (isFactSlot(question)) return FACT[question][1]
+  if (isFactSlot(question)) return FACT_WORDS[question][1]
   const place = placeOf(question)
-  if (isSite(place)) return SITE[place][1]
+  if (isSite(place)) return SITE_WORDS[place][1]
   const [kind, level] = place.split('.') as [string, string]
   if (kind === 'gap') return gapHow(question as GapSlot)
   const surface = SURFACES[wayOfSlot(question)!]
@@ -398,9 +154,9 @@ const WHY: Readonly<Record<string, string>> = {
 
 /** Why a reading is taken. */
 export function slotWhy(question: Question): string {
-  if (isFactSlot(question)) return FACT[question][2]
+  if (isFactSlot(question)) return FACT_WORDS[question][2]
   const place = placeOf(question)
-  return isSite(place) ? SITE[place][2] : (WHY[kindOfSlot(question)] ?? '')
+  return isSite(place) ? SITE_WORDS[place][2] : (WHY[kindOfSlot(question)] ?? '')
 }
 
 /** Which way a signed reading goes, as what one sees: the minus side, then the plus side. */
@@ -411,7 +167,7 @@ export function directionWords(slot: Slot): readonly [minus: string, plus: strin
     case 'bow':
       return ['to the left', 'to the right']
     case 'fall':
-      return ['left end up', 'right end up']
+      return ['left up', 'right up']
     case 'crown':
       return ['hollow', 'up']
     case 'through':

@@ -8,10 +8,12 @@ import { derivationRows } from '@/papers/derivation'
 import { SEALS } from '@/trade/seals'
 import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
-import { CURE_CODES, findingWords, placeName, TEST_NAMES } from './findings'
+import { CURES } from './cures'
+import { findingWords, placeName } from './findings'
 import { money } from './money'
 import { PREPARATION_NAMES, SEAL_NAMES } from './names'
 import { CAUTION_WORDS, STEP_WORDS } from './steps'
+import { TEST_NAMES } from './tests'
 import { leafName, RULE_IDS } from './traces'
 import { slotHow, slotName, slotWhy } from './walk'
 
@@ -72,7 +74,7 @@ describe('every finding is put in words', () => {
     expect(findingWords(square, '1').title).toMatch(/ mm$/)
   })
   it('and every cure it names has its sentence', () =>
-    expect(all.flatMap(one => one.cures).filter(code => !CURE_CODES.includes(code))).toEqual([]))
+    expect(all.flatMap(one => one.cures).filter(code => !Object.keys(CURES).includes(code))).toEqual([]))
 })
 
 describe('every reading', () => {

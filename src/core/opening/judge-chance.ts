@@ -14,16 +14,17 @@ export function chanceVerdict(chance: number, sure: TradeNumber): ChanceCode {
   return chance <= 1 - sure.value ? 'chance-does-not' : 'chance-too-close'
 }
 
-/** The chance as a finding: of which unit, how many in a hundred, and the reading that decides it. */
+/** The chance as a finding: of which unit, how many in a hundred, and the reading that decides it,
+ *  which is worked out only where it is said. */
 export function judgeChance(
   chance: number,
   unit: Size & { readonly article: string },
-  deciding: NetworkReading | null,
+  deciding: () => NetworkReading | null,
   way: Way,
   sure: TradeNumber,
 ): Finding<ChanceCode> {
   const code = chanceVerdict(chance, sure)
-  const place = deciding ? waySlot(way, deciding) : waySlot(way, 'widths.middle')
+  const place = waySlot(way, (code === 'chance-goes-in' ? null : deciding()) ?? 'widths.middle')
   return {
     code,
     place,

@@ -1,5 +1,5 @@
 import type { FactSlot } from './facts'
-import { GAP_SLOTS, type GapSlot, type SiteSlot, type Slot, waySlot } from './slots'
+import { GAP_SLOTS, type GapSlot, MOULD_SLOTS, type SiteSlot, type Slot, waySlot } from './slots'
 import { WAY_READINGS, type Way } from './ways'
 
 /** What kind of door an opening is measured for: asked first, since every later number depends on it. */
@@ -38,14 +38,6 @@ type Rules = {
 const WALLS = ['wall.left', 'wall.head', 'wall.right'] as const
 const TWIST = ['through.left', 'through.right', 'strings.gap'] as const
 const SILL = ['sill.depth', 'floor.highest', 'floor.drop', 'step.outside'] as const
-const MOULD = [
-  'mould.width.bottom',
-  'mould.width.middle',
-  'mould.width.top',
-  'mould.height',
-  'mould.face',
-  'mould.proud',
-] as const
 const HINGES = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4', 'hinge.height'] as const
 const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
 
@@ -81,7 +73,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
   storm: {
     ways: ['brickmould'],
     further: [
-      ...MOULD,
+      ...MOULD_SLOTS,
       'strings.gap',
       'handle.height',
       'handle.proud',

@@ -1,6 +1,16 @@
 import type { NetworkReading } from './network'
 import { WAY_READINGS, WAYS, type Way } from './ways'
 
+/** Round the outside trim. */
+export const MOULD_SLOTS = [
+  'mould.width.bottom',
+  'mould.width.middle',
+  'mould.width.top',
+  'mould.height',
+  'mould.face',
+  'mould.proud',
+] as const
+
 /** Readings that belong to the opening whatever way its size is taken. */
 export const SITE_SLOTS = [
   'wall.left',
@@ -14,12 +24,7 @@ export const SITE_SLOTS = [
   'floor.drop',
   'step.outside',
   // outside trim, and what a storm door meets
-  'mould.width.bottom',
-  'mould.width.middle',
-  'mould.width.top',
-  'mould.height',
-  'mould.face',
-  'mould.proud',
+  ...MOULD_SLOTS,
   'handle.height',
   'handle.proud',
   'lock.height',

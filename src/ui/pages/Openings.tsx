@@ -3,7 +3,7 @@ import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import type { FoundOpenings } from '@/server/search-openings'
-import { FAMILY_NAMES } from '@/words/walk'
+import { FAMILY_NAMES } from '@/words/kinds'
 import { Page } from './Today'
 
 const Search = styled.input`

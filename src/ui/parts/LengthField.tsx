@@ -1,5 +1,6 @@
 'use client'
 import { Keyboard } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import { type RefObject, useEffect, useId, useState } from 'react'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
@@ -8,7 +9,8 @@ import { isLength, type Length, ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { Figure } from './Figure'
-import { Keypad } from './Keypad'
+
+const Keypad = dynamic(() => import('./Keypad').then(one => one.Keypad), { ssr: false })
 
 const Box = styled.div`
   display: grid; gap: 6px;

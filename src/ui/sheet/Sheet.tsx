@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { type ComponentType, useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { withoutOpen } from '@/core/drawing/scene'
@@ -16,37 +16,19 @@ import { workStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
 import { SceneView } from '../parts/SceneView'
-import { DiagnoseFindings, DiagnoseLadder } from '../stages/Diagnose'
-import { FitFindings, FitLadder } from '../stages/Fit'
-import { HandoverFindings, HandoverLadder } from '../stages/Handover'
-import { MeasureFindings, MeasureLadder } from '../stages/Measure'
-import { OrderFindings, OrderLadder } from '../stages/Order'
-import { SealFindings, SealLadder } from '../stages/Seal'
-import { SpecifyFindings, SpecifyLadder } from '../stages/Specify'
 import type { StageProps } from '../stages/types'
 import { type Direction, directionOf } from './direction'
 import { KeyHelp } from './KeyHelp'
 import { readKept } from './kept'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from './layout'
 import { tappable } from './names'
+import { loadPanes, PANES } from './panes'
 import { nextOpen } from './selection'
 import { useDevices } from './use-devices'
 import { useSheet } from './use-sheet'
 import { useSheetKeys } from './use-sheet-keys'
 
 const Exaggeration = dynamic(() => import('./Exaggeration'))
-
-const PANES: Readonly<
-  Record<Stage, readonly [ladder: ComponentType<StageProps>, findings: ComponentType<StageProps>]>
-> = {
-  measure: [MeasureLadder, MeasureFindings],
-  diagnose: [DiagnoseLadder, DiagnoseFindings],
-  specify: [SpecifyLadder, SpecifyFindings],
-  order: [OrderLadder, OrderFindings],
-  fit: [FitLadder, FitFindings],
-  seal: [SealLadder, SealFindings],
-  handover: [HandoverLadder, HandoverFindings],
-}
 
 /** What a door that is only sealed has no use for. */
 const IDLE: ReadonlySet<Stage> = new Set<Stage>(['specify', 'order', 'fit'])
@@ -88,6 +70,10 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     }),
     [scenes, question],
   )
+  useEffect(() => {
+    const timer = setTimeout(loadPanes, 300)
+    return () => clearTimeout(timer)
+  }, [])
   // What stood half typed before a reload is gone on with.
   useEffect(() => {
     const { draft } = readKept(initial.opening.id)

@@ -5,7 +5,28 @@ import { inches, type Length, magnitude, minus, ticks } from '@/core/units/lengt
 
 const FAR_APART = inches(0, 1, 2)
 const LARGEST_GAP = inches(2)
-const PLAUSIBLE = { widths: [inches(18), inches(150)], heights: [inches(60), inches(130)] } as const
+/** What is usual for a reading, by its place or its kind; outside it is asked about. */
+const USUAL: Readonly<Record<string, readonly [least: Length, most: Length]>> = {
+  widths: [inches(18), inches(150)],
+  heights: [inches(60), inches(130)],
+  wall: [inches(2), inches(36)],
+  sill: [inches(2), inches(36)],
+  'leaf.thickness': [inches(0, 3, 4), inches(4)],
+  'leaf.width': [inches(12), inches(60)],
+  'leaf.active': [inches(12), inches(60)],
+  'leaf.passive': [inches(6), inches(60)],
+  backset: [inches(0, 3, 4), inches(8)],
+  case: [inches(1), inches(8)],
+  'hinge.height': [inches(2), inches(9)],
+  bore: [inches(20), inches(70)],
+  throat: [inches(2), inches(20)],
+  return: [inches(0, 1, 4), inches(1, 1, 2)],
+  'mould.face': [inches(0, 1, 4), inches(12)],
+  'mould.proud': [inches(0, 1, 4), inches(4)],
+  'handle.height': [inches(24), inches(60)],
+  'lock.height': [inches(24), inches(72)],
+  step: [inches(0), inches(24)],
+}
 
 /** A question about an odd value, before it is taken; `null` when there is nothing odd. Never a refusal. */
 export function doubtAbout(slot: Slot, value: Length, survey: Survey, step: DisplayStep): string | null {
@@ -20,10 +41,11 @@ export function doubtAbout(slot: Slot, value: Length, survey: Survey, step: Disp
     if (apart >= FAR_APART)
       return `${shown} is ${formatWithUnit(apart, step)} from the others. Read it again, or press Enter once more to keep it.`
   }
-  if ((kind === 'widths' || kind === 'heights') && (value < PLAUSIBLE[kind][0] || value > PLAUSIBLE[kind][1])) {
+  const usual = USUAL[placeOf(slot)] ?? USUAL[kind]
+  if (usual && (value < usual[0] || value > usual[1])) {
     return `${shown} is unusual for a door. Check the unit, or press Enter once more to keep it.`
   }
-  if (/^(lean|bow|fall|crown|through|gap|strings)$/.test(kind) && magnitude(value) > LARGEST_GAP) {
+  if (/^(lean|bow|fall|crown|through|gap|strings|contact)$/.test(kind) && magnitude(value) > LARGEST_GAP) {
     return `${shown} is a lot for a gap. Read it again, or press Enter once more to keep it.`
   }
   return null

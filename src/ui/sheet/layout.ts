@@ -32,7 +32,7 @@ export const Middle = styled.div`
 export const Heading = styled.div`
   display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
   h1 { font-size: 20px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-  .job { color: var(--quiet); font-size: 15px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .job { color: var(--quiet); font-size: 15px; line-height: 44px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .spacer { flex: 1; }
   .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 20px; border-radius: 4px; }
   @media (max-width: 700px) { padding: 0 10px; gap: 6px; .job { display: none; } }
@@ -63,7 +63,7 @@ export const Ladder = styled.ol`
 `
 /** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
 export const Now = styled.section`
-  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 374px; align-content: space-between;
+  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 378px; align-content: space-between;
   @media (max-width: 860px) { min-height: 0; .how { min-height: 61px; } }
   h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .how { font-size: 15px; line-height: 1.34; min-height: 81px; }

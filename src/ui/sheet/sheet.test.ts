@@ -30,6 +30,10 @@ describe('an odd value is asked about', () => {
     ['trim-off/heights.left', '280', /unusual for a door/],
     ['trim-off/lean.left', '2 1/16', /a lot for a gap/],
     ['gap.head.left', '3', /a lot for a gap/],
+    ['leaf.thickness', '17 1/2', /unusual for a door/],
+    ['backset', '23 3/4', /unusual for a door/],
+    ['bore.top', '4', /unusual for a door/],
+    ['handle.height', '360', /unusual for a door/],
   ] as const)('%s %s', (slot, text, question) =>
     expect(doubtAbout(slot, length(text), survey, '1/16')).toMatch(question),
   )
@@ -40,6 +44,9 @@ describe('an odd value is asked about', () => {
     ['trim-off/lean.left', '-2'],
     ['wall.right', '4 15/16'],
     ['sill.depth', '12'],
+    ['leaf.thickness', '1 3/4'],
+    ['backset', '2 3/4'],
+    ['hinge.2', '37'],
   ] as const)('%s %s is not', (slot, text) => expect(doubtAbout(slot, length(text), survey, '1/16')).toBeNull())
   it('not against the readings of another way', () =>
     expect(doubtAbout('pocket/widths.middle', length('34 1/4'), survey, '1/16')).toBeNull())

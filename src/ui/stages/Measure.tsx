@@ -1,4 +1,5 @@
 'use client'
+import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { whatDecides } from '@/core/job'
 import { isFactSlot } from '@/core/survey/facts'
@@ -6,19 +7,22 @@ import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
 import type { Reading } from '@/core/survey/reading'
 import { isSlot, waySlot } from '@/core/survey/slots'
 import { historyOf, isAnswered, standingReadings } from '@/core/survey/survey'
-import { FAMILY_NAMES, slotName, WAY_NAMES } from '@/words/walk'
+import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
+import { slotName } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
-import { DevicePanel } from '../sheet/DevicePanel'
 import { Entry } from '../sheet/Entry'
 import { FactEntry } from '../sheet/FactEntry'
 import { History } from '../sheet/History'
-import { Photos } from '../sheet/Photos'
 import { ReadingLadder } from '../sheet/ReadingLadder'
-import { ReadingsFile } from '../sheet/ReadingsFile'
 import { neighbourOf, nextOpen } from '../sheet/selection'
 import { TAPES, useTape } from '../sheet/use-tape'
 import type { StageProps } from './types'
+
+// What is not needed to read is loaded behind what is.
+const DevicePanel = dynamic(() => import('../sheet/DevicePanel').then(one => one.DevicePanel), { ssr: false })
+const Photos = dynamic(() => import('../sheet/Photos').then(one => one.Photos), { ssr: false })
+const ReadingsFile = dynamic(() => import('../sheet/ReadingsFile').then(one => one.ReadingsFile), { ssr: false })
 
 type Order = 'walk' | 'decides'
 
