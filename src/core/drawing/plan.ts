@@ -24,7 +24,7 @@ export function plan(result: JobResult): Scene {
   const rightWall = right ?? left ?? USUAL_WALL
   const wall = Math.max(leftWall, rightWall)
   const { hinges, swing } = result.wishes
-  const swings = SWINGING.has(result.family) ? swing : null
+  const swings = hinges && SWINGING.has(result.family) ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
   const below = -(OUTSIDE_READ.has(result.family) ? inches(15) : inches(11)) - (swings === 'out' ? width : 0)
   return {

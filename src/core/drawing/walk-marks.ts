@@ -12,25 +12,25 @@ export function walkMarks(scene: Scene, question: Question | null): Scene {
   const mark = scene.marks.find(one => one.kind === 'reading' && one.id === question)
   if (mark?.kind !== 'reading' || question === null || !isSlot(question)) return scene
   const { from, to } = mark
+  const middle = (scene.from.x + scene.to.x) / 2
   const added = isSigned(question)
     ? sideMarks(kindOfSlot(question), from, to)
     : [
         dot('hook', 'walk.hook', from),
         dot('hook', 'walk.read', to),
-        wordAt('walk.hook.word', from, to, 'hook'),
-        wordAt('walk.read.word', to, from, 'read'),
+        wordAt('walk.hook.word', from, to, 'hook', middle),
+        wordAt('walk.read.word', to, from, 'read', middle),
       ]
   return { ...scene, marks: [...scene.marks, ...added] }
 }
 
-/** A word beside an end of a span, inside what is measured: under a line across, beside one that rises. */
-function wordAt(id: string, end: Point, other: Point, word: string): Mark {
-  const inward = Math.sign(other.x - end.x) || 1
-  if (Math.abs(other.x - end.x) > 2 * Math.abs(other.y - end.y))
-    return label(id, point(end.x + inward * inches(1), end.y - WORD_AWAY), word, inward > 0 ? 'start' : 'end')
-  const upward = other.y > end.y ? 1 : -1
-  const y = end.y + (upward > 0 ? inches(1) : -WORD_AWAY)
-  return label(id, point(end.x + inward * inches(1, 1, 2), y), word, inward > 0 ? 'start' : 'end')
+/** A word beside an end of a span, inside what is measured: under a line across, towards the drawing's middle of one that rises. */
+function wordAt(id: string, end: Point, other: Point, word: string, middle: number): Mark {
+  const isAcross = Math.abs(other.x - end.x) > 2 * Math.abs(other.y - end.y)
+  const inward = Math.sign(isAcross ? other.x - end.x : middle - end.x) || 1
+  const rise = isAcross || other.y < end.y ? -WORD_AWAY : inches(1)
+  const at = point(end.x + inward * inches(1, 1, 2), end.y + rise)
+  return { ...label(id, at, word, inward > 0 ? 'start' : 'end'), role: 'hook' }
 }
 
 /** Arrows for both sides a reading can go to, at the ends of its span: left and right for a lean or bow, which end is higher for

@@ -12,6 +12,7 @@ import { walkMarks } from '@/core/drawing/walk-marks'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import { FAMILY_RULES, ladderFor } from '@/core/survey/families'
+import { isAnswered } from '@/core/survey/survey'
 import { workStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
@@ -100,8 +101,11 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const help = useSheetKeys({
     onStage: show,
     onNextReading: () => {
-      show('measure')
-      setSelected(nextOpen(ladder, result.survey, question))
+      const isOpen = question !== null && !isAnswered(result.survey, question)
+      if (!isOpen) {
+        show('measure')
+        setSelected(nextOpen(ladder, result.survey, question))
+      }
       setTimeout(() => inputRef.current?.focus(), 0)
     },
     onUndo: store.undo,
@@ -114,6 +118,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     devices,
     selected,
     onSelect: select,
+    onShow: setSelected,
     inputRef,
     direction,
     onDirection: turnTo,

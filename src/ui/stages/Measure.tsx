@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { whatDecides } from '@/core/job'
 import { isFactSlot } from '@/core/survey/facts'
 import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
@@ -27,7 +27,7 @@ const ReadingsFile = dynamic(() => import('../sheet/ReadingsFile').then(one => o
 type Order = 'walk' | 'decides'
 
 export function MeasureLadder(stage: StageProps) {
-  const { store, selected, onSelect } = stage
+  const { store, selected, onSelect, onShow } = stage
   const { survey, family } = store.result
   const [order, setOrder] = useState<Order>('walk')
   const [byKeyboard, setByKeyboard] = useState(false)
@@ -39,6 +39,10 @@ export function MeasureLadder(stage: StageProps) {
   const first = [...swings.keys()].filter(one => walk.includes(one))
   const slots = order === 'decides' ? [...first, ...walk.filter(one => !swings.has(one))] : walk
   const slot = slots.find(one => one === selected) ?? firstToTake(slots, stage)
+  // What is to be read first is shown on the drawing from the start.
+  useEffect(() => {
+    if (selected === null) onShow(slot)
+  }, [selected, slot, onShow])
   const go = (to: Question | null) => {
     setByKeyboard(true)
     onSelect(to)

@@ -9,6 +9,8 @@ export type StageProps = {
   readonly devices: DeviceStore
   readonly selected: string | null
   readonly onSelect: (id: string | null) => void
+  /** Lights something up without taking the focus there. */
+  readonly onShow: (id: string) => void
   readonly inputRef: RefObject<HTMLInputElement | null>
   /** Which way the signed reading that is taken now goes, as tapped beside the field or on the drawing. */
   readonly direction: Direction | null
