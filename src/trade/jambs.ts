@@ -8,3 +8,12 @@ export const FLAT_PACKERS = [inches(0, 1, 32), inches(0, 1, 16), inches(0, 1, 8)
 
 /** Backsets locks are made in, leaf edge to spindle. Source: common trade sizes; a lock's sheet overrides them. */
 export const BACKSETS: readonly Length[] = [mm(45), mm(57), mm(60), inches(2, 3, 8), inches(2, 3, 4)]
+
+/** Thicknesses that fillers and padding are made of: plywood, PVC strip, lumber. Source: common trade sizes. */
+export const FILLER_STOCK: readonly Length[] = [
+  inches(0, 1, 4),
+  inches(0, 1, 2),
+  inches(0, 5, 8),
+  inches(0, 3, 4),
+  inches(1, 1, 2),
+]

@@ -6,6 +6,16 @@ const usual = (text: string): Source => ({ kind: 'default', text, checked: false
 const practice = usual('Harvek default, common trade practice; a maker’s sheet overrides it')
 const instrument = usual('Harvek default: what a careful hand gets from the instrument')
 const sheet = usual('Harvek default until the unit’s own sheet is entered')
+const access: Source = {
+  kind: 'code',
+  text: 'clear width at 90°, as egress and accessibility codes commonly ask; the local authority decides',
+  checked: false,
+}
+const glazing: Source = {
+  kind: 'code',
+  text: 'IRC R308.4, glass near doors, as commonly adopted; the local authority decides',
+  checked: false,
+}
 const code: Source = {
   kind: 'code',
   text: 'IRC R311.3, landings at doors, as commonly adopted; the local authority decides',
@@ -57,6 +67,20 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'leaf-pitch': [inches(0, 1, 32), practice],
   'leaf-bore': [inches(0, 1, 2), practice],
   'storm-pack-most': [inches(1), practice],
+  'wrap-step': [inches(0, 1, 2), practice],
+  'wrap-least': [inches(5, 1, 2), practice],
+  'wrap-most': [inches(8, 1, 2), practice],
+  'wrap-strip': [inches(0, 1, 8), practice],
+  'wrap-fits': [inches(0, 1, 4), practice],
+  'wrap-packs': [inches(0, 1, 2), practice],
+  'slider-sill': [inches(0, 1, 16), practice],
+  'handle-half': [inches(3), sheet],
+  'lock-half': [inches(1, 1, 4), sheet],
+  'handle-spare': [inches(0, 1, 2), practice],
+  'handle-depth-spare': [inches(0, 1, 4), practice],
+  'clear-width': [inches(32), access],
+  'stop-width': [inches(0, 1, 2), sheet],
+  'glass-near': [inches(24), glazing],
   'level-length': [inches(72), practice],
   'step-in-swing': [inches(7, 3, 4), code],
   'step-out-swing': [inches(1, 1, 2), code],

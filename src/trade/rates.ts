@@ -28,6 +28,9 @@ export const RATES: Rates = {
 }
 
 /** The most that all seals together may push against the latch. */
+/** What one person may lift: above it two are wanted. Source: common site rule; a firm enters its own. */
+export const CREW_LIFT_KG = 25
+
 /** From which chance a fit is called certain. */
 export const SURE_CHANCE: TradeNumber = {
   id: 'sure-chance',

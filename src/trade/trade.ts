@@ -1,8 +1,9 @@
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import type { Trade } from '@/core/job'
-import { BACKSETS, FLAT_PACKERS, JAMB_STANDARDS } from './jambs'
+import { HINGES } from './hinges'
+import { BACKSETS, FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS } from './jambs'
 import { LENGTHS } from './lengths'
-import { LATCH_LIMIT_N, RATES, SURE_CHANCE } from './rates'
+import { CREW_LIFT_KG, LATCH_LIMIT_N, RATES, SURE_CHANCE } from './rates'
 import { SEALS } from './seals'
 import { STEPS } from './steps'
 import { TESTS } from './tests'
@@ -12,6 +13,9 @@ export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
   lengths: LENGTHS,
   jambStandards: JAMB_STANDARDS,
   backsets: BACKSETS,
+  hinges: HINGES,
+  fillers: FILLER_STOCK,
+  crewLiftKg: CREW_LIFT_KG,
   flats: FLAT_PACKERS,
   rates: RATES,
   latchLimitN: LATCH_LIMIT_N,

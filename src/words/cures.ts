@@ -1,6 +1,8 @@
 /** What would cure a finding, by code. */
 export const CURES: Readonly<Record<string, string>> = {
   'reading.take-again': 'Take this reading again.',
+  'lock.chop-case': 'Chop a case in.',
+  'lock.add-bolt': 'Or keep the latch and add a bolt of the same backset.',
   'reading.take-later': 'Take it before ordering.',
   'reading.take-deciding': 'Take the deciding reading again, by another hand or finer.',
   'mould.pad-out': 'Pad the trim out, or straighten it, first.',

@@ -1,5 +1,6 @@
 import type { Fact, Finding, Severity } from '@/core/base/finding'
 import type { FindingCode } from '@/core/job'
+import type { Setting } from '@/core/specification/wish-values'
 import { isFactSlot, type SkipReason } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
@@ -7,6 +8,7 @@ import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { CURES } from './cures'
 import { WAY_NAMES } from './kinds'
 import { SIDE_NAMES, WISH_NAMES } from './names'
+import { SETTING_WORDS } from './settings'
 import { TEST_NAMES } from './tests'
 import { SKIP_WORDS, slotName } from './walk'
 
@@ -97,6 +99,52 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'airflow-appliance': words(
     () => 'An appliance burns behind this door',
     'It must keep its air. Seal nothing before someone licensed has said how.',
+  ),
+  'trim-tapers': words(
+    f => `The trim tapers by ${f('spread')}`,
+    f =>
+      `Limit ${f('limit')}. A leg packed at one end only swings by itself: straighten the trim, or shim off one leg.`,
+  ),
+  'handles-meet': words(
+    f => `The storm door’s handle keeps clear of ${f('from')} to ${f('to')}`,
+    'Between these heights from the sill it would meet the entry door’s handle or deadbolt.',
+  ),
+  'throat-fits': words(
+    f => `A ${f('overall')} frame takes the wall`,
+    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}.`,
+  ),
+  'throat-packed': words(
+    f => `A ${f('overall')} frame is packed by ${f('strips')} ${f('strips') === '1' ? 'strip' : 'strips'}`,
+    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}: unpacked it would twist.`,
+  ),
+  'throat-none': words(
+    () => 'No usual wrap-around frame takes this wall',
+    f => `Thickest wall ${f('wall')}. A frame made to size, or another kind.`,
+  ),
+  'no-welded-frame': words(
+    () => 'Knock-down only: the wall is finished',
+    'A welded frame can’t go round a finished wall.',
+  ),
+  'slider-sill': words(
+    f => `Sill out of level by ${f('fall')}`,
+    f => `A slider’s sill is level within ${f('limit')}, or its panels run off by themselves.`,
+  ),
+  'latch-to-case': words(
+    () => 'A latch alone locks nothing',
+    f => `For ${f('wanted')} a case is let into the edge, or a bolt of the same backset goes below the latch.`,
+  ),
+  'hinges-too-weak': words(
+    f => `No usual hinge carries ${f('kg')} kg`,
+    'Ask the hinge’s maker; more hinges of a weaker class don’t add up.',
+  ),
+  'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
+  'clear-width': words(
+    f => `Clear width ${f('clear')}`,
+    f => `The leaf less its thickness and the stop; ${f('limit')} is commonly asked at a right angle.`,
+  ),
+  setting: words(
+    f => SETTING_WORDS[f('setting') as Setting]?.[0] ?? f('setting'),
+    f => SETTING_WORDS[f('setting') as Setting]?.[1] ?? '',
   ),
   'readings-apart': words(
     () => 'The readings don’t belong to one opening',

@@ -10,7 +10,7 @@ import { exaggerate, type Frame, meanFrame } from './exaggerate'
 import { familyParts, SURROUND_THICKNESS } from './family-parts'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
-import { type Certainty, dot, type Mark, path, type Scene } from './scene'
+import { type Certainty, dot, label, type Mark, path, type Scene } from './scene'
 import type { Stage } from './stage'
 
 const HEADER = inches(3, 1, 2)
@@ -43,6 +43,7 @@ function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShap
     case 'diagnose':
       return trueRectangle(view)
     case 'specify':
+      return [...(shape ? sizeMarks(shape) : []), ...handMarks(result, view)]
     case 'order':
       return shape ? sizeMarks(shape) : []
     case 'fit':
@@ -52,6 +53,18 @@ function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShap
     case 'handover':
       return []
   }
+}
+
+/** Where the hinges can be: a word on each side to be tapped, while it is settled what is wanted. */
+function handMarks({ family, wishes }: JobResult, { frame }: View): readonly Mark[] {
+  if (!FAMILY_RULES[family].settles.includes('hinges')) return []
+  const y = Math.round(frame.bottom + (frame.top - frame.bottom) * 0.3)
+  const word = (side: 'left' | 'right') =>
+    wishes.hinges === side ? 'hinges-here' : wishes.hinges === null ? 'hinges-maybe' : 'hinges-other'
+  return [
+    label('hand.left', point(Math.round(frame.left) + inches(3), y), word('left'), 'start'),
+    label('hand.right', point(Math.round(frame.right) - inches(3), y), word('right'), 'end'),
+  ]
 }
 
 /** The family's own parts: inside what is measured, and once a unit is known inside its frame. */

@@ -113,3 +113,32 @@ describe('the walk on the drawing', () => {
   it('adds nothing for what is not on this drawing', () =>
     expect([added('wall.left'), added('fact.condition'), added(null)]).toEqual([[], [], []]))
 })
+
+describe('the hand on the drawing', () => {
+  const words = (family: (typeof FAMILIES)[number], way: (typeof CASES)[number][1], wished = {}) => {
+    const own = records({}, { way, chosen: null, hinges: null, swing: null, ...wished })
+    const result = job({ ...own, opening: { ...own.opening, family } }, trade())
+    return [elevation(result, 'specify'), plan(result, true)].flatMap(({ marks }) =>
+      marks.flatMap(mark => (mark.kind === 'label' && mark.id.startsWith('hand.') ? [`${mark.id} ${mark.word}`] : [])),
+    )
+  }
+  it('asks on both sides until it is settled', () =>
+    expect(words('hinged-outside', 'trim-off')).toEqual([
+      'hand.left hinges-maybe',
+      'hand.right hinges-maybe',
+      'hand.in swings-in-maybe',
+      'hand.out swings-out-maybe',
+    ]))
+  it('says where the hinges are and which way it goes', () =>
+    expect(words('hinged-outside', 'trim-off', { hinges: 'right', swing: 'out' })).toEqual([
+      'hand.left hinges-other',
+      'hand.right hinges-here',
+      'hand.in swings-in-maybe',
+      'hand.out swings-out',
+    ]))
+  it('is not asked of a slider', () => expect(words('slider', 'trim-off')).toEqual([]))
+  it('is not in the way while measuring', () => {
+    const { scenes } = sceneOf('hinged-outside', 'trim-off')
+    expect(scenes.flatMap(scene => scene.marks).filter(mark => mark.id.startsWith('hand.'))).toEqual([])
+  })
+})

@@ -1,7 +1,7 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
 import type { HingeSide, Swing } from '../specification/handing'
-import type { Family } from '../survey/families'
+import { FAMILY_RULES, type Family } from '../survey/families'
 import { readValue } from '../survey/survey'
 import { inches, type Length, ticks, ZERO } from '../units/length'
 import { boxOf, cornersOf, doorShape } from './door-shape'
@@ -16,7 +16,7 @@ const USUAL_WIDTH = inches(37, 1, 2)
 
 /** The door from above, outside below: the wall's thickness, what is in the opening, the leaf standing open and which way it goes,
  *  and the readings that are taken through the wall. */
-export function plan(result: JobResult): Scene {
+export function plan(result: JobResult, asksHand = false): Scene {
   const shape = doorShape(result)
   const width = shape?.frame.width ?? measuredWidth(result)
   const [left, right] = [readValue(result.survey, 'wall.left'), readValue(result.survey, 'wall.right')]
@@ -33,6 +33,7 @@ export function plan(result: JobResult): Scene {
       path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, certain(left)),
       path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, certain(right)),
       ...planReadings(result, { width, leftWall, rightWall, jamb }),
+      ...(asksHand ? swingMarks(result, width, wall) : []),
       ...frameMarks(width, jamb),
       ...(hinges && swings && result.family === 'hinged-outside'
         ? swungLeaf(width, jamb, hinges, swings)
@@ -43,6 +44,16 @@ export function plan(result: JobResult): Scene {
     from: point(-WALL_RUN - inches(2), below),
     to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swings === 'in' ? width : 0)),
   }
+}
+
+/** Words to be tapped inside and outside: which way the leaf goes. */
+function swingMarks({ family, wishes }: JobResult, width: Length, wall: number): readonly Mark[] {
+  if (!FAMILY_RULES[family].settles.includes('swing')) return []
+  const word = (swing: Swing) => (wishes.swing === swing ? `swings-${swing}` : `swings-${swing}-maybe`)
+  return [
+    label('hand.in', point(Math.round(width * 0.8), wall + inches(3)), word('in')),
+    label('hand.out', point(Math.round(width * 0.2), -inches(8)), word('out')),
+  ]
 }
 
 /** Families with readings outside the wall, whose figures want room. */

@@ -10,6 +10,8 @@ export const newWishes = (way: Wishes['way']): Wishes => ({
   material: null,
   bore: null,
   subfloor: 'not-seen',
+  construction: null,
+  settings: [],
   allowances: {},
   chosen: null,
   shift: ZERO,

@@ -3,3 +3,6 @@ export const USES = ['house-entry', 'garage-to-house', 'outbuilding'] as const
 export const MATERIALS = ['timber', 'steel', 'fibreglass'] as const
 export const BORES = ['none', 'single', 'double'] as const
 export const SUBFLOORS = ['sound', 'rotten', 'not-seen'] as const
+/** Where a door stands, as far as codes ask something of it. */
+export const SETTINGS = ['escape', 'fire-label', 'glass-near', 'accessible'] as const
+export type Setting = (typeof SETTINGS)[number]

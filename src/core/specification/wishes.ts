@@ -3,7 +3,8 @@ import { TRADE_LENGTHS } from '../base/trade-lengths'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 import { inches } from '../units/length'
-import { BORES, MATERIALS, SUBFLOORS, USES } from './wish-values'
+import { CONSTRUCTIONS } from './weigh-leaf'
+import { BORES, MATERIALS, SETTINGS, SUBFLOORS, USES } from './wish-values'
 
 /** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
 export const wishesSchema = z.strictObject({
@@ -15,6 +16,10 @@ export const wishesSchema = z.strictObject({
   material: z.enum(MATERIALS).nullable(),
   bore: z.enum(BORES).nullable(),
   subfloor: z.enum(SUBFLOORS),
+  /** How the leaf is built, for its weight; records from before it was asked have none. */
+  construction: z.enum(CONSTRUCTIONS).nullable().default(null),
+  /** Where the door stands, asked once. */
+  settings: z.array(z.enum(SETTINGS)).max(SETTINGS.length).default([]),
   /** Figures of this opening in place of the trade's. */
   allowances: z.partialRecord(z.enum(TRADE_LENGTHS), lengthSchema),
   /** The catalogue unit the customer chose, and why. */

@@ -22,7 +22,7 @@ import { type Direction, directionOf } from './direction'
 import { KeyHelp } from './KeyHelp'
 import { readKept } from './kept'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from './layout'
-import { tappable } from './names'
+import { HAND_FACTS, tappable } from './names'
 import { loadPanes, PANES } from './panes'
 import { nextOpen } from './selection'
 import { useDevices } from './use-devices'
@@ -56,7 +56,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const scenes = useMemo(
     () => ({
       elevation: elevation(result, stage, exaggerates ? factor : 1),
-      plan: stage === 'measure' ? plan(result) : withoutOpen(plan(result)),
+      plan: stage === 'measure' ? plan(result) : withoutOpen(plan(result, stage === 'specify')),
       section: stage === 'measure' ? section(result) : withoutOpen(section(result)),
     }),
     [result, stage, exaggerates, factor],
@@ -92,6 +92,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const select = (id: string | null) => {
     const side = directionOf(id)
     if (side) return turnTo(side)
+    const hand = id === null ? undefined : HAND_FACTS[id]
+    if (hand) return store.saveWishes({ [hand[0]]: hand[1] })
     if (id !== selected) setDirection(null)
     setSelected(id)
     if (id && names.has(id) && (stage === 'measure' || stage === 'seal'))

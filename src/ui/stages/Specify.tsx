@@ -1,11 +1,23 @@
 'use client'
+import { styled } from 'styled-components'
 import { handingTraces } from '@/core/specification/handing'
+import { CONSTRUCTIONS } from '@/core/specification/weigh-leaf'
+import { SETTINGS } from '@/core/specification/wish-values'
 import { FAMILY_RULES } from '@/core/survey/families'
+import { CONSTRUCTION_NAMES, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
+import { FamilyFigures } from './FamilyFigures'
 import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
+
+const Wanted = styled(Panel)`
+  .settings { border: none; padding: 0; margin: 0; display: grid; }
+  .settings legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  .settings label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+  .settings input { width: 22px; height: 22px; }
+`
 
 export function SpecifyLadder({ store }: StageProps) {
   const { data } = store.sheet.wishes
@@ -13,7 +25,7 @@ export function SpecifyLadder({ store }: StageProps) {
   const save = store.saveWishes
   return (
     <>
-      <Panel>
+      <Wanted>
         <h2>What is wanted</h2>
         {asks.has('hinges') && (
           <Choice
@@ -71,6 +83,31 @@ export function SpecifyLadder({ store }: StageProps) {
           onChange={material => save({ material: material === 'any' ? null : material })}
         />
         <Choice
+          label="Leaf built as, for its weight"
+          value={data.construction ?? 'unknown'}
+          options={[['unknown', 'Not known'], ...CONSTRUCTIONS.map(one => [one, CONSTRUCTION_NAMES[one]] as const)]}
+          onChange={construction => save({ construction: construction === 'unknown' ? null : construction })}
+        />
+        <fieldset className="settings">
+          <legend>Where it stands</legend>
+          {SETTINGS.map(setting => (
+            <label key={setting}>
+              <input
+                type="checkbox"
+                checked={data.settings.includes(setting)}
+                onChange={event =>
+                  save({
+                    settings: SETTINGS.filter(one =>
+                      one === setting ? event.target.checked : data.settings.includes(one),
+                    ),
+                  })
+                }
+              />
+              {SETTING_WORDS[setting][2]}
+            </label>
+          ))}
+        </fieldset>
+        <Choice
           label="Subfloor"
           value={data.subfloor}
           options={[
@@ -80,7 +117,7 @@ export function SpecifyLadder({ store }: StageProps) {
           ]}
           onChange={subfloor => save({ subfloor })}
         />
-      </Panel>
+      </Wanted>
       <Panel>
         <AllowanceFields store={store} />
       </Panel>
@@ -114,6 +151,7 @@ export function SpecifyFindings(stage: StageProps) {
         {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
         {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
       </Panel>
+      <FamilyFigures result={store.result} step={step} />
       <Panel>
         <h2>Hand</h2>
         {hinges && swing ? (

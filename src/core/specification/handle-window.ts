@@ -1,0 +1,30 @@
+import { type Length, largestOf, minus, plus } from '../units/length'
+
+/** Something of the entry door that stands out: where its middle is, half its height, how far it stands out. */
+export type Projection = { readonly middle: Length; readonly half: Length; readonly proud: Length }
+
+export type Band = { readonly from: Length; readonly to: Length }
+
+/** Heights at which another handle's middle would meet one of these, lowest first, joined where they overlap.
+ *  Heights are clear when they differ by more than both halves and the spare; or whatever the height, when the space between the
+ *  closed doors exceeds both projections and a quarter inch. */
+export function takenHeights(
+  entry: readonly Projection[],
+  other: { readonly half: Length; readonly proud: Length },
+  { space, spare, depthSpare }: { readonly space: Length | null; readonly spare: Length; readonly depthSpare: Length },
+): readonly Band[] {
+  const meets = entry.filter(one => space === null || space <= one.proud + other.proud + depthSpare)
+  const bands = meets
+    .map(one => {
+      const reach = plus(plus(one.half, other.half), spare)
+      return { from: minus(one.middle, reach), to: plus(one.middle, reach) }
+    })
+    .sort((a, b) => a.from - b.from)
+  const joined: Band[] = []
+  for (const band of bands) {
+    const last = joined.at(-1)
+    if (last && band.from <= last.to) joined[joined.length - 1] = { from: last.from, to: largestOf([last.to, band.to]) }
+    else joined.push(band)
+  }
+  return joined
+}

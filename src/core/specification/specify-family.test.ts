@@ -1,0 +1,148 @@
+import { job } from '../job'
+import type { Answer } from '../survey/answer'
+import { FAMILY_RULES, type Family } from '../survey/families'
+import { length, records, trade } from '../test/fixtures'
+import type { Wishes } from './wishes'
+import { wishesSchema } from './wishes'
+
+let count = 0
+const fact = (slot: Answer['slot'], code: string): Answer => ({
+  id: `01900000-0000-7000-9000-${String(++count).padStart(12, '0')}`,
+  slot,
+  kind: 'fact',
+  code,
+  note: '',
+  takenBy: 'Ida Marlow',
+  takenAt: new Date(Date.UTC(2026, 5, 1) + count * 1000).toISOString(),
+})
+const run = (family: Family, texts: object, facts: readonly Answer[] = [], wished: Partial<Wishes> = {}) => {
+  const way = FAMILY_RULES[family].ways[0]!
+  const own = records({ ...texts }, { way, chosen: null, ...wished })
+  return job({ ...own, opening: { ...own.opening, family }, answers: facts }, trade())
+}
+const found = (result: ReturnType<typeof run>) => result.familySpecification.findings.map(one => one.code)
+
+describe('a storm door', () => {
+  const trim = {
+    'brickmould/widths.bottom': '36 1/16',
+    'brickmould/widths.top': '36',
+    'brickmould/heights.left': '80 3/4',
+    'brickmould/heights.right': '80 13/16',
+  }
+  it('is ordered for the smallest width and height', () => {
+    const { storm } = run('storm', trim).familySpecification
+    expect([storm!.width.value, storm!.height.value]).toEqual([length('36'), length('80 3/4')])
+  })
+  it.each([
+    ['36 1/8', []],
+    ['36 9/64', ['trim-tapers']],
+  ])('with trim from 36 to %s: %j', (bottom, codes) =>
+    expect(found(run('storm', { ...trim, 'brickmould/widths.bottom': bottom }))).toEqual(codes),
+  )
+  it('says which heights its handle can’t have', () => {
+    const handle = { 'handle.height': '36', 'handle.proud': '2 1/2' }
+    expect(run('storm', { ...trim, ...handle }).familySpecification.storm!.taken).toEqual([
+      { from: length('29 1/2'), to: length('42 1/2') },
+    ])
+    expect(run('storm', { ...trim, ...handle, 'doors.space': '4' }).familySpecification.storm!.taken).toEqual([])
+  })
+})
+
+describe('a steel frame', () => {
+  it.each([
+    ['5', 'throat-fits', 'fine'],
+    ['5 9/16', 'throat-packed', 'watch'],
+    ['8', 'throat-none', 'stop'],
+  ])('for a wall of %s: %s', (wall, code, severity) =>
+    expect(run('steel-frame', { 'wall.left': '4 7/8', 'wall.right': wall }).familySpecification.findings).toMatchObject(
+      [{ code, severity }],
+    ),
+  )
+  it('round a finished wall is knock-down only', () =>
+    expect(found(run('steel-frame', { 'wall.left': '5' }, [fact('fact.wall-state', 'finished')]))).toContain(
+      'no-welded-frame',
+    ))
+})
+
+describe('a slider', () => {
+  it.each([
+    ['left', 'OX'],
+    ['right', 'XO'],
+  ])('whose %s panel moves is %s from outside', (side, panels) =>
+    expect(run('slider', {}, [fact('fact.moving-panel', side)]).familySpecification.panels).toBe(panels),
+  )
+  it('is padded out to the siding', () =>
+    expect(run('slider', { 'siding.plane': '1 1/4' }).familySpecification.siding).toEqual({
+      layers: [length('3/4'), length('1/2')],
+      leftOver: 0,
+    }))
+  it('wants its sill level within 1/16', () => {
+    const sill = (fall: string) =>
+      found(run('slider', { 'trim-off/widths.top': '72', 'trim-off/heights.left': '80', 'trim-off/fall.sill': fall }))
+    expect([sill('1/16').length, sill('1/8')]).toEqual([0, ['slider-sill']])
+  })
+})
+
+describe('an interior door', () => {
+  it.each([
+    ['46 mm', '45 mm', '2 1/2'],
+    ['57 mm', '57 mm', '3'],
+    ['2 3/4', '2 3/4', null],
+    ['51 mm', null, null],
+  ])('with a backset of %s takes a lock of %s', (read, backset, of) => {
+    const { lock } = run('interior', { backset: read }).familySpecification
+    expect(lock).toEqual(backset && { backset: length(backset), case: of && length(of) })
+  })
+  it.each([
+    ['tubular latch', 'privacy', ['latch-to-case']],
+    ['tubular latch', 'passage', []],
+    ['mortise case', 'privacy', []],
+  ])('with a %s for %s: %j', (kind, wanted, codes) =>
+    expect(found(run('interior', {}, [fact('fact.lock-case', kind), fact('fact.lock-function', wanted)]))).toEqual(
+      codes,
+    ),
+  )
+  it('weighed on a scale wants hinges for that', () => {
+    const leaf = { 'core/widths.middle': '900 mm', 'core/heights.left': '2040 mm' }
+    const { mass, hinges, findings } = run('interior', leaf, [fact('fact.weight', '58.5')], {
+      construction: 'hollow-core',
+    }).familySpecification
+    expect([mass!.kg, hinges!.count, hinges!.hinge!.id]).toEqual([58.5, 3, 'ball-100'])
+    expect(findings.map(one => one.code)).toEqual(['two-people'])
+  })
+  it('by its construction weighs its area', () => {
+    const leaf = { 'core/widths.middle': '1000 mm', 'core/heights.left': '2000 mm' }
+    expect(run('interior', leaf, [], { construction: 'solid-44' }).familySpecification.mass).toEqual({
+      kg: 54,
+      isWeighed: false,
+    })
+  })
+})
+
+describe('where a door stands', () => {
+  const leaf = (width: string) => ({
+    'core/widths.middle': width,
+    'core/heights.left': '80',
+    'leaf.thickness': '1 3/4',
+  })
+  it.each([
+    ['34 1/4', []],
+    ['34 15/64', ['clear-width']],
+  ])('on an escape route a leaf of %s: %j', (width, codes) =>
+    expect(
+      found(run('steel-leaf', leaf(width), [], { settings: ['escape'] })).filter(code => code !== 'setting'),
+    ).toEqual(codes),
+  )
+  it('elsewhere a narrow leaf is no matter', () => expect(found(run('steel-leaf', leaf('28')))).toEqual([]))
+  it('becomes a rule that ends with whose call it is', () => {
+    const { findings } = run('interior', {}, [], { settings: ['fire-label', 'glass-near'] }).familySpecification
+    expect(findings.map(one => [one.code, one.facts.setting])).toEqual([
+      ['setting', 'fire-label'],
+      ['setting', 'glass-near'],
+    ])
+  })
+  it('and how a leaf is built are none in a record from before they were asked', () => {
+    const { construction: _c, settings: _s, ...old } = records().wishes
+    expect(wishesSchema.parse(old)).toMatchObject({ construction: null, settings: [] })
+  })
+})

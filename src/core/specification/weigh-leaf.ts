@@ -1,0 +1,84 @@
+import type { Source } from '../base/rule'
+import { hingePullN } from '../physics/hinge-load'
+import { inches, type Length, metresOf, minus } from '../units/length'
+
+/** How leaves are built, as far as their weight goes. */
+export const CONSTRUCTIONS = [
+  'hollow-core',
+  'solid-35',
+  'solid-44',
+  'fire-30',
+  'fire-60',
+  'steel-insulated',
+  'hollow-metal',
+  'fibreglass',
+] as const
+export type Construction = (typeof CONSTRUCTIONS)[number]
+
+/** Mass by area, kg/m², with where the figure comes from. */
+export type ArealMass = { readonly kgPerM2: number; readonly source: Source }
+
+/** A class of hinge and the heaviest leaf it carries. */
+export type HingeClass = { readonly id: string; readonly mostKg: number; readonly source: Source }
+
+/** What the trade knows of leaves and hinges. */
+export type HingeTrade = {
+  readonly arealMass: Readonly<Record<Construction, ArealMass>>
+  /** From the lightest to the strongest. */
+  readonly classes: readonly HingeClass[]
+  /** Above this pull at the top hinge a long screw goes into the stud, N. */
+  readonly longScrewAboveN: number
+}
+
+export type LeafMass = {
+  readonly kg: number
+  /** A scale overrides what area and construction give. */
+  readonly isWeighed: boolean
+}
+
+/** The mass of a leaf: weighed, else its area times the mass of its construction; `null` while neither is known. */
+export function leafMass(
+  leaf: { readonly width: Length; readonly height: Length },
+  construction: Construction | null,
+  weighedKg: number | null,
+  { arealMass }: HingeTrade,
+): LeafMass | null {
+  if (weighedKg !== null) return { kg: weighedKg, isWeighed: true }
+  if (construction === null) return null
+  return { kg: metresOf(leaf.width) * metresOf(leaf.height) * arealMass[construction].kgPerM2, isWeighed: false }
+}
+
+export type HingePlan = {
+  readonly count: number
+  /** `null` when no class carries it: a specialist's hinge. */
+  readonly hinge: HingeClass | null
+  readonly pullN: number
+  readonly needsLongScrews: boolean
+}
+
+const TWO_UP_TO = inches(60)
+const ONE_MORE_PER = inches(30)
+
+/** How many hinges: two up to 60 in, three up to 90, then one more for each 30 in begun. */
+export function hingeCount(leafHeight: Length): number {
+  if (leafHeight <= TWO_UP_TO) return 2
+  return 2 + Math.ceil(minus(leafHeight, TWO_UP_TO) / ONE_MORE_PER)
+}
+
+/** Hinges for a leaf: how many, which class, the pull at the top one, and whether long screws go into the stud there.
+ *  `spacing` is from the top hinge to the bottom one. @throws RangeError when the spacing is not above zero. */
+export function planHinges(
+  mass: LeafMass,
+  leaf: { readonly width: Length; readonly height: Length },
+  spacing: Length,
+  isExterior: boolean,
+  trade: HingeTrade,
+): HingePlan {
+  const pullN = hingePullN(mass.kg, leaf.width, spacing)
+  return {
+    count: hingeCount(leaf.height),
+    hinge: trade.classes.find(one => one.mostKg >= mass.kg) ?? null,
+    pullN,
+    needsLongScrews: isExterior || pullN > trade.longScrewAboveN,
+  }
+}

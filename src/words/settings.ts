@@ -1,0 +1,43 @@
+import type { Construction } from '@/core/specification/weigh-leaf'
+import type { Setting } from '@/core/specification/wish-values'
+
+/** What a door's place asks of it: the rule in a line, and what it says. All of it is guidance. */
+export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, rule: string, question: string]>> = {
+  escape: [
+    'Escape door',
+    'It opens from inside without a key or knowledge, and leaves its clear width. The local authority decides.',
+    'On an escape route',
+  ],
+  'fire-label': [
+    'Fire door',
+    'Leaf, frame, hinges and seals are of one listing; nothing is cut or planed beyond it. The label and the authority decide.',
+    'In a fire wall',
+  ],
+  'glass-near': [
+    'Glass in or near the door',
+    'Safety glass within 24 in of the door, and in it. The local authority decides.',
+    'Glass within 24 in',
+  ],
+  accessible: [
+    'Accessible route',
+    'Clear width 32 in at a right angle, a low threshold, and at most 22 N to open an inside door. The local authority decides.',
+    'Accessible route',
+  ],
+}
+
+export const CONSTRUCTION_NAMES: Readonly<Record<Construction, string>> = {
+  'hollow-core': 'Hollow core',
+  'solid-35': 'Solid, 35 mm',
+  'solid-44': 'Solid, 44 mm',
+  'fire-30': 'Fire door, 44 mm',
+  'fire-60': 'Fire door, 54 mm',
+  'steel-insulated': 'Steel, insulated',
+  'hollow-metal': 'Hollow metal',
+  fibreglass: 'Fibreglass',
+}
+
+export const HINGE_NAMES: Readonly<Record<string, string>> = {
+  'plain-76': 'plain, 76 mm',
+  'ball-76': 'ball bearing, 76 mm',
+  'ball-100': 'ball bearing, 100 mm',
+}
