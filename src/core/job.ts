@@ -148,6 +148,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     leafBottom: unitChosen ? leafBottomOf(unitChosen) : undefined,
     derivesUnit: rules.derivesUnit,
     settles: rules.settles,
+    hasJamb: rules.hasJamb,
   })
   const familySpecification = specifyFamily({
     family,
@@ -177,7 +178,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade.sureChance),
   ]
   const measured = [...measure, ...specification.findings]
-  const order = checkOrder(specification, wishes, chosen, measured, rules.settles)
+  const order = checkOrder(specification, wishes, chosen, measured, rules)
   return {
     family,
     wishes,

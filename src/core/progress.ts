@@ -15,13 +15,14 @@ export type Progress = {
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(result: JobResult, records: OpeningRecords): Progress {
   const { family, findings, survey, wishes } = result
-  const { isOrdered, settles } = FAMILY_RULES[family]
+  const { isOrdered, settles, hasJamb } = FAMILY_RULES[family]
   const complete: Readonly<Record<Stage, boolean>> = {
     measure:
       essentialFor(family, wishes.way).every(question => isAnswered(survey, question)) &&
       !findings.measure.some(one => one.severity === 'correct' || one.severity === 'stop'),
     diagnose: result.model !== null && worstOf(findings.diagnose) !== 'stop',
-    specify: !isOrdered || (settles.every(name => wishes[name] !== null) && result.specification.jamb !== null),
+    specify:
+      !isOrdered || (settles.every(name => wishes[name] !== null) && (!hasJamb || result.specification.jamb !== null)),
     order: !isOrdered || records.orders.length > 0,
     fit: !isOrdered || (result.steps.length > 0 && result.steps.every(step => step.state === 'done')),
     seal: result.seals !== null && result.seals.sides.length === 4,

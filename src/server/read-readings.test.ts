@@ -103,6 +103,32 @@ describe('a file', () => {
     const own = records().readings
     expect(read(JSON.stringify({ format: 'harvek-readings', readings: own }), {}, 'a.json').readings).toEqual(own)
   })
+  const skip = {
+    id: '01900000-0000-7000-9000-000000000001',
+    slot: 'wall.left',
+    kind: 'skipped',
+    code: 'later',
+    note: '',
+    takenBy: 'Ida Marlow',
+    takenAt: '2026-01-01T00:00:00.000Z',
+  }
+  it('of JSON brings its answers too, and lists those that can’t be', () => {
+    const foreign = { ...skip, slot: 'hinge.1' }
+    const bent = { ...skip, code: 'lazy' }
+    const file = JSON.stringify({ readings: records().readings, answers: [skip, foreign, bent] })
+    const { answers, rejected } = read(file, {}, 'a.json')
+    expect(answers).toEqual([skip])
+    expect(rejected.map(one => [one.row, one.column])).toEqual([
+      [2, 'answers, slot'],
+      [3, 'answers, code'],
+    ])
+  })
+  it('of JSON with answers alone is a file', () =>
+    expect(read(JSON.stringify({ readings: [], answers: [skip] }), {}, 'a.json')).toEqual({
+      readings: [],
+      answers: [skip],
+      rejected: [],
+    }))
   it('of JSON with odd entries lists them by their place', () =>
     expect(read('[1, null, {"slot":"wall.left","text":"4"}]', {}, 'a.json')).toMatchObject({
       readings: [{ slot: 'wall.left' }],

@@ -1,7 +1,8 @@
 import Papa from 'papaparse'
 import { v5 as uuidV5 } from 'uuid'
 import { done, type Issue, type Outcome, refused } from '@/core/outcome'
-import { FAMILY_RULES, type Family, readingsFor } from '@/core/survey/families'
+import { type Answer, answerSchema } from '@/core/survey/answer'
+import { FAMILY_RULES, type Family, ladderFor, readingsFor } from '@/core/survey/families'
 import { GRADUATIONS, type Reading, readingSchema } from '@/core/survey/reading'
 import { GAP_SLOTS, isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
 import { isLength } from '@/core/units/length'
@@ -16,6 +17,8 @@ const MOST_ROWS = 5000
 export type RejectedReading = { readonly row: number; readonly column: string; readonly reason: string }
 export type CheckedReadings = {
   readonly readings: readonly Reading[]
+  /** Facts, skips and withdrawals: JSON carries them, CSV does not. */
+  readonly answers: readonly Answer[]
   readonly rejected: readonly RejectedReading[]
 }
 
@@ -51,7 +54,8 @@ export function readReadings(name: string, text: string, wanted: ReadingsFor): O
     if (read.ok) readings.set(read.value.id, read.value)
     else rejected.push({ row: i + (isJson ? 1 : 2), column: read.issues[0]!.path, reason: issueWords(read.issues[0]!) })
   })
-  return done({ readings: [...readings.values()], rejected })
+  const { answers, bad } = isJson ? answersIn(text, wanted.family) : { answers: [], bad: [] }
+  return done({ readings: [...readings.values()], answers, rejected: [...rejected, ...bad] })
 }
 
 function jsonRows(text: string): Outcome<readonly Row[]> {
@@ -62,9 +66,35 @@ function jsonRows(text: string): Outcome<readonly Row[]> {
     return refused('file.not-json')
   }
   const rows = isRow(value) ? value.readings : value
+  if (isRow(value) && Array.isArray(value.answers) && value.answers.length && Array.isArray(rows) && !rows.length)
+    return done([])
   return Array.isArray(rows) && rows.length
     ? done(rows.map(row => (isRow(row) ? row : { slot: String(row).slice(0, 40) })))
     : refused('file.not-readings')
+}
+
+/** The answers of a JSON file: those that can be taken, and the others with their place among the answers. */
+function answersIn(
+  text: string,
+  family: Family,
+): { readonly answers: readonly Answer[]; readonly bad: readonly RejectedReading[] } {
+  const value: unknown = JSON.parse(text)
+  const rows = isRow(value) && Array.isArray(value.answers) ? value.answers : []
+  const questions = new Set<string>(FAMILY_RULES[family].ways.flatMap(way => ladderFor(family, way)))
+  const answers: Answer[] = []
+  const bad: RejectedReading[] = []
+  for (const [i, row] of rows.slice(0, MOST_ROWS).entries()) {
+    const parsed = answerSchema.safeParse(row)
+    const reject = (member: string, issue: Parameters<typeof issueWords>[0]) =>
+      bad.push({ row: i + 1, column: `answers, ${member}`, reason: issueWords(issue) })
+    if (!parsed.success) {
+      const [{ path, message } = { path: [], message: '' }] = parsed.error.issues
+      const member = String(path[0] ?? '')
+      reject(member, { code: 'row.member', facts: { member, message } })
+    } else if (questions.has(parsed.data.slot) || parsed.data.kind === 'withdrawn') answers.push(parsed.data)
+    else reject('slot', { code: 'row.slot', facts: { slot: parsed.data.slot } })
+  }
+  return { answers, bad }
 }
 
 const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value)

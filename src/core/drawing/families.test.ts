@@ -2,8 +2,10 @@ import { job } from '../job'
 import { FAMILIES, FAMILY_RULES, readingsFor } from '../survey/families'
 import { isSigned } from '../survey/slots'
 import { readValue } from '../survey/survey'
-import { records, trade } from '../test/fixtures'
+import { records, TRUE_OPENING, trade } from '../test/fixtures'
+import { inches } from '../units/length'
 import { elevation } from './elevation'
+import { lowerScene } from './lower-scene'
 import { plan } from './plan'
 import type { Scene } from './scene'
 import { section } from './section'
@@ -141,4 +143,23 @@ describe('the hand on the drawing', () => {
     const { scenes } = sceneOf('hinged-outside', 'trim-off')
     expect(scenes.flatMap(scene => scene.marks).filter(mark => mark.id.startsWith('hand.'))).toEqual([])
   })
+})
+
+describe('what is not sure on the drawing', () => {
+  const OPTIONS = { textHeight: inches(1), step: '1/16', word: (code: string) => code, openText: '–' } as const
+  const textOf = (texts: object, id: string) =>
+    lowerScene(sceneOf('hinged-outside', 'trim-off', texts).scenes[0], OPTIONS).flatMap(mark =>
+      mark.kind === 'text' && mark.id === id ? [`${mark.text} ${mark.certainty}`] : [],
+    )
+  const SIZES = { 'trim-off/widths.middle': '38', 'trim-off/heights.centre': '82' }
+  it('an open reading is only open, until there is something to assume', () => {
+    expect(textOf({}, 'trim-off/lean.left')).toEqual(['– assumed'])
+    expect(textOf(SIZES, 'trim-off/lean.left')).toEqual(['±1/2 assumed'])
+    expect(textOf(SIZES, 'trim-off/widths.top')).toEqual(['– assumed'])
+  })
+  it('an unchecked reading says so', () => expect(textOf(SIZES, 'trim-off/widths.middle')).toEqual(['38 unchecked']))
+  it('a suspect one stands with what it most likely is', () =>
+    expect(textOf({ ...TRUE_OPENING, 'trim-off/widths.top': '40' }, 'trim-off/widths.top')).toEqual([
+      '40 → 38? doubtful',
+    ]))
 })

@@ -26,33 +26,40 @@ export function plan(result: JobResult, asksHand = false): Scene {
   const { hinges, swing } = result.wishes
   const swings = hinges && SWINGING.has(result.family) ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
-  const below = -(OUTSIDE_READ.has(result.family) ? inches(15) : inches(11)) - (swings === 'out' ? width : 0)
+  const room = asksHand ? inches(6) : 0
+  const below = -(OUTSIDE_READ.has(result.family) ? inches(15) : inches(11)) - room - (swings === 'out' ? width : 0)
   return {
     name: 'plan',
     marks: [
       path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, certain(left)),
       path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, certain(right)),
       ...planReadings(result, { width, leftWall, rightWall, jamb }),
-      ...(asksHand ? swingMarks(result, width, wall) : []),
+      ...(asksHand
+        ? swingMarks(result, width, { in: wall + inches(9) + (swings === 'in' ? width : 0), out: below + inches(3) })
+        : []),
       ...frameMarks(width, jamb),
       ...(hinges && swings && result.family === 'hinged-outside'
         ? swungLeaf(width, jamb, hinges, swings)
         : closedPanels(result, width, jamb)),
-      label('outside', point(Math.round((width * 5) / 8), below + inches(3)), 'outside'),
+      label('outside', point(Math.round((width * 5) / 8), below + room + inches(3)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(3) + (swings === 'in' ? width : 0)), 'inside'),
     ],
     from: point(-WALL_RUN - inches(2), below),
-    to: point(width + WALL_RUN + inches(2), wall + inches(7) + (swings === 'in' ? width : 0)),
+    to: point(width + WALL_RUN + inches(2), wall + inches(7) + room + (swings === 'in' ? width : 0)),
   }
 }
 
 /** Words to be tapped inside and outside: which way the leaf goes. */
-function swingMarks({ family, wishes }: JobResult, width: Length, wall: number): readonly Mark[] {
+function swingMarks(
+  { family, wishes }: JobResult,
+  width: Length,
+  height: Readonly<Record<Swing, number>>,
+): readonly Mark[] {
   if (!FAMILY_RULES[family].settles.includes('swing')) return []
   const word = (swing: Swing) => (wishes.swing === swing ? `swings-${swing}` : `swings-${swing}-maybe`)
   return [
-    label('hand.in', point(Math.round(width * 0.8), wall + inches(3)), word('in')),
-    label('hand.out', point(Math.round(width * 0.2), -inches(8)), word('out')),
+    label('hand.in', point(Math.round(width / 2), height.in), word('in')),
+    label('hand.out', point(Math.round(width / 2), height.out), word('out')),
   ]
 }
 

@@ -15,18 +15,21 @@ export type OrderCode =
   | 'order-differs'
   | 'order-hole-assumed'
 
+/** What a kind of door must have settled, and whether its jamb must be known. */
+type Asked = { readonly settles: readonly ('hinges' | 'swing' | 'bore')[]; readonly hasJamb: boolean }
+
 /** What stands in the way of releasing a line (stop), and what is risky (watch). Empty means it can go. */
 export function checkOrder(
   specification: Specification,
   wishes: Wishes,
   offer: Offer | null,
   findings: readonly Finding[],
-  settles: readonly ('hinges' | 'swing' | 'bore')[] = ['hinges', 'swing', 'bore'],
+  { settles, hasJamb }: Asked,
 ): readonly Finding<OrderCode>[] {
   const missing = [
     ...(specification.unit ? [] : ['size']),
     ...settles.filter(name => wishes[name] === null),
-    ...(specification.jamb ? [] : ['wall']),
+    ...(!hasJamb || specification.jamb ? [] : ['wall']),
     ...(offer ? [] : ['unit']),
   ]
   return [

@@ -42,6 +42,8 @@ export type SpecifyOptions = {
   readonly leafBottom?: Leaf
   /** Whether a unit follows from the size that was read at all. */
   readonly derivesUnit?: boolean
+  /** Whether this kind of door has a jamb that must meet the wall. */
+  readonly hasJamb?: boolean
   /** What must be settled of this kind of door; all of it unless said. */
   readonly settles?: readonly ('hinges' | 'swing' | 'bore')[]
 }
@@ -54,7 +56,7 @@ export function specify(
   lengths: TradeLengths,
   options: SpecifyOptions,
 ): Specification {
-  const jamb = specifyJamb(survey, lengths, options.jambStandards)
+  const jamb = options.hasJamb === false ? null : specifyJamb(survey, lengths, options.jambStandards)
   const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
   return {

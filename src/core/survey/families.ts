@@ -29,6 +29,8 @@ type Rules = {
   readonly essential: readonly Question[]
   /** What must be settled of it before an order: a slider has no hinges, a screen door no bore. */
   readonly settles: readonly ('hinges' | 'swing' | 'bore')[]
+  /** Whether its frame's jamb must meet the wall: not a second door on the trim, nor a frame that wraps or slides. */
+  readonly hasJamb: boolean
   /** Whether a unit's size follows from the readings; else a leaf or a trim opening is what counts. */
   readonly derivesUnit: boolean
   /** Whether anything is ordered and set; an old door that is only sealed skips those stages. */
@@ -49,6 +51,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: [],
     essential: [],
     settles: ['hinges', 'swing', 'bore'],
+    hasJamb: true,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -58,6 +61,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.active-leaf', 'fact.condition'],
     essential: ['fact.active-leaf'],
     settles: ['swing', 'bore'],
+    hasJamb: true,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -67,6 +71,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.condition'],
     essential: ['leaf.width'],
     settles: ['hinges', 'swing', 'bore'],
+    hasJamb: true,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -85,6 +90,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.mould-face', 'fact.condition'],
     essential: ['mould.face', 'mould.proud', 'handle.height', 'handle.proud'],
     settles: ['hinges', 'swing'],
+    hasJamb: false,
     derivesUnit: false,
     isOrdered: true,
   },
@@ -94,6 +100,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.moving-panel', 'fact.frame-kind', 'fact.condition'],
     essential: ['fact.moving-panel'],
     settles: [],
+    hasJamb: false,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -120,6 +127,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     ],
     essential: ['leaf.thickness', 'hinge.1', 'hinge.2', 'hinge.3', 'bore.top', 'backset', 'fact.label'],
     settles: ['hinges', 'swing'],
+    hasJamb: false,
     derivesUnit: false,
     isOrdered: true,
   },
@@ -129,6 +137,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.wall-state', 'fact.wall-kind', 'fact.label'],
     essential: ['wall.left', 'wall.head', 'wall.right', 'fact.wall-state'],
     settles: ['hinges', 'swing'],
+    hasJamb: false,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -138,6 +147,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
     settles: ['hinges', 'swing'],
+    hasJamb: true,
     derivesUnit: true,
     isOrdered: true,
   },
@@ -147,6 +157,7 @@ export const FAMILY_RULES: Readonly<Record<Family, Rules>> = {
     facts: ['fact.kerf', 'fact.threshold', 'fact.floor', 'fact.airflow', 'fact.seal-why'],
     essential: ['leaf.thickness', 'gap.head.centre', 'gap.left.middle', 'gap.right.middle', 'gap.bottom.centre'],
     settles: [],
+    hasJamb: false,
     derivesUnit: false,
     isOrdered: false,
   },

@@ -94,7 +94,10 @@ export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props)
           isSelected={isSelected}
           isTappable={isTappable}
           textPx={textPx}
-          color={DOUBTS[mark.certainty] ?? (mark.role === 'label' ? 'var(--quiet)' : 'var(--ink)')}
+          color={
+            DOUBTS[mark.certainty] ??
+            (mark.role !== 'label' ? 'var(--ink)' : isTappable ? 'var(--blue)' : 'var(--quiet)')
+          }
         />
       )
   }

@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
+import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
 import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
@@ -17,7 +18,11 @@ const Rows = styled.ul`
 `
 
 type Rejected = { readonly row: number; readonly column: string; readonly reason: string }
-type Checked = { readonly readings: readonly Reading[]; readonly rejected: readonly Rejected[] }
+type Checked = {
+  readonly readings: readonly Reading[]
+  readonly answers: readonly Answer[]
+  readonly rejected: readonly Rejected[]
+}
 
 /** Readings from a CSV or JSON file: every row is checked first; the good ones can be taken, the others say why not. */
 export function ReadingsFile({ store }: { readonly store: SheetStore }) {
@@ -37,8 +42,9 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
   }
   const takeGood = async () => {
     if (!checked) return
-    const here = new Set(store.sheet.readings.map(one => one.id))
+    const here = new Set([...store.sheet.readings, ...store.sheet.answers].map(one => one.id))
     for (const reading of checked.readings) if (!here.has(reading.id)) await store.addReading(reading)
+    for (const answer of checked.answers) if (!here.has(answer.id)) await store.takeAnswer(answer)
     setChecked(null)
   }
   const { step } = store.sheet.job
@@ -54,6 +60,7 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
         <section aria-label="Readings of the file" style={{ display: 'grid', gap: 6 }}>
           <p>
             {checked.name}: {checked.readings.length} can be taken, {checked.rejected.length} not.
+            {checked.answers.length > 0 && ` With ${checked.answers.length} answers.`}
           </p>
           <Rows>
             {checked.rejected.map(one => (
@@ -73,7 +80,7 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
             ))}
           </Rows>
           <div style={{ display: 'flex', gap: 6 }}>
-            <Button onPress={takeGood} isDisabled={checked.readings.length === 0}>
+            <Button onPress={takeGood} isDisabled={checked.readings.length + checked.answers.length === 0}>
               Take {checked.readings.length} readings
             </Button>
             <Button $plain onPress={() => setChecked(null)}>

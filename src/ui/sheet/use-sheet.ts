@@ -76,6 +76,8 @@ export type SheetStore = {
   readonly trouble: string | null
   readonly addReading: (reading: Reading) => Promise<boolean>
   readonly addAnswer: (answer: Omit<Answer, 'id' | 'takenBy' | 'takenAt'>) => Promise<boolean>
+  /** Takes an answer as somebody gave it before: from a file. */
+  readonly takeAnswer: (answer: Answer) => Promise<boolean>
   readonly addLog: (entry: LogEntry) => Promise<boolean>
   /** Shows a photo the store has taken in. */
   readonly showPhoto: (photo: Photo) => void
@@ -168,6 +170,7 @@ export function useSheet(initial: OpeningSheet): SheetStore {
       can({ what: slotName(answer.slot), act: () => withdraw(answer) })
       return takeAnswer(answer)
     },
+    takeAnswer,
     addLog: entry => {
       dispatch({ type: 'log', entry })
       return sendRow('log', entry)

@@ -134,23 +134,25 @@ export function SpecifyFindings(stage: StageProps) {
   const picked = jamb?.options[jamb.pick]
   return (
     <>
-      <Panel>
-        <h2>To order</h2>
-        {unit ? (
-          <>
-            <TracedFigure name="Unit width" trace={unit.width} step={step} />
-            <TracedFigure name="Unit height" trace={unit.height} step={step} />
-            <TracedFigure name="Rough opening width" trace={unit.roughWidth} step={step} />
-            <TracedFigure name="Rough opening height" trace={unit.roughHeight} step={step} />
-          </>
-        ) : (
-          <Quiet>The size follows from one width and one height.</Quiet>
-        )}
-        {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
-        {picked && <Quiet>{JAMB_WORDS[picked.kind]}</Quiet>}
-        {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
-        {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
-      </Panel>
+      {FAMILY_RULES[store.sheet.opening.family].derivesUnit && (
+        <Panel>
+          <h2>To order</h2>
+          {unit ? (
+            <>
+              <TracedFigure name="Unit width" trace={unit.width} step={step} />
+              <TracedFigure name="Unit height" trace={unit.height} step={step} />
+              <TracedFigure name="Rough opening width" trace={unit.roughWidth} step={step} />
+              <TracedFigure name="Rough opening height" trace={unit.roughHeight} step={step} />
+            </>
+          ) : (
+            <Quiet>The size follows from one width and one height.</Quiet>
+          )}
+          {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
+          {picked && <Quiet>{JAMB_WORDS[picked.kind]}</Quiet>}
+          {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
+          {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
+        </Panel>
+      )}
       <FamilyFigures result={store.result} step={step} />
       <Panel>
         <h2>Hand</h2>
