@@ -73,11 +73,10 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
   return Buffer.concat(chunks)
 }
 
-/** The request's JSON, whatever it holds. */
-export async function jsonOf(request: Request): Promise<unknown> {
-  const text = await request.text()
-  if (text.length > MOST_BYTES)
-    throw new Unreadable({ code: 'too-large', message: 'This is larger than 32 MB; nothing was stored.' })
+/** The request's JSON, whatever it holds; at most `most` bytes of it. */
+export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {
+  const tooLarge = `This is larger than ${Math.round(most / 1024 / 1024)} MB; nothing was stored.`
+  const text = (await bytesOf(request, most, tooLarge)).toString('utf8')
   try {
     return JSON.parse(text)
   } catch {

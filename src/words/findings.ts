@@ -1,33 +1,24 @@
 import type { Fact, Finding, Severity } from '@/core/base/finding'
 import type { FindingCode } from '@/core/job'
-import type { Setting } from '@/core/specification/wish-values'
-import { isFactSlot, type SkipReason } from '@/core/survey/facts'
+import { isFactSlot } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { CURES } from './cures'
 import { WAY_NAMES } from './kinds'
 import { SIDE_NAMES, WISH_NAMES } from './names'
-import { SETTING_WORDS } from './settings'
+import { type Say, type Words, words } from './say'
+import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
-import { SKIP_WORDS, slotName } from './walk'
-
-type Say = (name: string) => string
-type Words = { readonly title: (f: Say) => string; readonly why: (f: Say) => string }
-
-const words = (title: (f: Say) => string, why: ((f: Say) => string) | string): Words => ({
-  title,
-  why: typeof why === 'string' ? () => why : why,
-})
+import { slotName } from './walk'
 
 const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
-const chanceOf = (f: Say) =>
-  `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
 const closeCall = (f: Say) =>
   f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
 
 /** The words of every finding, by code: a new code without words does not compile. */
 const WORDS: Readonly<Record<FindingCode, Words>> = {
+  ...SURVEY_WORDS,
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
     f =>
@@ -41,110 +32,6 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     () => 'The studs were not seen',
     f =>
       `Measured by ${way(f, 'way')}: the hole behind the frame is assumed tight, plumb and level. Measure stud to stud on the day.`,
-  ),
-  'second-agrees': words(
-    f => `${f('place')}: a second reading agrees`,
-    f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
-  ),
-  'second-differs': words(
-    f => `${f('place')}: two readings differ by ${f('apart')}`,
-    f =>
-      `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}. A third settles it.`,
-  ),
-  'chance-goes-in': words(
-    f => `Goes in, ${f('chance')} in 100`,
-    f => `${chanceOf(f)} in the hole as it was read, with the exactness of each reading.`,
-  ),
-  'chance-too-close': words(
-    f => `Too close to tell: ${f('chance')} in 100`,
-    f => `${chanceOf(f)} may go in or not. ${f('deciding')} decides it most.`,
-  ),
-  'chance-does-not': words(
-    f => `Does not go in, ${f('chance')} in 100`,
-    f => `${chanceOf(f)} in the hole as it was read. ${f('deciding')} decides it most.`,
-  ),
-  'reading-skipped': words(
-    f => `${f('place')} was skipped: ${SKIP_WORDS[f('reason') as SkipReason]}`,
-    f => `${f('note') ? `“${f('note')}” ` : ''}${f('assumed')}`,
-  ),
-  'mould-narrow': words(
-    f => `Trim face ${f('read')} is narrow`,
-    f => `A leg needs ${f('limit')} of flat face to land on.`,
-  ),
-  'mould-shallow': words(
-    f => `Trim stands ${f('read')} proud`,
-    f => `The door needs ${f('limit')}; light ones do with 3/4 in. Look at the maker’s sheet.`,
-  ),
-  'mould-moulded': words(() => 'The trim is moulded', 'A leg can’t sit on a moulding: flat trim first, or a filler.'),
-  'backset-odd': words(
-    f => `No lock has a backset of ${f('read')}`,
-    f => `The nearest is ${f('nearest')}. Measure again, from the edge to the centre.`,
-  ),
-  'hinges-out-of-order': words(
-    f => `${f('place')} stands above the one before it`,
-    f => `${f('read')} from the top, after ${f('before')}. Hinges are read from the top down.`,
-  ),
-  'label-not-legible': words(
-    f => `Fire label ${f('found')}`,
-    'The label’s agency or the authority says what the door is. Never cut or plane it meanwhile.',
-  ),
-  'condition-rotten': words(
-    () => 'Rot',
-    'Nothing set on it or screwed into it will stay. Cut back to sound wood first.',
-  ),
-  'airflow-needed': words(
-    () => 'Air is needed under this door',
-    'Sealed tight at the bottom, the room loses its return air. Leave the way open, or give it another.',
-  ),
-  'airflow-appliance': words(
-    () => 'An appliance burns behind this door',
-    'It must keep its air. Seal nothing before someone licensed has said how.',
-  ),
-  'trim-tapers': words(
-    f => `The trim tapers by ${f('spread')}`,
-    f =>
-      `Limit ${f('limit')}. A leg packed at one end only swings by itself: straighten the trim, or shim off one leg.`,
-  ),
-  'handles-meet': words(
-    f => `The storm door’s handle keeps clear of ${f('from')} to ${f('to')}`,
-    'Between these heights from the sill it would meet the entry door’s handle or deadbolt.',
-  ),
-  'throat-fits': words(
-    f => `A ${f('overall')} frame takes the wall`,
-    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}.`,
-  ),
-  'throat-packed': words(
-    f => `A ${f('overall')} frame is packed by ${f('strips')} ${f('strips') === '1' ? 'strip' : 'strips'}`,
-    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}: unpacked it would twist.`,
-  ),
-  'throat-none': words(
-    () => 'No usual wrap-around frame takes this wall',
-    f => `Thickest wall ${f('wall')}. A frame made to size, or another kind.`,
-  ),
-  'no-welded-frame': words(
-    () => 'Knock-down only: the wall is finished',
-    'A welded frame can’t go round a finished wall.',
-  ),
-  'slider-sill': words(
-    f => `Sill out of level by ${f('fall')}`,
-    f => `A slider’s sill is level within ${f('limit')}, or its panels run off by themselves.`,
-  ),
-  'latch-to-case': words(
-    () => 'A latch alone locks nothing',
-    f => `For ${f('wanted')} a case is let into the edge, or a bolt of the same backset goes below the latch.`,
-  ),
-  'hinges-too-weak': words(
-    f => `No usual hinge carries ${f('kg')} kg`,
-    'Ask the hinge’s maker; more hinges of a weaker class don’t add up.',
-  ),
-  'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
-  'clear-width': words(
-    f => `Clear width ${f('clear')}`,
-    f => `The leaf less its thickness and the stop; ${f('limit')} is commonly asked at a right angle.`,
-  ),
-  setting: words(
-    f => SETTING_WORDS[f('setting') as Setting]?.[0] ?? f('setting'),
-    f => SETTING_WORDS[f('setting') as Setting]?.[1] ?? '',
   ),
   'readings-apart': words(
     () => 'The readings don’t belong to one opening',

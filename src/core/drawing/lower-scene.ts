@@ -101,7 +101,7 @@ function readingFigure(
   { value, likely, spread }: Extract<Mark, { kind: 'reading' }>,
   { step, openText }: LoweringOptions,
 ): string {
-  if (value === null) return spread === null ? openText : `±${formatLength(spread, step)}`
+  if (value === null) return spread === null ? openText : `±${formatLength(spread, step).replace('≈ ', '')}`
   const read = formatLength(value, step)
   return likely === null ? read : `${read} → ${formatLength(likely, step).replace('≈ ', '')}?`
 }

@@ -143,24 +143,43 @@ function fractions(words: Words, bare = true): readonly Step[] {
   })
 }
 
-/** Every number the words can begin with: `thirty`, `thirty six`, `nine hundred and twenty four`, `36`, `3.5`. */
+/** Every number the words can begin with: `thirty`, `thirty six`, `nine hundred and twenty four`, `two thousand one hundred`,
+ *  `36`, `3.5`. */
 function numbers(words: Words): readonly Step[] {
-  const [first = '', second = ''] = words
+  const [first = ''] = words
   if (/^\d+(\.\d+)?$/.test(first)) return [{ value: Number(first), used: 1 }]
+  const below = belowThousand(words)
+  return [...below, ...multiples(words, below, 'thousand', 1000, belowThousand)].flatMap(one => [
+    one,
+    ...decimals(one, words),
+  ])
+}
+
+const belowThousand = (words: Words): readonly Step[] => {
   const small = smallNumbers(words)
-  const hundreds = small.filter(one => words[one.used] === 'hundred' && one.value > 0 && one.value < 100)
-  const a = (first === 'a' || first === 'one') && second === 'hundred' ? [{ value: 1, used: 1 }] : []
-  const withHundreds = [...hundreds, ...a].flatMap(one => {
-    const base = one.value * 100
-    const after = one.used + 1
-    const skip = words[after] === 'and' ? 1 : 0
-    const more = smallNumbers(words.slice(after + skip)).map(rest => ({
-      value: base + rest.value,
-      used: after + skip + rest.used,
-    }))
-    return [{ value: base, used: after }, ...more]
-  })
-  return [...small, ...withHundreds].flatMap(one => [one, ...decimals(one, words)])
+  return [...small, ...multiples(words, small, 'hundred', 100, smallNumbers)]
+}
+
+/** `two hundred`, `a thousand and five`: a count, the word, and what may follow it. */
+function multiples(
+  words: Words,
+  counts: readonly Step[],
+  word: string,
+  by: number,
+  follow: (words: Words) => readonly Step[],
+): readonly Step[] {
+  const one = words[0] === 'a' ? [{ value: 1, used: 1 }] : []
+  return [...counts, ...one]
+    .filter(count => words[count.used] === word && count.value > 0 && count.value < 100)
+    .flatMap(count => {
+      const base = { value: count.value * by, used: count.used + 1 }
+      const skip = words[base.used] === 'and' ? 1 : 0
+      const more = follow(words.slice(base.used + skip)).map(rest => ({
+        value: base.value + rest.value,
+        used: base.used + skip + rest.used,
+      }))
+      return [base, ...more]
+    })
 }
 
 /** `point five` after a number. */

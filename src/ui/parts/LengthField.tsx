@@ -22,7 +22,7 @@ const Box = styled.div`
   input[aria-invalid='true'] { border-color: var(--stop); }
   .understood { min-height: 40px; display: flex; align-items: baseline; gap: 10px; font-size: 28px; font-weight: 600; flex-wrap: wrap; }
   .understood .other { font-size: 16px; font-weight: 400; color: var(--quiet); }
-  .said { min-height: 21px; font-size: 15px; line-height: 1.35; }
+  .said { min-height: 41px; font-size: 15px; line-height: 1.35; }
   .said[data-tone='wrong'] { color: var(--stop); }
   .choices { display: flex; gap: 6px; flex-wrap: wrap; }
   .choices button { min-height: 44px; padding: 0 14px; border: 1.5px solid var(--blue); color: var(--blue); background: var(--sheet); border-radius: 4px; font-weight: 600; cursor: pointer; }

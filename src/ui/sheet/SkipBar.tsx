@@ -10,6 +10,7 @@ import type { SheetStore } from './use-sheet'
 const Bar = styled.div`
   display: grid; gap: 6px;
   .line { display: flex; flex-wrap: wrap; gap: 6px; }
+  .line.walk { flex-wrap: nowrap; button { white-space: nowrap; flex: none; } .skip { flex: 0 1 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; } }
   .line > button { padding: 0 12px; font-size: 15px; }
   input { height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; }
 `
@@ -33,14 +34,14 @@ export function SkipBar({ slot, store, onSkipped, onMove }: Props) {
   const skipped = store.result.survey.skipped.get(slot)
   return (
     <Bar>
-      <div className="line">
+      <div className="line walk">
         <Button $plain onPress={() => onMove(-1)} aria-label="Reading before">
           ‹
         </Button>
         <Button $plain onPress={() => onMove(1)} aria-label="Next reading">
           Next ›
         </Button>
-        <Button $plain onPress={() => setOpen(!open)} aria-expanded={open}>
+        <Button $plain className="skip" onPress={() => setOpen(!open)} aria-expanded={open}>
           {skipped ? `Skipped: ${SKIP_WORDS[skipped.code as keyof typeof SKIP_WORDS]}` : 'Skip …'}
         </Button>
         {store.undoing && (

@@ -63,7 +63,7 @@ export const Ladder = styled.ol`
 `
 /** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
 export const Now = styled.section`
-  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 378px; align-content: space-between;
+  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; align-content: start;
   @media (max-width: 860px) { min-height: 0; .how { min-height: 61px; } }
   h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .how { font-size: 15px; line-height: 1.34; min-height: 81px; }

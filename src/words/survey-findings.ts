@@ -1,0 +1,120 @@
+import type { ChanceCode } from '@/core/opening/judge-chance'
+import type { FamilyCode } from '@/core/specification/specify-family'
+import type { Setting } from '@/core/specification/wish-values'
+import type { SkipReason } from '@/core/survey/facts'
+import type { SurveyCode } from '@/core/survey/judge-survey'
+import type { SecondCode } from '@/core/survey/second-reading'
+import { type Say, type Words, words } from './say'
+import { SETTING_WORDS } from './settings'
+import { SKIP_WORDS } from './walk'
+
+const chanceOf = (f: Say) =>
+  `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
+
+/** The words of what a survey says by itself, and of what a kind of door asks for, by code. */
+export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FamilyCode, Words>> = {
+  'second-agrees': words(
+    f => `${f('place')}: a second reading agrees`,
+    f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
+  ),
+  'second-differs': words(
+    f => `${f('place')}: two readings differ by ${f('apart')}`,
+    f =>
+      `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}. A third settles it.`,
+  ),
+  'chance-goes-in': words(
+    f => `Goes in, ${f('chance')} in 100`,
+    f => `${chanceOf(f)} in the hole as it was read, with the exactness of each reading.`,
+  ),
+  'chance-too-close': words(
+    f => `Too close to tell: ${f('chance')} in 100`,
+    f => `${chanceOf(f)} may go in or not. ${f('deciding')} decides it most.`,
+  ),
+  'chance-does-not': words(
+    f => `Does not go in, ${f('chance')} in 100`,
+    f => `${chanceOf(f)} in the hole as it was read. ${f('deciding')} decides it most.`,
+  ),
+  'reading-skipped': words(
+    f => `${f('place')} was skipped: ${SKIP_WORDS[f('reason') as SkipReason]}`,
+    f => `${f('note') ? `“${f('note')}” ` : ''}${f('assumed')}`,
+  ),
+  'mould-narrow': words(
+    f => `Trim face ${f('read')} is narrow`,
+    f => `A leg needs ${f('limit')} of flat face to land on.`,
+  ),
+  'mould-shallow': words(
+    f => `Trim stands ${f('read')} proud`,
+    f => `The door needs ${f('limit')}; light ones do with 3/4 in. Look at the maker’s sheet.`,
+  ),
+  'mould-moulded': words(() => 'The trim is moulded', 'A leg can’t sit on a moulding: flat trim first, or a filler.'),
+  'backset-odd': words(
+    f => `No lock has a backset of ${f('read')}`,
+    f => `The nearest is ${f('nearest')}. Measure again, from the edge to the centre.`,
+  ),
+  'hinges-out-of-order': words(
+    f => `${f('place')} stands above the one before it`,
+    f => `${f('read')} from the top, after ${f('before')}. Hinges are read from the top down.`,
+  ),
+  'label-not-legible': words(
+    f => `Fire label ${f('found')}`,
+    'The label’s agency or the authority says what the door is. Never cut or plane it meanwhile.',
+  ),
+  'condition-rotten': words(
+    () => 'Rot',
+    'Nothing set on it or screwed into it will stay. Cut back to sound wood first.',
+  ),
+  'airflow-needed': words(
+    () => 'Air is needed under this door',
+    'Sealed tight at the bottom, the room loses its return air. Leave the way open, or give it another.',
+  ),
+  'airflow-appliance': words(
+    () => 'An appliance burns behind this door',
+    'It must keep its air. Seal nothing before someone licensed has said how.',
+  ),
+  'trim-tapers': words(
+    f => `The trim tapers by ${f('spread')}`,
+    f =>
+      `Limit ${f('limit')}. A leg packed at one end only swings by itself: straighten the trim, or shim off one leg.`,
+  ),
+  'handles-meet': words(
+    f => `The storm door’s handle keeps clear of ${f('from')} to ${f('to')}`,
+    'Between these heights from the sill it would meet the entry door’s handle or deadbolt.',
+  ),
+  'throat-fits': words(
+    f => `A ${f('overall')} frame takes the wall`,
+    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}.`,
+  ),
+  'throat-packed': words(
+    f => `A ${f('overall')} frame is packed by ${f('strips')} ${f('strips') === '1' ? 'strip' : 'strips'}`,
+    f => `Its throat of ${f('throat')} is ${f('over')} over the thickest wall, ${f('wall')}: unpacked it would twist.`,
+  ),
+  'throat-none': words(
+    () => 'No usual wrap-around frame takes this wall',
+    f => `Thickest wall ${f('wall')}. A frame made to size, or another kind.`,
+  ),
+  'no-welded-frame': words(
+    () => 'Knock-down only: the wall is finished',
+    'A welded frame can’t go round a finished wall.',
+  ),
+  'slider-sill': words(
+    f => `Sill out of level by ${f('fall')}`,
+    f => `A slider’s sill is level within ${f('limit')}, or its panels run off by themselves.`,
+  ),
+  'latch-to-case': words(
+    () => 'A latch alone locks nothing',
+    f => `For ${f('wanted')} a case is let into the edge, or a bolt of the same backset goes below the latch.`,
+  ),
+  'hinges-too-weak': words(
+    f => `No usual hinge carries ${f('kg')} kg`,
+    'Ask the hinge’s maker; more hinges of a weaker class don’t add up.',
+  ),
+  'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
+  'clear-width': words(
+    f => `Clear width ${f('clear')}`,
+    f => `The leaf less its thickness and the stop; ${f('limit')} is commonly asked at a right angle.`,
+  ),
+  setting: words(
+    f => SETTING_WORDS[f('setting') as Setting]?.[0] ?? f('setting'),
+    f => SETTING_WORDS[f('setting') as Setting]?.[1] ?? '',
+  ),
+}
