@@ -37,6 +37,7 @@ import type { Wishes } from './specification/wishes'
 import type { Answer } from './survey/answer'
 import { FAMILY_RULES, type Family } from './survey/families'
 import { judgeSurvey, type SurveyCode } from './survey/judge-survey'
+import type { LockFamily } from './survey/lock-family'
 import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
@@ -62,7 +63,7 @@ export type OpeningRecords = {
 export type Trade = {
   readonly lengths: TradeLengths
   readonly jambStandards: readonly Length[]
-  readonly backsets: readonly Length[]
+  readonly locks: readonly LockFamily[]
   readonly hinges: HingeTrade
   readonly fillers: readonly Length[]
   readonly crewLiftKg: number
@@ -174,7 +175,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     ...modelled.findings,
     ...(model && rules.derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
     ...seconds,
-    ...judgeSurvey(family, survey, lengths, trade.backsets),
+    ...judgeSurvey(family, survey, lengths, trade.locks),
     ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade.sureChance),
   ]
   const measured = [...measure, ...specification.findings]

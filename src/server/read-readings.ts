@@ -39,9 +39,10 @@ type Row = Readonly<Record<string, unknown>>
  *  Issue codes `file.not-json`, `file.not-readings`, `file.no-columns`, `file.too-many` refuse the file as a whole. */
 export function readReadings(name: string, text: string, wanted: ReadingsFor): Outcome<CheckedReadings> {
   const isJson = /\.json$/i.test(name) || /^\s*[[{]/.test(text)
-  const rows = isJson ? jsonRows(text) : csvRows(text)
-  if (!rows.ok) return rows
-  if (rows.value.length > MOST_ROWS) return refused('file.too-many', { most: MOST_ROWS })
+  const read = isJson ? jsonRows(text) : csvRows(text)
+  if (!read.ok) return read
+  const { rows, answerRows } = read.value
+  if (rows.length > MOST_ROWS) return refused('file.too-many', { most: MOST_ROWS })
   const slots = new Set<Slot>([
     ...FAMILY_RULES[wanted.family].ways.flatMap(way => readingsFor(wanted.family, way)),
     ...GAP_SLOTS,
@@ -49,16 +50,19 @@ export function readReadings(name: string, text: string, wanted: ReadingsFor): O
   const names = new Map([...slots].map(slot => [slotName(slot).toLowerCase(), slot]))
   const readings = new Map<string, Reading>()
   const rejected: RejectedReading[] = []
-  rows.value.forEach((row, i) => {
-    const read = readRow(row, slots, names, wanted)
-    if (read.ok) readings.set(read.value.id, read.value)
-    else rejected.push({ row: i + (isJson ? 1 : 2), column: read.issues[0]!.path, reason: issueWords(read.issues[0]!) })
+  rows.forEach((row, i) => {
+    const one = readRow(row, slots, names, wanted)
+    if (one.ok) readings.set(one.value.id, one.value)
+    else rejected.push({ row: i + (isJson ? 1 : 2), column: one.issues[0]!.path, reason: issueWords(one.issues[0]!) })
   })
-  const { answers, bad } = isJson ? answersIn(text, wanted.family) : { answers: [], bad: [] }
+  const { answers, bad } = readAnswers(answerRows, wanted.family)
   return done({ readings: [...readings.values()], answers, rejected: [...rejected, ...bad] })
 }
 
-function jsonRows(text: string): Outcome<readonly Row[]> {
+/** The rows of a file, unchecked. A CSV has no answers. */
+type FileRows = { readonly rows: readonly Row[]; readonly answerRows: readonly unknown[] }
+
+function jsonRows(text: string): Outcome<FileRows> {
   let value: unknown
   try {
     value = JSON.parse(text)
@@ -66,20 +70,16 @@ function jsonRows(text: string): Outcome<readonly Row[]> {
     return refused('file.not-json')
   }
   const rows = isRow(value) ? value.readings : value
-  if (isRow(value) && Array.isArray(value.answers) && value.answers.length && Array.isArray(rows) && !rows.length)
-    return done([])
-  return Array.isArray(rows) && rows.length
-    ? done(rows.map(row => (isRow(row) ? row : { slot: String(row).slice(0, 40) })))
-    : refused('file.not-readings')
+  const answerRows = isRow(value) && Array.isArray(value.answers) ? value.answers : []
+  if (!Array.isArray(rows) || rows.length + answerRows.length === 0) return refused('file.not-readings')
+  return done({ rows: rows.map(row => (isRow(row) ? row : { slot: String(row).slice(0, 40) })), answerRows })
 }
 
 /** The answers of a JSON file: those that can be taken, and the others with their place among the answers. */
-function answersIn(
-  text: string,
+function readAnswers(
+  rows: readonly unknown[],
   family: Family,
 ): { readonly answers: readonly Answer[]; readonly bad: readonly RejectedReading[] } {
-  const value: unknown = JSON.parse(text)
-  const rows = isRow(value) && Array.isArray(value.answers) ? value.answers : []
   const questions = new Set<string>(FAMILY_RULES[family].ways.flatMap(way => ladderFor(family, way)))
   const answers: Answer[] = []
   const bad: RejectedReading[] = []
@@ -99,7 +99,7 @@ function answersIn(
 
 const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null && !Array.isArray(value)
 
-function csvRows(text: string): Outcome<readonly Row[]> {
+function csvRows(text: string): Outcome<FileRows> {
   const { data, meta } = Papa.parse<Row>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
@@ -108,7 +108,7 @@ function csvRows(text: string): Outcome<readonly Row[]> {
   const columns = meta.fields ?? []
   if (!columns.includes('slot') || !columns.includes('text'))
     return refused('file.no-columns', { columns: columns.slice(0, 12).join(', ').slice(0, 200) || 'none' })
-  return data.length ? done(data) : refused('file.not-readings')
+  return data.length ? done({ rows: data, answerRows: [] }) : refused('file.not-readings')
 }
 
 /** The columns of a CSV, in small letters, as members of a reading. */

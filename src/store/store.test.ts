@@ -19,16 +19,10 @@ import {
   saveWishes,
 } from './records'
 import { logEntry, orderLine, purchaseOrder, reading } from './tables'
-import { someCompany, startStore, type TestStore } from './test/database'
+import { sharedStore, someCompany } from './test/database'
 import { addUnits, listUnits } from './units'
 
-let store: TestStore
-beforeAll(async () => {
-  store = await startStore()
-}, 60_000)
-afterAll(async () => {
-  await store.end()
-}, 60_000)
+const store = sharedStore()
 
 const fresh = (slot: string, text: string) => made(slot, text, { id: uuidV7() })
 const entry = (): LogEntry => ({
@@ -43,25 +37,25 @@ const entry = (): LogEntry => ({
 
 describe('readings', () => {
   it('come back as they were sent', async () => {
-    const { acting, opening } = await someCompany(store.db, 'Readings')
+    const { acting, opening } = await someCompany(store().db, 'Readings')
     const one = { ...fresh('trim-off/lean.left', '-1 3/16'), note: 'ümläut “quoted” 🚪' }
-    expect(await addReadings(store.db, acting, opening.id, [one])).toEqual({ stored: [one.id], conflicting: [] })
-    expect(await listReadings(store.db, acting, opening.id)).toEqual([one])
+    expect(await addReadings(store().db, acting, opening.id, [one])).toEqual({ stored: [one.id], conflicting: [] })
+    expect(await listReadings(store().db, acting, opening.id)).toEqual([one])
   })
   it('sent twice are stored once', async () => {
-    const { acting, opening } = await someCompany(store.db, 'Twice')
+    const { acting, opening } = await someCompany(store().db, 'Twice')
     const one = fresh('wall.left', '4 1/2')
     for (let i = 0; i < 3; i++)
-      expect((await addReadings(store.db, acting, opening.id, [one])).stored).toEqual([one.id])
-    expect(await listReadings(store.db, acting, opening.id)).toHaveLength(1)
+      expect((await addReadings(store().db, acting, opening.id, [one])).stored).toEqual([one.id])
+    expect(await listReadings(store().db, acting, opening.id)).toHaveLength(1)
   })
   it('of a taken id that say something else are refused, and what stands stays', async () => {
-    const { acting, opening } = await someCompany(store.db, 'Conflict')
+    const { acting, opening } = await someCompany(store().db, 'Conflict')
     const one = fresh('wall.left', '4 1/2')
-    await addReadings(store.db, acting, opening.id, [one])
+    await addReadings(store().db, acting, opening.id, [one])
     const other = { ...one, value: ticks(one.value + 1) }
-    expect(await addReadings(store.db, acting, opening.id, [other])).toEqual({ stored: [], conflicting: [one.id] })
-    expect(await listReadings(store.db, acting, opening.id)).toEqual([one])
+    expect(await addReadings(store().db, acting, opening.id, [other])).toEqual({ stored: [], conflicting: [one.id] })
+    expect(await listReadings(store().db, acting, opening.id)).toEqual([one])
   })
 })
 
@@ -72,11 +66,11 @@ describe('rows that are never changed', () => {
     ['purchase_order', purchaseOrder],
     ['order_line', orderLine],
   ] as const)('%s: the database itself refuses', async (name, table) => {
-    const { acting, job, opening } = await someCompany(store.db, `Frozen ${name}`)
-    await addReadings(store.db, acting, opening.id, [fresh('wall.left', '4 1/2')])
-    await addLog(store.db, acting, opening.id, [entry()])
-    await releaseOrder(store.db, acting, job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [lineFor(opening.id)])
-    await expect(store.db.delete(table)).rejects.toMatchObject({
+    const { acting, job, opening } = await someCompany(store().db, `Frozen ${name}`)
+    await addReadings(store().db, acting, opening.id, [fresh('wall.left', '4 1/2')])
+    await addLog(store().db, acting, opening.id, [entry()])
+    await releaseOrder(store().db, acting, job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [lineFor(opening.id)])
+    await expect(store().db.delete(table)).rejects.toMatchObject({
       cause: expect.objectContaining({ sqlState: '45000' }),
     })
     const column =
@@ -87,7 +81,11 @@ describe('rows that are never changed', () => {
           : name === 'purchase_order'
             ? { number: 'x' }
             : { line: 9 }
-    await expect(store.db.update(table).set(column as never)).rejects.toMatchObject({
+    await expect(
+      store()
+        .db.update(table)
+        .set(column as never),
+    ).rejects.toMatchObject({
       cause: expect.objectContaining({ sqlState: '45000' }),
     })
   })
@@ -100,20 +98,22 @@ const lineFor = (openingId: string) => {
 
 describe('wishes', () => {
   it('are saved from their revision, and refused from an older one with what stands', async () => {
-    const { acting, opening } = await someCompany(store.db, 'Wishes')
+    const { acting, opening } = await someCompany(store().db, 'Wishes')
     const wanted = { ...newWishes('pocket'), hinges: 'left' as const }
-    expect(await saveWishes(store.db, acting, opening.id, 1, wanted)).toEqual({ ok: true, revision: 2 })
-    expect(await saveWishes(store.db, acting, opening.id, 1, newWishes('core'))).toEqual({
+    expect(await saveWishes(store().db, acting, opening.id, 1, wanted)).toEqual({ ok: true, revision: 2 })
+    expect(await saveWishes(store().db, acting, opening.id, 1, newWishes('core'))).toEqual({
       ok: false,
       current: { revision: 2, data: wanted },
     })
-    expect(await saveSealChoice(store.db, acting, opening.id, 1, { head: null })).toEqual({ ok: true, revision: 2 })
-    expect(await findSealChoice(store.db, acting, opening.id)).toEqual({ revision: 2, data: { head: null } })
+    expect(await saveSealChoice(store().db, acting, opening.id, 1, { head: null })).toEqual({ ok: true, revision: 2 })
+    expect(await findSealChoice(store().db, acting, opening.id)).toEqual({ revision: 2, data: { head: null } })
   })
   it('of two at once, one is saved', async () => {
-    const { acting, opening } = await someCompany(store.db, 'Race')
+    const { acting, opening } = await someCompany(store().db, 'Race')
     const saved = await Promise.all(
-      ['pocket', 'core', 'masonry'].map(way => saveWishes(store.db, acting, opening.id, 1, newWishes(way as 'pocket'))),
+      ['pocket', 'core', 'masonry'].map(way =>
+        saveWishes(store().db, acting, opening.id, 1, newWishes(way as 'pocket')),
+      ),
     )
     expect(saved.filter(one => one.ok)).toHaveLength(1)
   })
@@ -121,126 +121,128 @@ describe('wishes', () => {
 
 describe('orders', () => {
   it('released twice with one id are one; numbers are the company’s own', async () => {
-    const { acting, job, opening } = await someCompany(store.db, 'Orders')
+    const { acting, job, opening } = await someCompany(store().db, 'Orders')
     const id = uuidV7()
     const at = '2026-01-03T00:00:00.000Z'
     const [first, again] = await Promise.all(
-      [1, 2].map(() => releaseOrder(store.db, acting, job.id, id, at, [lineFor(opening.id)])),
+      [1, 2].map(() => releaseOrder(store().db, acting, job.id, id, at, [lineFor(opening.id)])),
     )
     expect(again).toEqual(first)
-    const second = await releaseOrder(store.db, acting, job.id, uuidV7(), at, [lineFor(opening.id)])
+    const second = await releaseOrder(store().db, acting, job.id, uuidV7(), at, [lineFor(opening.id)])
     expect([first!.number, second.number]).toEqual(['H-0001', 'H-0002'])
-    expect(await listOrders(store.db, acting, job.id)).toHaveLength(2)
+    expect(await listOrders(store().db, acting, job.id)).toHaveLength(2)
   })
 })
 
 describe('a second company', () => {
   it('finds nothing of the first by any id', async () => {
-    const one = await someCompany(store.db, 'First')
-    const { acting } = await someCompany(store.db, 'Second')
-    await addReadings(store.db, one.acting, one.opening.id, [fresh('wall.left', '4 1/2')])
-    await addLog(store.db, one.acting, one.opening.id, [entry()])
-    await addUnits(store.db, one.acting, [unit({ id: uuidV7() })])
-    const order = await releaseOrder(store.db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
+    const one = await someCompany(store().db, 'First')
+    const { acting } = await someCompany(store().db, 'Second')
+    await addReadings(store().db, one.acting, one.opening.id, [fresh('wall.left', '4 1/2')])
+    await addLog(store().db, one.acting, one.opening.id, [entry()])
+    await addUnits(store().db, one.acting, [unit({ id: uuidV7() })])
+    const order = await releaseOrder(store().db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
       lineFor(one.opening.id),
     ])
-    expect(await findJob(store.db, acting, one.job.id)).toBeNull()
-    expect(await findOpening(store.db, acting, one.opening.id)).toBeNull()
-    expect(await findOrder(store.db, acting, order.id)).toBeNull()
-    expect(await findWishes(store.db, acting, one.opening.id)).toBeNull()
-    expect(await findSealChoice(store.db, acting, one.opening.id)).toBeNull()
-    expect(await exportJob(store.db, acting, one.job.id, 'now')).toBeNull()
+    expect(await findJob(store().db, acting, one.job.id)).toBeNull()
+    expect(await findOpening(store().db, acting, one.opening.id)).toBeNull()
+    expect(await findOrder(store().db, acting, order.id)).toBeNull()
+    expect(await findWishes(store().db, acting, one.opening.id)).toBeNull()
+    expect(await findSealChoice(store().db, acting, one.opening.id)).toBeNull()
+    expect(await exportJob(store().db, acting, one.job.id, 'now')).toBeNull()
     expect([
-      await listReadings(store.db, acting, one.opening.id),
-      await listLog(store.db, acting, one.opening.id),
-      await listOpenings(store.db, acting, one.job.id),
-      await listOrders(store.db, acting, one.job.id),
-      await listUnits(store.db, acting),
+      await listReadings(store().db, acting, one.opening.id),
+      await listLog(store().db, acting, one.opening.id),
+      await listOpenings(store().db, acting, one.job.id),
+      await listOrders(store().db, acting, one.job.id),
+      await listUnits(store().db, acting),
     ]).toEqual([[], [], [], [], []])
-    expect((await listJobs(store.db, acting, '2026-01-01', 100)).map(job => job.id)).not.toContain(one.job.id)
+    expect((await listJobs(store().db, acting, '2026-01-01', 100)).map(job => job.id)).not.toContain(one.job.id)
   })
   it('can’t write into the first', async () => {
-    const one = await someCompany(store.db, 'Target')
-    const { acting } = await someCompany(store.db, 'Intruder')
-    expect((await addReadings(store.db, acting, one.opening.id, [fresh('wall.left', '1')])).stored).toEqual([])
+    const one = await someCompany(store().db, 'Target')
+    const { acting } = await someCompany(store().db, 'Intruder')
+    expect((await addReadings(store().db, acting, one.opening.id, [fresh('wall.left', '1')])).stored).toEqual([])
     await expect(
       addOpening(
-        store.db,
+        store().db,
         acting,
         one.job.id,
         { id: uuidV7(), tag: 'X', name: 'X', family: 'hinged-outside' },
         newWishes('core'),
       ),
     ).rejects.toThrow()
-    expect((await saveWishes(store.db, acting, one.opening.id, 1, newWishes('core'))).ok).toBe(false)
-    expect(await listReadings(store.db, one.acting, one.opening.id)).toEqual([])
-    expect((await findWishes(store.db, one.acting, one.opening.id))!.revision).toBe(1)
+    expect((await saveWishes(store().db, acting, one.opening.id, 1, newWishes('core'))).ok).toBe(false)
+    expect(await listReadings(store().db, one.acting, one.opening.id)).toEqual([])
+    expect((await findWishes(store().db, one.acting, one.opening.id))!.revision).toBe(1)
   })
   it('is known by its members', async () => {
-    const { acting } = await someCompany(store.db, 'Members')
-    expect(await findMember(store.db, acting.memberId)).toEqual(acting)
-    expect(await findMember(store.db, uuidV7())).toBeNull()
+    const { acting } = await someCompany(store().db, 'Members')
+    expect(await findMember(store().db, acting.memberId)).toEqual(acting)
+    expect(await findMember(store().db, uuidV7())).toBeNull()
   })
 })
 
 describe('a job as a file', () => {
   async function fullJob() {
-    const one = await someCompany(store.db, 'Exporter')
+    const one = await someCompany(store().db, 'Exporter')
     const chosen = unit({ id: uuidV7() })
-    await addUnits(store.db, one.acting, [chosen])
+    await addUnits(store().db, one.acting, [chosen])
     await addReadings(
-      store.db,
+      store().db,
       one.acting,
       one.opening.id,
       Object.entries(TRUE_OPENING).map(([slot, text]) => fresh(slot, text)),
     )
-    await addLog(store.db, one.acting, one.opening.id, [entry()])
-    await saveWishes(store.db, one.acting, one.opening.id, 1, {
+    await addLog(store().db, one.acting, one.opening.id, [entry()])
+    await saveWishes(store().db, one.acting, one.opening.id, 1, {
       ...newWishes('trim-off'),
       chosen: { unit: chosen.id, reason: 'fits' },
     })
-    await releaseOrder(store.db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
+    await releaseOrder(store().db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
       lineFor(one.opening.id),
     ])
-    return { ...one, file: (await exportJob(store.db, one.acting, one.job.id, '2026-01-04T00:00:00.000Z'))! }
+    return { ...one, file: (await exportJob(store().db, one.acting, one.job.id, '2026-01-04T00:00:00.000Z'))! }
   }
   it('goes out, into an empty company and out again byte for byte', async () => {
     const { file } = await fullJob()
-    const { acting } = await someCompany(store.db, 'Importer')
+    const { acting } = await someCompany(store().db, 'Importer')
     const parsed = parseJobFile(JSON.parse(JSON.stringify(file)))
     expect(parsed.issues).toEqual([])
-    expect(await importJob(store.db, acting, parsed.file!)).toBe(true)
-    expect(JSON.stringify(await exportJob(store.db, acting, file.job.id, '2026-01-04T00:00:00.000Z'))).toBe(
+    expect(await importJob(store().db, acting, parsed.file!)).toBe(true)
+    expect(JSON.stringify(await exportJob(store().db, acting, file.job.id, '2026-01-04T00:00:00.000Z'))).toBe(
       JSON.stringify(file),
     )
   })
   it('that is here already is refused whole', async () => {
     const { file, acting } = await fullJob()
-    expect(await importJob(store.db, acting, file)).toBe(false)
+    expect(await importJob(store().db, acting, file)).toBe(false)
     const renamed = { ...file, job: { ...file.job, id: uuidV7() } }
-    expect(await importJob(store.db, acting, renamed)).toBe(false)
-    expect(await findJob(store.db, acting, renamed.job.id)).toBeNull()
+    expect(await importJob(store().db, acting, renamed)).toBe(false)
+    expect(await findJob(store().db, acting, renamed.job.id)).toBeNull()
   })
 })
 
 it('a job can’t hold an opening of another company, by the tables themselves', async () => {
-  const one = await someCompany(store.db, 'Mine')
-  const other = await someCompany(store.db, 'Theirs')
+  const one = await someCompany(store().db, 'Mine')
+  const other = await someCompany(store().db, 'Theirs')
   await expect(
-    store.db.insert(reading).values({
-      ...fresh('wall.left', '1'),
-      companyId: other.acting.companyId,
-      openingId: one.opening.id,
-      memberId: other.acting.memberId,
-    }),
+    store()
+      .db.insert(reading)
+      .values({
+        ...fresh('wall.left', '1'),
+        companyId: other.acting.companyId,
+        openingId: one.opening.id,
+        memberId: other.acting.memberId,
+      }),
   ).rejects.toThrow()
 })
 
 it('JSON columns come back as values, not as text', async () => {
-  const { acting, opening } = await someCompany(store.db, 'Json')
-  const found = await findWishes(store.db, acting, opening.id)
+  const { acting, opening } = await someCompany(store().db, 'Json')
+  const found = await findWishes(store().db, acting, opening.id)
   expect(typeof found!.data).toBe('object')
-  await insertJob(store.db, acting, {
+  await insertJob(store().db, acting, {
     id: uuidV7(),
     name: 'Quay “7”',
     site: '',
@@ -251,5 +253,5 @@ it('JSON columns come back as values, not as text', async () => {
     longitudeE6: 2,
     createdAt: '2026-01-01T00:00:00.000Z',
   })
-  expect((await listJobs(store.db, acting, '2026-01-01', 100)).map(job => job.name)).toEqual(['Quay “7”', 'Json job'])
+  expect((await listJobs(store().db, acting, '2026-01-01', 100)).map(job => job.name)).toEqual(['Quay “7”', 'Json job'])
 })

@@ -75,6 +75,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'wrap-packs': [inches(0, 1, 2), practice],
   'slider-sill': [inches(0, 1, 16), practice],
   'handle-half': [inches(3), sheet],
+  'storm-handle-proud': [inches(1), sheet],
   'lock-half': [inches(1, 1, 4), sheet],
   'handle-spare': [inches(0, 1, 2), practice],
   'handle-depth-spare': [inches(0, 1, 4), practice],

@@ -1,7 +1,7 @@
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import type { Trade } from '@/core/job'
 import { HINGES } from './hinges'
-import { BACKSETS, FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS } from './jambs'
+import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
 import { LENGTHS } from './lengths'
 import { CREW_LIFT_KG, LATCH_LIMIT_N, RATES, SURE_CHANCE } from './rates'
 import { SEALS } from './seals'
@@ -12,7 +12,7 @@ import { TESTS } from './tests'
 export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
   lengths: LENGTHS,
   jambStandards: JAMB_STANDARDS,
-  backsets: BACKSETS,
+  locks: LOCK_FAMILIES,
   hinges: HINGES,
   fillers: FILLER_STOCK,
   crewLiftKg: CREW_LIFT_KG,

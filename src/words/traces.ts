@@ -54,6 +54,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'wrap-packs': 'Throat over the wall, most that is packed',
   'slider-sill': 'Sill of a slider, level within',
   'handle-half': 'Half the height of a handle',
+  'storm-handle-proud': 'How far a storm door’s handle stands out inward',
   'lock-half': 'Half the height of a deadbolt',
   'handle-spare': 'Spare between two handles’ heights',
   'handle-depth-spare': 'Spare between two handles’ projections',

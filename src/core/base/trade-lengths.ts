@@ -59,6 +59,7 @@ export const TRADE_LENGTHS = [
   'wrap-packs',
   'slider-sill',
   'handle-half',
+  'storm-handle-proud',
   'lock-half',
   'handle-spare',
   'handle-depth-spare',

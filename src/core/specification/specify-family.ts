@@ -3,9 +3,10 @@ import { type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { AdjustedOpening } from '../opening/opening'
 import type { Family } from '../survey/families'
+import { type LockFamily, nearestLockFamily } from '../survey/lock-family'
 import { leafRead, readingLeaf, readValue, type Survey, sizesRead } from '../survey/survey'
 import type { Size } from '../units/call-size'
-import { inches, type Length, largestOf, magnitude, minus, plus, smallestOf } from '../units/length'
+import { type Length, largestOf, magnitude, minus, plus, smallestOf } from '../units/length'
 import { type Filling, fillThickness } from './fill-thickness'
 import { type Band, type Projection, takenHeights } from './handle-window'
 import { type HingePlan, type HingeTrade, type LeafMass, leafMass, planHinges } from './weigh-leaf'
@@ -26,9 +27,6 @@ export type FamilyCode =
   | 'clear-width'
   | 'setting'
 
-/** A lock family: the backset it has and the case it sits in. */
-export type LockFamily = { readonly backset: Length; readonly case: Length | null }
-
 /** What a family's own readings lead to; `null` where it is not of this family or not read yet. */
 export type FamilySpecification = {
   readonly mass: LeafMass | null
@@ -47,7 +45,7 @@ export type FamilySpecification = {
 export type FamilyTrade = {
   readonly hinges: HingeTrade
   readonly fillers: readonly Length[]
-  readonly backsets: readonly Length[]
+  readonly locks: readonly LockFamily[]
   readonly crewLiftKg: number
 }
 
@@ -80,7 +78,7 @@ export function specifyFamily(input: FamilyInput): FamilySpecification {
     wrap,
     panels: panelsOf(survey),
     siding: family === 'slider' && siding !== null && siding > 0 ? fillThickness(siding, trade.fillers) : null,
-    lock: family === 'interior' ? lockFamily(survey, lengths, trade.backsets) : null,
+    lock: family === 'interior' ? lockFamily(survey, lengths, trade.locks) : null,
     clearWidth,
   }
   return { ...found, findings: judgeFamily(found, input) }
@@ -105,7 +103,7 @@ function hingesFor(leaf: Size, mass: LeafMass, { family, lengths, trade }: Famil
 function stormOpening(survey: Survey, lengths: TradeLengths): FamilySpecification['storm'] {
   const [widths, heights] = [sizesRead(survey, 'brickmould', 'widths'), sizesRead(survey, 'brickmould', 'heights')]
   if (widths.length === 0 || heights.length === 0) return null
-  const other = { half: lengths['handle-half'].value, proud: inches(1) }
+  const other = { half: lengths['handle-half'].value, proud: lengths['storm-handle-proud'].value }
   return {
     width: step('unit.smallest-width', 'smallest', widths),
     height: step('unit.smallest-height', 'smallest', heights),
@@ -148,19 +146,11 @@ function panelsOf(survey: Survey): 'OX' | 'XO' | null {
   return moving === undefined ? null : moving === 'left' ? 'OX' : 'XO'
 }
 
-const CASES: readonly (readonly [backsetMm: number, caseInches: Length])[] = [
-  [45, inches(2, 1, 2)],
-  [57, inches(3)],
-]
-
 /** The lock family a backset belongs to: the nearest one within the trade's limit; `null` when none is near. */
-function lockFamily(survey: Survey, lengths: TradeLengths, backsets: readonly Length[]): LockFamily | null {
+function lockFamily(survey: Survey, lengths: TradeLengths, locks: readonly LockFamily[]): LockFamily | null {
   const read = readValue(survey, 'backset')
-  if (read === null || backsets.length === 0) return null
-  const apart = (one: Length) => magnitude(minus(one, read))
-  const backset = backsets.reduce((best, one) => (apart(one) < apart(best) ? one : best))
-  if (apart(backset) > lengths['backset-near'].value) return null
-  return { backset, case: CASES.find(([mm]) => mm * 3200 === backset)?.[1] ?? null }
+  const found = read === null ? null : nearestLockFamily(read, locks, lengths['backset-near'].value)
+  return found?.isNear ? found.nearest : null
 }
 
 /** Clear width at a right angle: the leaf less its thickness and the stop it turns past. */

@@ -1,4 +1,4 @@
-import { BACKSETS } from '../../trade/jambs'
+import { LOCK_FAMILIES } from '../../trade/jambs'
 import { job } from '../job'
 import { progressOf } from '../progress'
 import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade } from '../test/fixtures'
@@ -119,7 +119,12 @@ describe('a second reading', () => {
 
 describe('what the answers say by themselves', () => {
   const judge = (family: Parameters<typeof judgeSurvey>[0], texts: object, answers: readonly Answer[] = []) =>
-    judgeSurvey(family, surveyOf(FAMILY_RULES[family].ways[0]!, readings({ ...texts }), answers), LENGTHS, BACKSETS)
+    judgeSurvey(
+      family,
+      surveyOf(FAMILY_RULES[family].ways[0]!, readings({ ...texts }), answers),
+      LENGTHS,
+      LOCK_FAMILIES,
+    )
   it.each([
     ['storm', { 'mould.face': '1' }, []],
     ['storm', { 'mould.face': '63/64' }, ['mould-narrow']],

@@ -1,7 +1,7 @@
 import type { Finding, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { type Length, magnitude, minus } from '../units/length'
 import { essentialFor, type Family, type Question } from './families'
+import { type LockFamily, nearestLockFamily } from './lock-family'
 import type { SiteSlot } from './slots'
 import { readValue, type Survey } from './survey'
 
@@ -31,17 +31,17 @@ function make(
 }
 
 /** What the readings and answers say by themselves, before any network or unit: what was skipped, what no product takes,
- *  what belongs to a licensed trade or to the label's agency. `backsets` are those locks are made in. */
+ *  what belongs to a licensed trade or to the label's agency. `locks` are those that are made. */
 export function judgeSurvey(
   family: Family,
   survey: Survey,
   lengths: TradeLengths,
-  backsets: readonly Length[],
+  locks: readonly LockFamily[],
 ): readonly Finding<SurveyCode>[] {
   return [
     ...judgeSkips(family, survey),
     ...judgeMould(family, survey, lengths),
-    ...judgeBackset(survey, lengths, backsets),
+    ...judgeBackset(survey, lengths, locks),
     ...judgeHinges(survey),
     ...judgeFacts(survey),
   ]
@@ -81,14 +81,12 @@ function judgeMould(family: Family, survey: Survey, lengths: TradeLengths): read
 function judgeBackset(
   survey: Survey,
   lengths: TradeLengths,
-  backsets: readonly Length[],
+  locks: readonly LockFamily[],
 ): readonly Finding<SurveyCode>[] {
   const read = readValue(survey, 'backset')
-  if (read === null || backsets.length === 0) return []
-  const apart = (one: Length) => magnitude(minus(one, read))
-  const nearest = backsets.reduce((best, one) => (apart(one) < apart(best) ? one : best))
-  if (apart(nearest) <= lengths['backset-near'].value) return []
-  const facts = { read: { length: read }, nearest: { length: nearest } }
+  const found = read === null ? null : nearestLockFamily(read, locks, lengths['backset-near'].value)
+  if (read === null || !found || found.isNear) return []
+  const facts = { read: { length: read }, nearest: { length: found.nearest.backset } }
   return [make('backset-odd', 'backset', 'watch', facts, 'backset-near', ['reading.take-again'])]
 }
 

@@ -42,6 +42,19 @@ export async function startStore(): Promise<TestStore> {
   }
 }
 
+/** A store for all tests of a file, started before the first and ended after the last. */
+export function sharedStore(): () => TestStore {
+  let store: TestStore | null = null
+  beforeAll(async () => {
+    store = await startStore()
+  }, 60_000)
+  afterAll(() => store?.end(), 60_000)
+  return () => {
+    if (!store) throw new Error('The store is there inside tests only.')
+    return store
+  }
+}
+
 /** A company of one, with a job and an opening. */
 export async function someCompany(
   db: Db,

@@ -10,7 +10,7 @@ import type { Score } from '@/core/practice/score'
 import { newWishes } from '@/core/specification/new-wishes'
 import { isNetworkReading, kindOf, type NetworkReading } from '@/core/survey/network'
 import type { Reading } from '@/core/survey/reading'
-import { isSigned, waySlot } from '@/core/survey/slots'
+import { isLevelReading, isSigned, isSlot, placeOf, waySlot } from '@/core/survey/slots'
 import { historyOf } from '@/core/survey/survey'
 import { WAY_READINGS } from '@/core/survey/ways'
 import { inches } from '@/core/units/length'
@@ -42,8 +42,6 @@ const Marks = styled.table`
 const WAY = 'trim-off' as const
 const NAMES = WAY_READINGS[WAY]
 const TRADE = tradeWith([])
-const isTape = (name: NetworkReading) => /^(widths|heights|diagonals)$/.test(kindOf(name))
-const isLevelled = (name: NetworkReading) => /^(lean|fall)$/.test(kindOf(name))
 
 /** The practice corner: a made-up opening, a tape and a level to read, and a score by the core that judges real surveys. */
 export function Practice({ first }: { readonly first: string }) {
@@ -80,7 +78,7 @@ export function Practice({ first }: { readonly first: string }) {
   }
   const judge = async () => {
     const attempts = readings.map(one => ({
-      name: one.slot.slice(WAY.length + 1),
+      name: placeOf(one.slot),
       value: one.value,
       level: one.levelLength,
     }))
@@ -137,7 +135,7 @@ export function Practice({ first }: { readonly first: string }) {
                 selected={slot}
                 names={names}
                 onSelect={id => {
-                  const picked = id.slice(WAY.length + 1)
+                  const picked = isSlot(id) ? placeOf(id) : ''
                   if (isNetworkReading(picked)) setName(picked)
                 }}
               />
@@ -174,13 +172,15 @@ function Take({
   const [draft, setDraft] = useState('')
   const input = useRef<HTMLInputElement>(null)
   const slot = waySlot(WAY, name)
+  const isLevelled = isLevelReading(slot)
+  const isTape = !isSigned(slot)
   const query = new URLSearchParams({ name, ...places, level })
-  const [from, to] = kindOf(name) === 'heights' ? HEIGHT_PLACES : WIDTH_PLACES
+  const [from, to] = kindOf(name) === 'heights' ? [FLOOR, HEADER] : [STUD, STUD]
   return (
     <section aria-label="Reading now" style={{ display: 'grid', gap: 10 }}>
       <h2>{slotName(slot)}</h2>
       <p>{slotHow(slot)}</p>
-      {isTape(name) && (
+      {isTape && (
         <>
           <Choice
             label="Hook the tape on"
@@ -196,7 +196,7 @@ function Take({
           />
         </>
       )}
-      {isLevelled(name) && (
+      {isLevelled && (
         <Choice
           label="Level, in"
           value={level}
@@ -214,8 +214,8 @@ function Take({
           label={slotName(slot)}
           unit="in"
           graduation="1/16"
-          signed={isSigned(slot)}
-          example={isTape(name) ? '36 3/8' : '-1/16'}
+          signed={!isTape}
+          example={isTape ? '36 3/8' : '-1/16'}
           draft={draft}
           onDraft={setDraft}
           onTake={({ value, text }) =>
@@ -225,7 +225,7 @@ function Take({
                 value,
                 text,
                 graduation: '1/16',
-                levelLength: isLevelled(name) ? inches(Number(level)) : null,
+                levelLength: isLevelled ? inches(Number(level)) : null,
                 reader: 'learner',
                 from: null,
               }),
@@ -240,25 +240,17 @@ function Take({
   )
 }
 
-const WIDTH_PLACES = [
-  [
-    ['before', 'the casing'],
-    ['on', 'the stud'],
-  ],
-  [
-    ['before', 'the casing'],
-    ['on', 'the stud'],
-  ],
+const STUD = [
+  ['before', 'the casing'],
+  ['on', 'the stud'],
 ] as const
-const HEIGHT_PLACES = [
-  [
-    ['before', 'the old sill'],
-    ['on', 'the floor'],
-  ],
-  [
-    ['before', 'the casing'],
-    ['on', 'the header'],
-  ],
+const FLOOR = [
+  ['before', 'the old sill'],
+  ['on', 'the floor'],
+] as const
+const HEADER = [
+  ['before', 'the casing'],
+  ['on', 'the header'],
 ] as const
 
 function ScoreTable({ score, onAgain }: { readonly score: Score; readonly onAgain: () => void }) {

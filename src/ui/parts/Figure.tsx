@@ -14,15 +14,22 @@ const STACK: CSSProperties = {
 }
 const OVER: CSSProperties = { borderBottom: '0.08em solid currentColor', padding: '0 0.08em 0.02em' }
 
-type Props = { readonly value: Length; readonly step: DisplayStep; readonly unit?: boolean; readonly stacked?: boolean }
+type Props = {
+  readonly value: Length
+  readonly step: DisplayStep
+  readonly unit?: boolean
+  readonly stacked?: boolean
+  /** By how much a figure may be off: ± before it, and no ≈, for it is rounded by nature. */
+  readonly either?: boolean
+}
 
 /** A length with a real fraction. Stacked where it must be read at arm's length. */
-export function Figure({ value, step, unit = false, stacked = false }: Props) {
+export function Figure({ value, step, unit = false, stacked = false, either = false }: Props) {
   const { negative, whole, numerator, denominator, exact } = lengthParts(value, step)
   const hideWhole = whole === '0' && numerator > 0
   return (
     <span style={{ whiteSpace: 'nowrap' }}>
-      {exact ? '' : '≈ '}
+      {either ? '±' : exact ? '' : '≈ '}
       {negative ? '−' : ''}
       {hideWhole ? '' : whole}
       {numerator > 0 && <Fraction {...{ numerator, denominator, stacked, hideWhole }} />}

@@ -159,8 +159,8 @@ export function LengthField({
               {parsed?.ok && parsed.value.rounded ? ', rounded' : ''}
               {exactness !== null && (
                 <>
-                  {' ±'}
-                  <Figure value={exactness} step={unit === 'in' ? '1/64' : '0.1'} unit />
+                  {' '}
+                  <Figure value={exactness} step={unit === 'in' ? '1/64' : '0.1'} unit either />
                 </>
               )}
               {meaning?.(value) && `, ${meaning(value)}`}

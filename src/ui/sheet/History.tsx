@@ -19,8 +19,8 @@ export function History({ history, unit }: { readonly history: readonly Reading[
             {one.device && ` (${one.device})`}
             {one.deviation !== null && (
               <>
-                {' ±'}
-                <Figure value={one.deviation} step={unit === 'in' ? '1/64' : '0.1'} unit />
+                {' '}
+                <Figure value={one.deviation} step={unit === 'in' ? '1/64' : '0.1'} unit either />
               </>
             )}
             , {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}

@@ -75,8 +75,13 @@ export function ReadingLadder<Q extends Question>({ slots, store, selected, onSe
                   {slotName(slot)}
                   {swings?.get(slot) !== undefined && (
                     <span className="swing">
-                      decides ±
-                      <Figure value={swings.get(slot)!} step={store.sheet.job.unit === 'in' ? '1/64' : '0.1'} unit />
+                      decides{' '}
+                      <Figure
+                        value={swings.get(slot)!}
+                        step={store.sheet.job.unit === 'in' ? '1/64' : '0.1'}
+                        unit
+                        either
+                      />
                     </span>
                   )}
                 </span>

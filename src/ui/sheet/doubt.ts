@@ -1,6 +1,6 @@
 import { placeOf, type Slot } from '@/core/survey/slots'
 import type { Survey } from '@/core/survey/survey'
-import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import { type DisplayStep, formatWithUnit, lengthParts, workStep } from '@/core/units/format-length'
 import { inches, type Length, magnitude, minus, ticks } from '@/core/units/length'
 
 const FAR_APART = inches(0, 1, 2)
@@ -31,7 +31,7 @@ const USUAL: Readonly<Record<string, readonly [least: Length, most: Length]>> = 
 /** A question about an odd value, before it is taken; `null` when there is nothing odd. Never a refusal. */
 export function doubtAbout(slot: Slot, value: Length, survey: Survey, step: DisplayStep): string | null {
   const kind = placeOf(slot).split('.')[0]!
-  const shown = formatWithUnit(value, step)
+  const shown = formatWithUnit(value, lengthParts(value, step).exact ? step : workStep(step))
   const others = siblings(slot, survey)
   if ((kind === 'widths' || kind === 'heights' || kind === 'wall' || kind === 'diagonals') && others.length > 0) {
     const nearest = others.reduce((best, one) =>

@@ -25,7 +25,8 @@ export const Middle = styled.div`
   .elevation { grid-row: 1 / 3; }
   .foot { grid-column: 1 / -1; min-height: 52px; }
   @media (max-width: 860px) {
-    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 46dvh; min-height: 330px; padding: 4px; gap: 2px;
+    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 40dvh; min-height: 300px; padding: 4px; gap: 2px;
+    [data-role='hook'] text { display: none; } /* The sentence below says it; here the words would lie on figures. */
     .foot { min-height: 0; }
   }
 `
@@ -63,7 +64,7 @@ export const Ladder = styled.ol`
 `
 /** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
 export const Now = styled.section`
-  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; align-content: start;
+  display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
   @media (max-width: 860px) { min-height: 0; .how { min-height: 61px; } }
   h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .how { font-size: 15px; line-height: 1.34; min-height: 81px; }

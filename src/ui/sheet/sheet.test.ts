@@ -52,6 +52,8 @@ describe('an odd value is asked about', () => {
     expect(doubtAbout('pocket/widths.middle', length('34 1/4'), survey, '1/16')).toBeNull())
   it('not against itself when it is taken again', () =>
     expect(doubtAbout('pocket/widths.top', length('36'), survey, '1/16')).toBeNull())
+  it('names the value as it was read, finer than the job shows', () =>
+    expect(doubtAbout('trim-off/widths.top', length('1/32'), survey, '1/16')).toMatch(/^1\/32 in is /))
   it('speaks the job’s unit', () =>
     expect(doubtAbout('trim-off/widths.top', ticks(3_200_000), survey, '1')).toMatch(/1000 mm is ≈ 82 mm from/))
 })
