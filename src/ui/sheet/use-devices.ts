@@ -77,7 +77,8 @@ export function useDevices(): DeviceStore {
       change(id, { state: 'pairing', said: null })
       const sent = await send<Paired>('POST', `/api/devices/${id}/pair`, {})
       if (!sent.ok) return change(id, { state: 'not-paired', said: sent.message })
-      change(id, { device: sent.value.device, state: 'listening' })
+      // It listens when the device is heard, not before: a value sent in between would be lost without a word.
+      change(id, { device: sent.value.device })
       listen(id, sent.value)
     },
     unpair: id => {
