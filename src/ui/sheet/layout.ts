@@ -25,7 +25,7 @@ export const Middle = styled.div`
   .elevation { grid-row: 1 / 3; }
   .foot { grid-column: 1 / -1; min-height: 52px; }
   @media (max-width: 860px) {
-    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 40dvh; min-height: 300px; padding: 4px; gap: 2px;
+    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 46dvh; min-height: 330px; padding: 4px; gap: 2px;
     [data-role='hook'] :is(rect, text) { display: none; } /* The sentence below says it; here the words would lie on figures. */
     .foot { min-height: 0; }
   }
