@@ -20,6 +20,7 @@ const CORE_ORDER = [
   'seal',
   'handover',
   'job',
+  'school-effects',
   'drawing',
   'progress',
   'sheet',

@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { createInterface } from 'node:readline/promises'
 import { freshBundle, printOf, root } from './bundle.mjs'
 import { freePort, isFree, startDatabase } from './database.mjs'
-import { devicesEnv, startDevices } from './devices.mjs'
+import { devicesEnv, startDesk, startDevices } from './devices.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
 import { runMain, say, Trouble } from './say.mjs'
 
@@ -49,9 +49,9 @@ export async function ensureData(url) {
   if (await setUp(url, root)) say('The demo is loaded.')
 }
 
-/** Starts the built application and waits until it answers. `devices` tells it where measuring devices listen.
- * @param {number} port @param {string} url @param {string} folder @param {string} [devices] */
-export async function startApplication(port, url, folder, devices = '') {
+/** Starts the built application and waits until it answers. `devices` tells it where measuring devices listen, `desk` where the supplier's desk is.
+ * @param {number} port @param {string} url @param {string} folder @param {string} [devices] @param {string} [desk] */
+export async function startApplication(port, url, folder, devices = '', desk = '') {
   const child = spawn(
     process.execPath,
     [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
@@ -65,6 +65,7 @@ export async function startApplication(port, url, folder, devices = '') {
         NEXT_TELEMETRY_DISABLED: '1',
         HARVEK_DATABASE_URL: url,
         HARVEK_DEVICES: devices,
+        HARVEK_DESK: desk,
         HARVEK_SECRET: readFileSync(join(folder, 'secret'), 'utf8').trim(),
       },
     },
@@ -128,10 +129,13 @@ async function main() {
     await ensureData(database.url)
     const devices = await startDevices()
     running.push(...Object.values(devices))
-    const started = await startApplication(port, database.url, folder, devicesEnv(devices))
+    const desk = await startDesk(await freePort(), join(folder, 'desk.jsonl'))
+    running.push(desk)
+    const started = await startApplication(port, database.url, folder, devicesEnv(devices), desk.address)
     running.push(started)
     for (const [name, { address }] of Object.entries(devices))
       say(`The simulated ${name} has its buttons at ${address}`)
+    say(`The simulated supplier’s desk has its buttons at ${desk.address}`)
     say(`Harvek is ready: ${started.address}   (Ctrl-C ends it)`)
     await Promise.race([stopped, started.ended])
   } finally {

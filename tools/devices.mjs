@@ -11,8 +11,11 @@ export const DEVICES = /** @type {const} */ (['laser', 'level'])
 
 /** Starts a simulated measuring device as a process of its own and waits until it answers.
  * @param {string} name @param {number} port @returns {Promise<RunningDevice>} */
-export async function startDevice(name, port) {
-  const child = spawn(process.execPath, [join(root, 'stand-ins', `${name}.mjs`), '--port', String(port)], {
+export const startDevice = (name, port) => startProgram(name, port)
+
+/** @param {string} name @param {number} port @param {string[]} more @returns {Promise<RunningDevice>} */
+async function startProgram(name, port, more = []) {
+  const child = spawn(process.execPath, [join(root, 'stand-ins', `${name}.mjs`), '--port', String(port), ...more], {
     stdio: ['ignore', 'ignore', 'inherit'],
     detached: true,
   })
@@ -42,6 +45,10 @@ export async function startDevice(name, port) {
   child.kill('SIGKILL')
   throw new Trouble(`The simulated ${name} did not start on port ${port}.`)
 }
+
+/** Starts the simulated supplier's desk, which keeps what it took in `file`, and waits until it answers.
+ * @param {number} port @param {string} file @returns {Promise<RunningDevice>} */
+export const startDesk = (port, file) => startProgram('desk', port, ['--store', file])
 
 /** Starts every simulated device on a free port. @returns {Promise<Record<string, RunningDevice>>} */
 export async function startDevices() {

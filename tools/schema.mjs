@@ -4,4 +4,8 @@ import { join } from 'node:path'
 import { freshBundle, root } from './bundle.mjs'
 
 const { jobFileJsonSchema } = await import(await freshBundle('job-file', 'src/core/job-file.ts'))
-writeFileSync(join(root, 'docs/harvek-job.schema.json'), `${JSON.stringify(jobFileJsonSchema(), null, 2)}\n`)
+const { orderJsonSchema } = await import(await freshBundle('order-message', 'src/core/order/message.ts'))
+const write = (/** @type {string} */ name, /** @type {unknown} */ schema) =>
+  writeFileSync(join(root, `docs/${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`)
+write('harvek-job', jobFileJsonSchema())
+write('harvek-order', orderJsonSchema())

@@ -19,13 +19,31 @@ export async function serveControl(acts: Readonly<Record<string, () => Promise<v
   }
 }
 
-type Act = 'kill' | 'restart' | 'kill-application' | 'restart-application' | 'kill-laser' | 'restart-laser'
+type Act =
+  | 'kill'
+  | 'restart'
+  | 'kill-application'
+  | 'restart-application'
+  | 'kill-laser'
+  | 'restart-laser'
+  | 'kill-desk'
+  | 'restart-desk'
 
 /** Tells a simulated device what to send, or how to misbehave. */
 export async function tell(device: 'laser' | 'level', told: Record<string, unknown>): Promise<void> {
   const address = device === 'laser' ? process.env.HARVEK_LASER : process.env.HARVEK_LEVEL
   const answer = await fetch(`${address}/control`, { method: 'POST', body: JSON.stringify(told) })
   if (!answer.ok) throw new Error(`${device}: ${await answer.text()}`)
+}
+
+/** Tells the simulated supplier's desk how to read and answer; gives back what it says of itself. */
+export async function tellDesk(told: Record<string, unknown>): Promise<unknown> {
+  const answer = await fetch(`${process.env.HARVEK_DESK_ADDRESS}/control`, {
+    method: 'POST',
+    body: JSON.stringify(told),
+  })
+  if (!answer.ok) throw new Error(`desk: ${await answer.text()}`)
+  return answer.json()
 }
 
 /** Asks the run to do something to its database, its application or its laser. */

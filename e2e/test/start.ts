@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { type Database, freePort, startDatabase } from '../../tools/database.mjs'
 import { ensureBuild, ensureData, startApplication } from '../../tools/demo.mjs'
-import { startDevice } from '../../tools/devices.mjs'
+import { startDesk, startDevice } from '../../tools/devices.mjs'
 import { serveControl } from './control'
 
 /** Builds, starts a database and the application for all stories, and a small door through which a story can take the database away. */
@@ -13,11 +13,18 @@ export default async function start(): Promise<() => Promise<void>> {
   const port = await freePort()
   let database: Database = await startDatabase(folder, port)
   await ensureData(database.url)
-  const ports = { application: await freePort(), laser: await freePort(), level: await freePort() }
+  const ports = {
+    application: await freePort(),
+    laser: await freePort(),
+    level: await freePort(),
+    desk: await freePort(),
+  }
   let laser = await startDevice('laser', ports.laser)
   const level = await startDevice('level', ports.level)
+  const deskFile = join(folder, 'desk.jsonl')
+  let desk = await startDesk(ports.desk, deskFile)
   const startApp = () =>
-    startApplication(ports.application, database.url, folder, `laser=${ports.laser} level=${ports.level}`)
+    startApplication(ports.application, database.url, folder, `laser=${ports.laser} level=${ports.level}`, desk.address)
   let application = await startApp()
   const control = await serveControl({
     kill: () => database.kill(),
@@ -28,6 +35,10 @@ export default async function start(): Promise<() => Promise<void>> {
     'restart-application': async () => {
       application = await startApp()
     },
+    'kill-desk': () => desk.kill(),
+    'restart-desk': async () => {
+      desk = await startDesk(ports.desk, deskFile)
+    },
     'kill-laser': () => laser.kill(),
     'restart-laser': async () => {
       laser = await startDevice('laser', ports.laser)
@@ -37,11 +48,13 @@ export default async function start(): Promise<() => Promise<void>> {
   process.env.HARVEK_CONTROL = control.address
   process.env.HARVEK_FOLDER = folder
   process.env.HARVEK_LASER = laser.address
+  process.env.HARVEK_DESK_ADDRESS = desk.address
   process.env.HARVEK_LEVEL = level.address
   process.env.HARVEK_E2E_DATABASE = database.url
   return async () => {
     await control.stop()
     await application.stop()
+    await desk.stop()
     await laser.stop()
     await level.stop()
     await database.stop()

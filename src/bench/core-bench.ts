@@ -80,6 +80,7 @@ export function benchCore(jobFilePath: string, units: readonly CatalogueUnit[]):
     wishes: wishes.data,
     sealChoice: sealChoice.data,
     orders: [],
+    receipts: [],
     log,
   }
   const adjust = MIXED_REQUESTS.find(one => one.call === 'opening.adjust')!

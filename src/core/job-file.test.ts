@@ -8,7 +8,9 @@ const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 2,
+  version: 3,
+  receipts: [],
+  schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
   job: jobRecord(),
   openings: [
@@ -27,6 +29,9 @@ const file = (): JobFile => ({
     {
       id: '01900000-0000-7000-8000-0000000000dd',
       number: 'H-1',
+      revision: 1,
+      supersedes: null,
+      maker: 'Test',
       releasedAt: '2026-01-02T00:00:00.000Z',
       releasedBy: 'Ida Marlow',
       lines: [job(base, trade()).line!],
@@ -46,7 +51,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 3, 'version'],
+    [['version'], 4, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],

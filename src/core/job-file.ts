@@ -1,7 +1,9 @@
 import { z } from 'zod'
+import { schoolChoicesSchema } from './base/school-choices'
 import { unitSchema } from './catalogue/unit'
 import { logEntrySchema } from './handover/log'
 import { orderSchema } from './order/order'
+import { receiptSchema } from './order/receipt'
 import { sealChoiceSchema } from './seal/seal-choice'
 import { wishesSchema } from './specification/wishes'
 import { answerSchema } from './survey/answer'
@@ -10,7 +12,7 @@ import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-const FILE_VERSION = 2
+const FILE_VERSION = 3
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -34,6 +36,10 @@ export const jobFileSchema = z.strictObject({
   /** The catalogue units that were chosen. */
   units: z.array(unitSchema).max(2000),
   orders: z.array(orderSchema).max(2000),
+  /** What was found on delivered units. */
+  receipts: z.array(receiptSchema).max(20_000),
+  /** The practices this job chose. */
+  schools: schoolChoicesSchema,
 })
 
 export type OpeningFile = z.infer<typeof openingFileSchema>
@@ -72,6 +78,7 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
       photos: [],
     })),
   }),
+  2: file => ({ ...file, version: 3, receipts: [], schools: {} }),
 }
 
 type Members = { readonly [name: string]: unknown }
@@ -107,6 +114,7 @@ function doubled(file: JobFile): readonly FileIssue[] {
     ['units', file.units.map(one => one.id)],
     ['units', file.units.map(one => one.article)],
     ['orders', file.orders.map(one => one.id)],
+    ['receipts', file.receipts.map(one => one.id)],
   ]
   return lists.flatMap(([path, keys]) => {
     const twice = keys.find((key, i) => keys.indexOf(key) !== i)
@@ -116,13 +124,18 @@ function doubled(file: JobFile): readonly FileIssue[] {
 
 function dangling(file: JobFile): readonly FileIssue[] {
   const openings = new Set(file.openings.map(one => one.opening.id))
-  return file.orders.flatMap((order, i) =>
+  const orders = new Set(file.orders.map(one => one.id))
+  const receipts = file.receipts.flatMap((one, i) =>
+    orders.has(one.orderId) ? [] : [{ path: `receipts[${i}].orderId`, message: 'no such order in this file' }],
+  )
+  const lines = file.orders.flatMap((order, i) =>
     order.lines.flatMap((line, j) =>
       openings.has(line.opening.id)
         ? []
         : [{ path: `orders[${i}].lines[${j}].opening.id`, message: 'no such opening in this file' }],
     ),
   )
+  return [...lines, ...receipts]
 }
 
 /** The published JSON Schema of a job file, made from the one definition above. */

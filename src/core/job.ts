@@ -1,10 +1,16 @@
 import { type Finding, worstFirst } from './base/finding'
 import { overrideLengths } from './base/override-lengths'
 import type { TradeNumber } from './base/rule'
+import { lengthsBySchool, type SchoolLengths } from './base/school-lengths'
+import { resolveSchools, type SchoolChoices, type Schools } from './base/schools'
 import type { Leaf } from './base/trace'
 import type { TradeLengths } from './base/trade-lengths'
-import { judgeUnits, type Offer, type OfferCode } from './catalogue/judge-unit'
+import type { Firm } from './catalogue/firm'
+import { judgeUnits } from './catalogue/judge-unit'
+import type { Offer, OfferCode } from './catalogue/offer'
 import type { Rates } from './catalogue/preparation'
+import type { Request } from './catalogue/request'
+import { siteFactsOf } from './catalogue/site-facts'
 import type { CatalogueUnit } from './catalogue/unit'
 import { type DiagnosisCode, diagnose } from './diagnosis/diagnose'
 import { planShims, type ShimPlan } from './fit/plan-shims'
@@ -25,8 +31,11 @@ import {
 } from './opening/model-opening'
 import type { AdjustedOpening } from './opening/opening'
 import { plumbRectangle } from './opening/place-unit'
-import { checkOrder, type OrderCode, orderLine } from './order/check-order'
+import { checkOrder, mayRelease, type OrderCode } from './order/check-order'
+import { type Delivery, deliveryOf } from './order/delivery'
 import type { Order, OrderLine } from './order/order'
+import { orderLine } from './order/order-line'
+import type { Receipt } from './order/receipt'
 import { planSeals, type SealCode, type SealPlan } from './seal/plan-seals'
 import type { Seal } from './seal/seal'
 import type { SealChoice } from './seal/seal-choice'
@@ -41,12 +50,13 @@ import type { LockFamily } from './survey/lock-family'
 import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
+import type { Way } from './survey/ways'
 import type { Size } from './units/call-size'
 import { type Length, minus } from './units/length'
 import { decideBy, typicalChance, unitToJudge } from './verdict/judge-typical'
 
 /** Frozen into every issued order and paper. */
-export const CORE_VERSION = '1'
+export const CORE_VERSION = '2'
 
 /** Everything people said about one opening. */
 export type OpeningRecords = {
@@ -56,6 +66,7 @@ export type OpeningRecords = {
   readonly wishes: Wishes
   readonly sealChoice: SealChoice
   readonly orders: readonly Order[]
+  readonly receipts: readonly Receipt[]
   readonly log: readonly LogEntry[]
 }
 
@@ -69,6 +80,10 @@ export type Trade = {
   readonly crewLiftKg: number
   readonly flats: readonly Length[]
   readonly rates: Rates
+  /** What the firm keeps of its own, and the practices its job chose. */
+  readonly firm: Firm
+  readonly jobSchools: SchoolChoices
+  readonly schoolLengths: SchoolLengths
   readonly units: readonly CatalogueUnit[]
   readonly seals: readonly Seal[]
   readonly steps: readonly SettingStep[]
@@ -79,7 +94,7 @@ export type Trade = {
 }
 
 export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
-export type FitCode = 'pack-impossible'
+export type FitCode = 'pack-impossible' | 'unit-not-accepted' | 'unit-held'
 export type FindingCode =
   | MeasuringCode
   | SurveyCode
@@ -101,6 +116,8 @@ export type JobResult = {
   readonly wishes: Wishes
   readonly survey: Survey
   readonly lengths: TradeLengths
+  /** The practices that hold here, and who chose them. */
+  readonly schools: Schools
   readonly model: ModelledOpening | null
   /** The hole to place a unit in: the modelled one where it was read, else an assumed one. */
   readonly hole: AdjustedOpening | null
@@ -108,6 +125,7 @@ export type JobResult = {
   readonly specification: Specification
   /** What the family's own readings lead to, beside its size. */
   readonly familySpecification: FamilySpecification
+  readonly request: Request
   readonly offers: readonly Offer[]
   readonly chosen: Offer | null
   readonly chance: number | null
@@ -116,6 +134,8 @@ export type JobResult = {
   readonly seals: SealPlan | null
   readonly handover: Handover
   readonly line: OrderLine | null
+  /** Where the ordered unit is: the old door stays until it is accepted. */
+  readonly delivery: Delivery
   readonly findings: {
     readonly measure: readonly Finding<FindingCode>[]
     readonly diagnose: readonly Finding<FindingCode>[]
@@ -130,7 +150,8 @@ export type JobResult = {
 /** The whole work on one opening: each arrow is records and trade in, value and findings out. */
 export function job(records: OpeningRecords, trade: Trade): JobResult {
   const { wishes, log } = records
-  const lengths = overrideLengths(trade.lengths, wishes.allowances)
+  const schools = resolveSchools(trade.firm.schools, trade.jobSchools, wishes.schools)
+  const lengths = overrideLengths(lengthsBySchool(trade.lengths, schools, trade.schoolLengths), wishes.allowances)
   const { family } = records.opening
   const rules = FAMILY_RULES[family]
   const readings = standingReadings(records.readings, records.answers)
@@ -143,34 +164,39 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const model = modelled.value
   const units = trade.units.filter(unit => unit.family === family)
   const unitChosen = units.find(unit => unit.id === wishes.chosen?.unit) ?? null
+  // A lock set hangs in the leaf that stays: it says nothing of the leaf.
+  const hung = unitChosen?.lock ? null : unitChosen
   const sizeWay = waysRead(survey, [wishes.way, ...rules.ways])[0] ?? wishes.way
   const specification = specify(survey, sizeWay, wishes, lengths, {
     jambStandards: trade.jambStandards,
-    leafBottom: unitChosen ? leafBottomOf(unitChosen) : undefined,
+    leafBottom: hung && hung.leafBottom > 0 ? leafBottomOf(hung) : undefined,
     derivesUnit: rules.derivesUnit,
     settles: rules.settles,
     hasJamb: rules.hasJamb,
+    countsDrop: schools.answers['height-start'] === 'finished-floor',
   })
   const familySpecification = specifyFamily({
     family,
     survey,
     wishes,
     lengths,
-    leaf: leafOf(unitChosen, specification, lengths),
+    leaf: leafOf(hung, specification, lengths),
     opening: model?.adjusted ?? null,
     trade,
   })
   const hole = holeOf(model, specification, lengths)
   const holeIsAssumed = !model?.isHole
   const isOpening = rules.derivesUnit || model?.isHole === true
-  const diagnosis = model && isOpening ? diagnose(survey, model.adjusted, wishes.subfloor, lengths) : []
+  const diagnosis =
+    model && isOpening ? byStormSchool(family, schools, diagnose(survey, model.adjusted, wishes.subfloor, lengths)) : []
   const plumb = hole && !holeIsAssumed ? checkPlumb(hole, specification, lengths) : []
-  const offers = hole ? judgeUnits(units, requestFor(hole, specification, survey, wishes, lengths, trade)) : []
+  const request = requestFor(family, hole, specification, survey, wishes, { lengths, schools }, trade)
+  const offers = isJudgeable(request) ? judgeUnits(units, request) : []
   const chosen = offers.find(offer => offer.unit === unitChosen) ?? null
-  const shims = hole && chosen && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
-  const seals = sealsFor(records, survey, chosen, specification, lengths, trade)
+  const shims = hole && chosen?.placement && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
+  const seals = sealsFor(records, survey, hung, specification, lengths, trade)
   const handover = planTests(trade.tests, wishes, log)
-  const chance = hole && chosen ? chanceToFit(hole, chosen.placement, lengths) : null
+  const chance = hole && chosen?.placement ? chanceToFit(hole, chosen.placement, lengths) : null
   const measure = [
     ...modelled.findings,
     ...(model && rules.derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
@@ -179,17 +205,33 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     ...typicalChance(model, unitToJudge(specification, chosen), survey, lengths, trade.sureChance),
   ]
   const measured = [...measure, ...specification.findings]
-  const order = checkOrder(specification, wishes, chosen, measured, rules)
+  const delivery = deliveryOf(records.opening.id, records.orders, records.receipts)
+  const { labelMinutes: labelWanted } = request.site
+  const order = checkOrder({
+    survey,
+    specification,
+    wishes,
+    offer: chosen,
+    findings: measured,
+    asked: rules,
+    answers: schools.answers,
+    isConventionKnown: chosen !== null && trade.firm.conventions[chosen.unit.maker] !== undefined,
+    labelWanted,
+    secondLookCents: trade.firm.secondLookCents,
+    isMeasuredTwice: isMeasuredTwice(measured, survey, rules.ways),
+  })
   return {
     family,
     wishes,
     survey,
     lengths,
+    schools,
     model,
     hole,
     holeIsAssumed,
     specification,
     familySpecification,
+    request,
     offers,
     chosen,
     shims,
@@ -197,17 +239,39 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     handover,
     chance,
     steps: planSteps(trade.steps, wishes, shims, !holeIsAssumed, stepsDone(log)),
-    line: orderLine(records.opening, survey, specification, wishes, chosen, order, CORE_VERSION),
+    delivery,
+    line:
+      chosen && mayRelease(order)
+        ? orderLine({
+            opening: records.opening,
+            survey,
+            specification,
+            wishes,
+            offer: chosen,
+            schools,
+            firm: trade.firm,
+            lengths,
+            labelWanted,
+            risks: order,
+            core: CORE_VERSION,
+          })
+        : null,
     findings: {
       measure: worstFirst(measure),
       diagnose: worstFirst([...diagnosis, ...plumb]),
       specify: worstFirst([...specification.findings, ...familySpecification.findings]),
       order: worstFirst([...order, ...(chosen?.reasons ?? [])]),
-      fit: worstFirst([...(chosen?.reasons ?? []), ...packFindings(shims)]),
+      fit: worstFirst([...deliveryFindings(delivery), ...(chosen?.reasons ?? []), ...packFindings(shims)]),
       seal: worstFirst(seals?.findings ?? []),
       handover: worstFirst(handover.findings),
     },
   }
+}
+
+/** What the catalogue is judged by for an opening; `null` while nothing was read to judge it by. */
+export function requestOf(records: OpeningRecords, trade: Trade): Request | null {
+  const { request } = job(records, { ...trade, units: [] })
+  return isJudgeable(request) ? request : null
 }
 
 /** The readings of the modelled way by what they decide for the chosen or derived unit; empty while neither is known. */
@@ -268,22 +332,50 @@ function checkPlumb(
 }
 
 function requestFor(
-  hole: AdjustedOpening,
+  family: Family,
+  hole: AdjustedOpening | null,
   specification: Specification,
   survey: Survey,
   wishes: Wishes,
-  lengths: TradeLengths,
+  { lengths, schools }: Pick<Request, 'lengths' | 'schools'>,
   trade: Trade,
-) {
+): Request {
   return {
-    points: hole.points,
+    points: hole?.points ?? null,
     wishes,
     lengths,
+    schools,
+    site: siteFactsOf(family, survey, wishes, lengths),
     wall: specification.jamb?.wanted.value ?? null,
     floor: survey.bySlot.get('floor.highest')?.value ?? null,
     jambStandards: trade.jambStandards,
     rates: trade.rates,
   }
+}
+
+/** Whether enough was read to judge anything by. */
+const isJudgeable = ({ points, site }: Request): boolean =>
+  points !== null || site.trim !== null || site.leaf !== null || site.lock !== null
+
+/** Whether the size was taken twice: by two ways that agree, or both governing directions by another hand or instrument. */
+function isMeasuredTwice(findings: readonly Finding[], survey: Survey, ways: readonly Way[]): boolean {
+  const agreeing = findings.some(one => one.code === 'ways-agree')
+  const seconds = findings.filter(one => one.code === 'second-agrees').map(one => one.place)
+  const byAnother = (kind: 'widths' | 'heights') => seconds.some(place => place.includes(`/${kind}.`))
+  return (agreeing && waysRead(survey, ways).length > 1) || (byAnother('widths') && byAnother('heights'))
+}
+
+/** Of a storm door's opening only what the firm judges by; its range is judged at the order whatever is chosen. */
+function byStormSchool(
+  family: Family,
+  { answers }: Schools,
+  findings: readonly Finding<DiagnosisCode>[],
+): readonly Finding<DiagnosisCode>[] {
+  const judgedBy = answers['storm-judged-by']
+  if (family !== 'storm' || judgedBy === 'all') return findings
+  return findings.filter(
+    one => (judgedBy === 'square' && one.code === 'square') || (judgedBy === 'plumb' && one.code === 'lean'),
+  )
 }
 
 function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths: TradeLengths, trade: Trade): ShimPlan {
@@ -293,6 +385,22 @@ function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths:
     lengths,
     flats: trade.flats,
   })
+}
+
+/** The old door is not removed before the new unit was looked at and accepted. */
+function deliveryFindings(delivery: Delivery): readonly Finding<FitCode>[] {
+  if (delivery === 'not-ordered' || delivery === 'accepted') return []
+  const isHeld = delivery === 'held'
+  return [
+    {
+      code: isHeld ? 'unit-held' : 'unit-not-accepted',
+      place: 'unit',
+      severity: isHeld ? 'stop' : 'watch',
+      facts: {},
+      rule: 'receipt',
+      cures: ['receipt.look'],
+    },
+  ]
 }
 
 function packFindings(shims: ShimPlan | null): readonly Finding<FitCode>[] {
@@ -311,14 +419,14 @@ function packFindings(shims: ShimPlan | null): readonly Finding<FitCode>[] {
 function sealsFor(
   { wishes, sealChoice }: OpeningRecords,
   survey: Survey,
-  chosen: Offer | null,
+  hung: CatalogueUnit | null,
   { unit }: Specification,
   lengths: TradeLengths,
   trade: Trade,
 ): SealPlan | null {
   const leaf = leafRead(survey)
-  const leafWidth = chosen?.unit.leafWidth ?? leaf?.width ?? unit?.width.value
-  const leafHeight = chosen?.unit.leafHeight ?? leaf?.height ?? unit?.height.value
+  const leafWidth = hung?.leafWidth ?? leaf?.width ?? unit?.width.value
+  const leafHeight = hung?.leafHeight ?? leaf?.height ?? unit?.height.value
   if (leafWidth === undefined || leafHeight === undefined) return null
   return planSeals({
     survey,
@@ -326,7 +434,7 @@ function sealsFor(
     leafHeight,
     lengths,
     hinges: wishes.hinges ?? 'left',
-    material: chosen?.unit.material ?? wishes.material,
+    material: hung?.material ?? wishes.material,
     heatingDegreeDays: wishes.heatingDegreeDays,
     centsPerKwh: wishes.centsPerKwh,
     choice: sealChoice,

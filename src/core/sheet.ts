@@ -1,7 +1,10 @@
+import type { SchoolChoices } from './base/schools'
+import type { Firm } from './catalogue/firm'
 import type { CatalogueUnit } from './catalogue/unit'
 import type { LogEntry } from './handover/log'
 import type { OpeningRecords } from './job'
 import type { Order } from './order/order'
+import type { Receipt } from './order/receipt'
 import type { SealChoice } from './seal/seal-choice'
 import type { Wishes } from './specification/wishes'
 import type { Answer } from './survey/answer'
@@ -24,7 +27,14 @@ export type OpeningSheet = {
   readonly log: readonly LogEntry[]
   /** Released orders that hold this opening. */
   readonly orders: readonly Order[]
+  /** What was found on the units delivered for them. */
+  readonly receipts: readonly Receipt[]
+  readonly firm: Firm
+  readonly jobSchools: Versioned<SchoolChoices>
+  /** The whole catalogue of this kind of door, or of a large one the best of it. */
   readonly units: readonly CatalogueUnit[]
+  /** How many units of this kind the catalogue holds, and how many of them go in. */
+  readonly catalogue: { readonly count: number; readonly possible: number }
   readonly neighbours: { readonly before: string | null; readonly after: string | null }
   readonly memberName: string
   /** Everybody of the company: who may have read. */
@@ -40,6 +50,7 @@ export const recordsOf = ({
   sealChoice,
   log,
   orders,
+  receipts,
 }: OpeningSheet): OpeningRecords => ({
   opening: { id: opening.id, tag: opening.tag, name: opening.name, family: opening.family },
   readings,
@@ -48,4 +59,5 @@ export const recordsOf = ({
   sealChoice: sealChoice.data,
   log,
   orders,
+  receipts,
 })

@@ -3,10 +3,10 @@ import type { JobResult, OpeningRecords } from '@/core/job'
 import type { Job } from '@/core/survey/job-record'
 import { formatWithUnit } from '@/core/units/format-length'
 import { SEAL_NAMES, SHIM_NAMES, SIDE_NAMES } from '@/words/names'
+import { handWords } from '@/words/order'
 import { STEP_WORDS } from '@/words/steps'
 import { TEST_NAMES } from '@/words/tests'
 import { slotName } from '@/words/walk'
-import { handWords } from './order-sheet'
 import type { Block, Paper } from './paper'
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */

@@ -1,36 +1,41 @@
 import type { Trace } from '@/core/base/trace'
-import { swingPlan } from '@/core/drawing/plan'
-import type { OrderLine } from '@/core/order/order'
+import { handPlan } from '@/core/drawing/hand-plan'
+import type { Order, OrderLine } from '@/core/order/order'
+import type { LineChange } from '@/core/order/revision'
 import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { WAY_NAMES } from '@/words/kinds'
+import { memberName } from '@/words/members'
 import { money } from '@/words/money'
-import { PREPARATION_NAMES } from '@/words/names'
+import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
+import { CLOSER_NAMES, FLUSH_NAMES, handWords, notIncluded, PAD_NAMES, SPARE_NAMES, TRIM_NAMES } from '@/words/order'
+import { valueWords } from '@/words/value'
 import { derivationRows } from './derivation'
 import type { Block, Paper } from './paper'
 
-export type OrderHead = {
+export type OrderHead = Pick<Order, 'revision' | 'maker'> & {
   readonly number: string | null
   readonly releasedAt: string | null
   readonly releasedBy: string
 }
 
-/** The hand in words: the two facts nobody can misread. */
-export const handWords = ({ hinges, swing }: Pick<OrderLine, 'hinges' | 'swing'>): string =>
-  `Hinges on the ${hinges.toUpperCase()}, seen from outside. Swings ${swing.toUpperCase()} (${swing === 'in' ? 'into the building' : 'towards the person outside'}).`
-
-const NOT_INCLUDED = 'Not included: lock and handle, spare trim, long screws, plugs, hinge cards, shims, sealant, foam.'
+export type OrderSheetExtras = {
+  readonly traces?: readonly (readonly [string, Trace])[]
+  /** What this revision changed. */
+  readonly changes?: readonly LineChange[]
+}
 
 /** The order sheet of one order: per line the hand in words and drawing first, then every size, then codes. */
 export function orderSheet(
   job: Job,
   head: OrderHead,
   lines: readonly OrderLine[],
-  traces: readonly (readonly [string, Trace])[] = [],
+  { traces = [], changes = [] }: OrderSheetExtras = {},
 ): Paper {
+  const revision = head.revision > 1 ? `, revision ${head.revision}` : ''
   return {
-    title: head.number ? `Order ${head.number}` : 'Order sheet, not released',
+    title: head.number ? `Order ${head.number}${revision}` : 'Order sheet, not released',
     subtitle: `${job.name} · ${job.site}`,
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
@@ -38,17 +43,18 @@ export function orderSheet(
       {
         kind: 'facts',
         rows: [
+          ['To', head.maker || 'the supplier'],
           [
             'Released',
             head.releasedAt
               ? `${head.releasedAt.slice(0, 10)} by ${head.releasedBy}`
               : 'not released: do not order from this sheet',
           ],
-          ['Lines', String(lines.length)],
+          ...countRows(lines),
         ],
       },
+      ...changeBlocks(changes, job.step),
       ...lines.flatMap((line, i) => lineBlocks(line, i + 1, job.step)),
-      { kind: 'text', text: NOT_INCLUDED },
       ...(traces.length
         ? [
             { kind: 'heading', text: 'How the sizes came about' } as const,
@@ -66,73 +72,185 @@ export function orderSheet(
   }
 }
 
+/** Same units counted together, each opening by its tag. */
+export function countRows(lines: readonly OrderLine[]): readonly (readonly [string, string])[] {
+  const keyOf = (line: OrderLine) => {
+    const { opening: _o, preparations: _p, cents: _c, ...ordered } = line
+    return JSON.stringify([ordered.unit.id, handWords(line), ordered.jambExtension, ordered.details, ordered.cut])
+  }
+  const groups = new Map<string, OrderLine[]>()
+  for (const line of lines) groups.set(keyOf(line), [...(groups.get(keyOf(line)) ?? []), line])
+  return [...groups.values()].map(group => [
+    `${group.length} × ${group[0]!.unit.article}`,
+    `${group[0]!.unit.name}: ${group.map(one => one.opening.tag).join(', ')}`,
+  ])
+}
+
+function changeBlocks(changes: readonly LineChange[], step: DisplayStep): readonly Block[] {
+  if (changes.length === 0) return []
+  const rows = changes.flatMap((one): readonly (readonly string[])[] => {
+    if (one.kind === 'added') return [[one.tag, 'new on this order', '', '']]
+    if (one.kind === 'removed') return [[one.tag, 'no longer on this order', '', '']]
+    return one.differences.map(({ path, first, second }) => [
+      one.tag,
+      memberName(path),
+      valueWords(path, first, step),
+      valueWords(path, second, step),
+    ])
+  })
+  return [
+    { kind: 'heading', text: 'What this revision changes' },
+    { kind: 'table', head: ['Tag', 'What', 'Was', 'Is'], widths: [0.1, 0.36, 0.27, 0.27], rows },
+  ]
+}
+
 function lineBlocks(line: OrderLine, number: number, step: DisplayStep): readonly Block[] {
-  const { unit, codes, cents } = line
-  const both = (length: Length) => bothUnits(length, step)
+  const plan = handPlan(line)
   return [
     { kind: 'heading', text: `Line ${number}: ${line.opening.tag} ${line.opening.name}, quantity ${line.quantity}` },
-    { kind: 'text', text: handWords(line) },
-    {
-      kind: 'drawing',
-      scene: swingPlan(unit.width, line.hinges, line.swing),
-      heightMm: 48,
-      caption: 'Plan, outside below',
-    },
-    {
-      kind: 'facts',
-      rows: [
-        ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
-        ['Unit size, outside of frame', `${both(unit.width)} × ${both(unit.height)}`],
-        ['Leaf', `${both(unit.leafWidth)} × ${both(unit.leafHeight)}`],
-        ['Derived size', `${both(line.derived.width)} × ${both(line.derived.height)}`],
-        ['Rough opening for it', `${both(line.roughOpening.width)} × ${both(line.roughOpening.height)}`],
-        [
-          'Jamb',
-          `${both(unit.jamb)}${line.jambExtension === null ? '' : ` with an extension of ${both(line.jambExtension)}`}${line.wall === null ? '' : `, wall ${both(line.wall)}`}`,
-        ],
-        ['Sill depth', both(unit.sillDepth)],
-        ['Material and bore', `${unit.material}, ${unit.bore === 'none' ? 'not bored' : `${unit.bore} bore`}`],
-        ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],
-        [
-          'Hand by convention',
-          `from outside ${codes.outsideView}; back to the hinges ${codes.backToHinges}; push side ${codes.pushSide}; DIN 107 ${codes.din107}${codes.conventionsAgree ? '' : ' — conventions disagree, go by the words and the plan'}`,
-        ],
-        [
-          'Measured',
-          `${line.measuredAt.slice(0, 10)} by ${line.measuredBy}, ${WAY_NAMES[line.way].name.toLowerCase()}`,
-        ],
-        ['Lead time', `${unit.leadDays} days`],
-        ...(line.reason ? [['Why this one', line.reason] as const] : []),
-      ],
-    },
-    ...(line.preparations.length
-      ? [
-          {
-            kind: 'table',
-            head: ['Preparation on site', 'Amount', 'Minutes', 'Cost'],
-            widths: [0.5, 0.2, 0.12, 0.18],
-            rows: line.preparations.map(one => [
-              PREPARATION_NAMES[one.id],
-              formatWithUnit(one.amount, step),
-              String(one.minutes),
-              money(one.materialCents + one.workCents),
-            ]),
-          } as const,
-        ]
-      : []),
+    ...(line.unit.lock ? [] : [{ kind: 'text', text: handWords(line) } as const]),
+    ...(plan ? [{ kind: 'drawing', scene: plan, heightMm: 48, caption: 'Plan, outside below' } as const] : []),
+    { kind: 'facts', rows: [...sizeRows(line, step), ...kindRows(line, step), ...otherRows(line)] },
+    { kind: 'text', text: notIncluded(line.unit.lacks) },
+    ...preparationBlocks(line, step),
+    ...moneyBlocks(line),
+  ]
+}
+
+type Rows = readonly (readonly [string, string])[]
+
+const when = (holds: boolean, name: string, value: () => string): Rows => (holds ? [[name, value()]] : [])
+
+function sizeRows(line: OrderLine, step: DisplayStep): Rows {
+  const { unit } = line
+  const both = (length: Length) => bothUnits(length, step)
+  const size = ({ width, height }: { readonly width: Length; readonly height: Length }) =>
+    `${both(width)} × ${both(height)}`
+  const hasLeaf = unit.leafWidth !== unit.width || unit.leafHeight !== unit.height
+  return [
+    ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
+    [sizeName(line), size(unit)],
+    ...when(hasLeaf, 'Leaf', () => size({ width: unit.leafWidth, height: unit.leafHeight })),
+    ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!)),
+    ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!)),
+    ...when(
+      unit.jamb > 0 && unit.frame === null,
+      'Jamb',
+      () =>
+        `${both(unit.jamb)}${line.jambExtension === null ? '' : ` with an extension of ${both(line.jambExtension)}`}${line.wall === null ? '' : `, wall ${both(line.wall)}`}`,
+    ),
+    ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),
+    ...when(unit.sillDepth > 0, 'Sill depth', () => both(unit.sillDepth)),
+    ...when(line.pad > 0, 'Pad under the sill', () => `${both(line.pad)}, ${PAD_NAMES[line.padOf ?? 'pvc']}`),
+  ]
+}
+
+function sizeName({ unit }: OrderLine): string {
+  if (unit.lock) return 'Faceplate'
+  if (unit.leaf) return 'Leaf'
+  return unit.storm ? 'Door, at its largest' : 'Unit size, outside of frame'
+}
+
+/** What only some kinds of door have. */
+function kindRows({ unit, cut, codes, code }: OrderLine, step: DisplayStep): Rows {
+  const both = (length: Length) => bothUnits(length, step)
+  return [
+    ...when(
+      unit.frame !== null,
+      'Frame',
+      () => `${unit.frame!.form}, throat ${both(unit.frame!.throat)}, overall ${both(unit.jamb)}`,
+    ),
+    ...when(
+      unit.leaf !== null,
+      'Hinges, from the top down',
+      () => `${unit.leaf!.hinges.map(both).join('; ')}; ${both(unit.leaf!.hingeHeight)} high`,
+    ),
+    ...when(
+      unit.leaf !== null,
+      'Bore and backset',
+      () =>
+        `bore ${both(unit.leaf!.boreTop)} from the top, backset ${both(unit.leaf!.backset)}, ${both(unit.leaf!.thickness)} thick`,
+    ),
+    ...when(
+      unit.lock !== null,
+      'Lock',
+      () =>
+        `${unit.lock!.kind}, ${unit.lock!.function}, backset ${both(unit.lock!.backset)}${unit.lock!.case === null ? '' : `, case ${both(unit.lock!.case)}`}, leaves ${both(unit.lock!.thicknessLeast)} to ${both(unit.lock!.thicknessMost)}`,
+    ),
+    ...when(
+      cut !== null,
+      'Cuts',
+      () =>
+        `hinge rail ${both(cut!.rail)}, gap at the head ${both(cut!.headGap)}, under the rail ${both(cut!.bottomGap)}${cut!.pack > 0 ? `, pack ${both(cut!.pack)} behind the legs` : ''}`,
+    ),
+    ...when(
+      cut !== null,
+      'Closer',
+      () => `${CLOSER_NAMES[cut!.closer]}, pin ${both(cut!.closerPin)} behind the inside face`,
+    ),
+    ...when(
+      code !== null,
+      'Supplier’s code',
+      () =>
+        `${code!.hand}, ${HAND_WORDS[code!.convention][0].toLowerCase()}${code!.isKnown ? '' : ' (the supplier’s own convention is not known)'}`,
+    ),
+    ...when(
+      codes !== null,
+      'Hand by convention',
+      () =>
+        `from outside ${codes!.outsideView}; back to the hinges ${codes!.backToHinges}; push side ${codes!.pushSide}; DIN 107 ${codes!.din107}${codes!.conventionsAgree ? '' : ' — conventions disagree, go by the words and the plan'}`,
+    ),
+  ]
+}
+
+function otherRows(line: OrderLine): Rows {
+  const { unit } = line
+  const spares = Object.entries(line.spares).map(
+    ([spare, count]) => `${count} ${SPARE_NAMES[spare as keyof typeof SPARE_NAMES]}`,
+  )
+  return [
+    ['Material and bore', `${unit.material}, ${unit.bore === 'none' ? 'not bored' : `${unit.bore} bore`}`],
+    ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],
+    ['Glass', unit.glass === 'none' ? 'none' : unit.glass],
+    ...Object.entries(line.details).map(([name, value]) => [memberName(`details.${name}`), value ?? ''] as const),
+    ...when(line.outsideTrim !== null, 'Outside casing', () => TRIM_NAMES[line.outsideTrim!]),
+    ...when(spares.length > 0, 'Spare parts', () => spares.join(', ')),
+    ['Measured', `${line.measuredAt.slice(0, 10)} by ${line.measuredBy}, ${WAY_NAMES[line.way].name.toLowerCase()}`],
+    ['Lead time', `${unit.leadDays} days`],
+    ...when(line.reason !== '', 'Why this one', () => line.reason),
+    ...when(line.compared.length > 0, 'Compared with', () =>
+      line.compared.map(one => `${one.article} ${money(one.totalCents)}, ${one.days} days`).join('; '),
+    ),
+  ]
+}
+
+function preparationBlocks(line: OrderLine, step: DisplayStep): readonly Block[] {
+  if (line.preparations.length === 0) return []
+  return [
     {
       kind: 'table',
-      head: ['Unit', 'Freight', 'Material', 'Work', 'Disposal', 'Total'],
-      widths: [0.17, 0.17, 0.16, 0.16, 0.17, 0.17],
+      head: ['Preparation on site', 'Amount', 'Minutes', 'Cost'],
+      widths: [0.5, 0.2, 0.12, 0.18],
+      rows: line.preparations.map(one => [
+        one.id === 'pad-sill' && line.padOf
+          ? `${PREPARATION_NAMES[one.id]}, ${PAD_NAMES[line.padOf]}`
+          : PREPARATION_NAMES[one.id],
+        formatWithUnit(one.amount, step),
+        String(one.minutes),
+        money(one.materialCents + one.workCents),
+      ]),
+    },
+  ]
+}
+
+function moneyBlocks({ cents }: OrderLine): readonly Block[] {
+  return [
+    {
+      kind: 'table',
+      head: ['Unit', 'Freight', 'Hardware', 'Material', 'Work', 'Disposal', 'Total'],
+      widths: [0.15, 0.14, 0.14, 0.14, 0.14, 0.14, 0.15],
       rows: [
-        [
-          money(cents.unit),
-          money(cents.freight),
-          money(cents.material),
-          money(cents.work),
-          money(cents.disposal),
-          money(cents.total),
-        ],
+        [cents.unit, cents.freight, cents.hardware, cents.material, cents.work, cents.disposal, cents.total].map(money),
       ],
     },
   ]

@@ -1,9 +1,10 @@
 import { job } from '@/core/job'
 import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
+import { handWords } from '@/words/order'
 import { writePdf } from '@/writers/write-pdf'
 import { handoverRecord } from './handover-record'
-import { bothUnits, handWords, orderSheet } from './order-sheet'
+import { bothUnits, orderSheet } from './order-sheet'
 import type { Block, Paper } from './paper'
 
 const JOB = jobRecord()
@@ -17,13 +18,13 @@ const textOf = (blocks: readonly Block[]): string => JSON.stringify(blocks.filte
 describe('the order sheet', () => {
   const draft = orderSheet(
     JOB,
-    { number: null, releasedAt: null, releasedBy: '' },
+    { number: null, revision: 1, maker: 'Test', releasedAt: null, releasedBy: '' },
     [result.line!],
-    [['Unit width', result.specification.unit!.width]],
+    { traces: [['Unit width', result.specification.unit!.width]] },
   )
   const released = orderSheet(
     JOB,
-    { number: 'H-0007', releasedAt: '2026-01-05T08:00:00.000Z', releasedBy: 'Ida Marlow' },
+    { number: 'H-0007', revision: 1, maker: 'Test', releasedAt: '2026-01-05T08:00:00.000Z', releasedBy: 'Ida Marlow' },
     [result.line!],
   )
   it('says the hand in words before any code', () => {

@@ -1,3 +1,4 @@
+import { NEW_FIRM } from '@/core/catalogue/firm'
 import { job } from '@/core/job'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
@@ -21,6 +22,10 @@ function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet>
     sealChoice: { revision: 1, data: {} },
     log: [],
     orders: [],
+    receipts: [],
+    firm: NEW_FIRM,
+    jobSchools: { revision: 0, data: {} },
+    catalogue: { count: 1, possible: 1 },
     units: [unit()],
     neighbours: { before: null, after: null },
     memberName: '',
@@ -35,7 +40,16 @@ const ordered = () => {
   const line = card(chosen).result.line!
   return card(chosen, {
     orders: [
-      { id: unit().id, number: 'H-1', releasedAt: '2026-01-01T00:00:00.000Z', releasedBy: 'Ida Marlow', lines: [line] },
+      {
+        id: unit().id,
+        number: 'H-1',
+        revision: 1,
+        supersedes: null,
+        maker: 'Test',
+        releasedAt: '2026-01-01T00:00:00.000Z',
+        releasedBy: 'Ida Marlow',
+        lines: [line],
+      },
     ],
   })
 }

@@ -1,10 +1,12 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { z } from 'zod'
+import { NEW_FIRM } from '@/core/catalogue/firm'
+import { firmSchema } from '@/core/catalogue/firm-record'
 import type { LogEntry } from '@/core/handover/log'
 import { job as runJob } from '@/core/job'
 import { newWishes } from '@/core/specification/new-wishes'
-import { BORES, MATERIALS, SUBFLOORS, USES } from '@/core/specification/wish-values'
+import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import type { Wishes } from '@/core/specification/wishes'
 import { type Answer, answerSchema } from '@/core/survey/answer'
 import { FAMILIES } from '@/core/survey/families'
@@ -16,12 +18,14 @@ import { ZERO } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
+import { saveFirm } from '@/store/firm'
 import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
 import { addAnswers, addLog, addReadings, saveWishes } from '@/store/records'
 import { addUnits } from '@/store/units'
 import { STEPS } from '@/trade/steps'
 import { tradeWith } from '@/trade/trade'
+import { loadExchange } from './demo-exchange'
 import { demoId as idOf } from './demo-ids'
 import { readCatalogue } from './read-catalogue'
 
@@ -46,10 +50,17 @@ const openingSchema = z.strictObject({
     subfloor: z.enum(SUBFLOORS),
     hinges: z.enum(['left', 'right']).nullable(),
     swing: z.enum(['in', 'out']).nullable(),
+    settings: z.array(z.enum(SETTINGS)).default([]),
+    labelMinutes: z.int().nullable().default(null),
+    details: z.partialRecord(z.enum(DETAILS), z.string()).default({}),
   }),
   choose: z.string().optional(),
   reason: z.string().optional(),
   release: instant.optional(),
+  /** What the supplier wrote back: as ordered, or with one member of its first line misread. */
+  acknowledged: z.union([z.literal('agrees'), z.strictObject({ path: z.string(), value: z.string() })]).optional(),
+  /** When its unit was looked at and accepted. */
+  received: instant.optional(),
   steps: z.union([z.literal('all'), z.array(z.string())]).optional(),
   stepsAt: instant.optional(),
   tests: z.record(z.string(), z.string()).optional(),
@@ -57,6 +68,7 @@ const openingSchema = z.strictObject({
 const scenarioSchema = z.strictObject({
   company: z.string(),
   members: z.array(z.string()).min(1),
+  firm: firmSchema.partial(),
   jobs: z.array(
     z.strictObject({
       name: z.string(),
@@ -76,13 +88,14 @@ type ScenarioOpening = z.infer<typeof openingSchema>
 /** Loads the invented scenario from `folder` into an empty database. @throws when a figure of it can't be read. */
 export async function loadDemo(db: Db, folder: string): Promise<void> {
   const scenario = scenarioSchema.parse(JSON.parse(readFileSync(join(folder, 'scenario.json'), 'utf8')))
-  const { units, rejected } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
-  if (rejected.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify(rejected)}`)
+  const { units, rejected, lacking } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
+  if (rejected.length || lacking.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify([rejected, lacking])}`)
   const companyId = idOf('company', scenario.company)
   const people = scenario.members.map(name => ({ id: idOf('member', name), name }))
   await addCompany(db, companyId, scenario.company, people)
   const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
   await addUnits(db, acting, units)
+  await saveFirm(db, acting, 0, { ...NEW_FIRM, ...scenario.firm })
   for (const { openings, latitude, longitude, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
     await insertJob(db, acting, {
@@ -91,7 +104,7 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
       latitudeE6: Math.round(latitude * 1e6),
       longitudeE6: Math.round(longitude * 1e6),
     })
-    for (const one of openings) await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, units)
+    for (const one of openings) await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, units, scenario)
   }
 }
 
@@ -101,6 +114,7 @@ async function loadOpening(
   { id: jobId, unit: lengthUnit }: { readonly id: string; readonly unit: LengthUnit },
   one: ScenarioOpening,
   units: Parameters<typeof tradeWith>[0],
+  { company, firm }: Pick<z.infer<typeof scenarioSchema>, 'company' | 'firm'>,
 ): Promise<void> {
   const id = idOf('opening', jobId, one.tag)
   const unit = units.find(candidate => candidate.article === one.choose)
@@ -123,9 +137,19 @@ async function loadOpening(
   const log = logOf(id, one)
   await addLog(db, acting, id, log)
   if (!one.release) return
-  const result = runJob({ opening, readings, answers, wishes, sealChoice: {}, orders: [], log }, tradeWith(units))
+  const result = runJob(
+    { opening, readings, answers, wishes, sealChoice: {}, orders: [], receipts: [], log },
+    tradeWith(units, { firm: { ...NEW_FIRM, ...firm } }),
+  )
   if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
-  await releaseOrder(db, acting, jobId, idOf('order', id), one.release, [result.line])
+  const order = await releaseOrder(db, acting, jobId, {
+    id: idOf('order', id),
+    releasedAt: one.release,
+    maker: result.line.unit.maker,
+    lines: [result.line],
+    supersedes: null,
+  })
+  await loadExchange(db, acting, { order: order!, company }, one, lengthUnit)
 }
 
 const takenAtOf = (one: ScenarioOpening, index: number): string =>

@@ -8,6 +8,8 @@ export type Refusal = {
   readonly code: string
   readonly message: string
   readonly issues?: readonly { readonly path: string; readonly message: string }[]
+  /** What stands now, where a write came too late. */
+  readonly current?: unknown
 }
 
 export type Asked = { readonly db: Db; readonly acting: Acting; readonly request: Request; readonly id: string }

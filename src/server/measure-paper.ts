@@ -21,6 +21,7 @@ const unread = (family: Family, way: Way) =>
       wishes: newWishes(way),
       sealChoice: {},
       orders: [],
+      receipts: [],
       log: [],
     },
     tradeWith([]),

@@ -5,9 +5,12 @@ import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
 import { store } from '@/store/connection'
+import { findFirm, findJobSchools } from '@/store/firm'
 import { countOpenings, findJob, listJobs, listOpenings } from '@/store/jobs'
-import { listUnits } from '@/store/units'
+import { catalogueOf } from './catalogue'
 import { loadOpening, resultOf } from './load-opening'
+import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
+import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember } from './session'
 
@@ -25,8 +28,8 @@ export type OpeningCard = { readonly sheet: OpeningSheet; readonly result: JobRe
 export type JobCard = { readonly job: Job; readonly openings: readonly OpeningCard[] }
 
 async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard[]> {
-  const [openings, units] = await Promise.all([listOpenings(store(), who, jobId), listUnits(store(), who)])
-  const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id, units)))
+  const openings = await listOpenings(store(), who, jobId)
+  const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id)))
   return sheets.flatMap(sheet => {
     if (!sheet) return []
     const result = resultOf(sheet)
@@ -65,6 +68,30 @@ export async function loadJob(id: string): Promise<JobCard> {
   return { job, openings: await cardsOf(who, id) }
 }
 
+/** The firm's own and the practices a job chose. */
+export async function loadJobPractices(id: string) {
+  const who = await acting()
+  const [firm, schools] = await Promise.all([findFirm(store(), who), findJobSchools(store(), who, id)])
+  return { firm: firm.data, schools }
+}
+
 export async function loadSheet(id: string): Promise<OpeningSheet> {
   return (await loadOpening(store(), await acting(), id)) ?? notFound()
+}
+
+export const loadOrderList = async (): Promise<readonly OrderRow[]> => loadOrders(store(), await acting())
+
+export async function loadOrderPage(id: string): Promise<OrderView> {
+  return (await loadOrder(store(), await acting(), id)) ?? notFound()
+}
+
+export async function loadCatalogue(): Promise<FoundUnits> {
+  return searchCatalogue(await catalogueOf(store(), await acting()), WHOLE_CATALOGUE)
+}
+
+/** The firm's own practices, rates and suppliers, and the makers its catalogue names. */
+export async function loadFirm() {
+  const who = await acting()
+  const [firm, { units }] = await Promise.all([findFirm(store(), who), catalogueOf(store(), who)])
+  return { firm, makers: [...new Set(units.map(one => one.maker))].sort() }
 }

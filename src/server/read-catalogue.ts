@@ -1,69 +1,183 @@
 import Papa from 'papaparse'
 import { v5 as uuidV5 } from 'uuid'
 import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
+import type { LengthUnit } from '@/core/units/parse-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
+import { COLUMNS, type Column, type Matching, matchColumns } from './catalogue-columns'
 
 const NAMESPACE = '5f0c6f6e-0b5e-4a52-9f63-2a4b1b0f7c11'
 
 /** A row that can't be taken, counted as a person sees it in the file: the head is row 1. */
 export type RejectedRow = { readonly row: number; readonly column: string; readonly reason: string }
 
-const LENGTH_COLUMNS = {
-  width: 'width',
-  height: 'height',
-  leafWidth: 'leaf width',
-  leafHeight: 'leaf height',
-  jamb: 'jamb',
-  leafBottom: 'leaf bottom',
-  sillDepth: 'sill depth',
-} as const
-
-/** Reads a catalogue from CSV: the rows that can be taken, and every other with its reason. */
-export function readCatalogue(csv: string): {
+export type CatalogueRead = {
+  readonly heads: readonly string[]
+  readonly matching: Matching
+  /** Columns without which no row can be taken, and that no head stands for. */
+  readonly lacking: readonly string[]
   readonly units: readonly CatalogueUnit[]
   readonly rejected: readonly RejectedRow[]
-} {
-  const { data } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true })
-  const units: CatalogueUnit[] = []
-  const rejected: RejectedRow[] = []
-  data.forEach((row, i) => {
-    const read = readRow(row)
-    if ('reason' in read) rejected.push({ row: i + 2, ...read })
-    else if (units.some(one => one.article === read.article))
-      rejected.push({ row: i + 2, column: 'article', reason: `“${read.article}” is there twice` })
-    else units.push(read)
-  })
-  return { units, rejected }
 }
 
-function readRow(row: Record<string, string>): CatalogueUnit | Omit<RejectedRow, 'row'> {
-  const lengths: Record<string, number> = {}
-  for (const [member, column] of Object.entries(LENGTH_COLUMNS)) {
-    const parsed = parseLength(row[column] ?? '', { unit: 'in' })
-    if (!parsed.ok) return { column, reason: issueWords(parsed.issues[0]!) }
-    lengths[member] = parsed.value.ticks
-  }
-  const cents = Math.round(Number(row.price) * 100)
-  if (!/^\d+(\.\d{1,2})?$/.test(row.price ?? ''))
-    return { column: 'price', reason: `“${row.price ?? ''}” is not a price. Write it as 612.00.` }
-  const parsed = unitSchema.safeParse({
-    ...lengths,
-    id: uuidV5(`${row.maker}/${row.article}`, NAMESPACE),
-    article: row.article,
-    maker: row.maker,
-    name: row.name,
-    family: 'hinged-outside',
-    hinges: row.hinges,
-    swing: row.swing,
-    material: row.material,
-    bore: row.bore,
-    labelMinutes: Number(row['label minutes']),
-    priceCents: cents,
-    leadDays: Number(row.days),
-    stock: row.stock === 'yes',
+export type ReadOptions = {
+  /** Whose list it is, where the file does not say. */
+  readonly maker?: string
+  /** What a bare number is. */
+  readonly unit?: LengthUnit
+  /** Which head stands for which column, where somebody matched them by hand. */
+  readonly matching?: Matching
+}
+
+type Row = Readonly<Record<string, string>>
+
+/** Reads a maker's list from CSV: the rows that can be taken, and every other with its row, column and reason. */
+export function readCatalogue(csv: string, options: ReadOptions = {}): CatalogueRead {
+  const { data, meta } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: 'greedy' })
+  const heads = meta.fields ?? []
+  const matching = { ...matchColumns(heads), ...options.matching }
+  const lacking = COLUMNS.filter(one => one.isNeeded && !isMatched(matching, one, heads)).map(one => one.id)
+  if (lacking.length) return { heads, matching, lacking, units: [], rejected: [] }
+  const read = data.map((row, i) => readRow(row, matching, heads, options, i + 2))
+  const counts = new Map<string, number>()
+  for (const one of read) if ('article' in one) counts.set(keyOf(one), (counts.get(keyOf(one)) ?? 0) + 1)
+  const seen = new Set<string>()
+  const units: CatalogueUnit[] = []
+  const rejected: RejectedRow[] = []
+  read.forEach((one, i) => {
+    if ('reason' in one) rejected.push(one)
+    else if (seen.has(keyOf(one)))
+      rejected.push({
+        row: i + 2,
+        column: matching.article ?? 'article',
+        reason: `“${one.article}” is there ${counts.get(keyOf(one))} times; the first is taken.`,
+      })
+    else {
+      seen.add(keyOf(one))
+      units.push(one)
+    }
   })
+  return { heads, matching, lacking, units, rejected }
+}
+
+const keyOf = ({ maker, article }: CatalogueUnit): string => `${maker}/${article}`
+
+const isMatched = (matching: Matching, { id }: Column, heads: readonly string[]): boolean =>
+  heads.includes(matching[id] ?? '')
+
+class Rejected extends Error {
+  constructor(
+    readonly column: string,
+    readonly reason: string,
+  ) {
+    super(reason)
+  }
+}
+
+type Cells = (id: string) => string
+
+function readRow(
+  row: Row,
+  matching: Matching,
+  heads: readonly string[],
+  options: ReadOptions,
+  number: number,
+): CatalogueUnit | RejectedRow {
+  const cell: Cells = id => {
+    const head = matching[id] ?? null
+    return head === null ? '' : (row[head] ?? '').trim()
+  }
+  try {
+    if (Object.keys(row).some(head => !heads.includes(head)))
+      throw new Rejected('(whole row)', 'This row has more cells than the head has columns.')
+    return unitFrom(cell, options, matching)
+  } catch (error) {
+    if (error instanceof Rejected) return { row: number, column: error.column, reason: error.reason }
+    throw error
+  }
+}
+
+function unitFrom(cell: Cells, { maker = '', unit = 'in' }: ReadOptions, matching: Matching): CatalogueUnit {
+  const family = cell('kind') || 'hinged-outside'
+  const given: Record<string, unknown> = {
+    maker: cell('maker') || maker,
+    family,
+    hinges: 'both',
+    swing: 'both',
+    bore: 'none',
+    jamb: 0,
+    labelMinutes: 0,
+    leafBottom: 0,
+    sillDepth: 0,
+    stock: false,
+  }
+  const sheets: Record<string, Record<string, unknown>> = { details: {} }
+  for (const column of COLUMNS) {
+    const text = cell(column.id)
+    if (text === '' && !column.isNeeded) continue
+    const value = cellValue(text, column, unit, matching)
+    const [sheet, member] = column.member.split('.')
+    if (member === undefined) given[column.member] = value
+    else sheets[sheet!] = { ...sheets[sheet!], [member]: value }
+  }
+  const whole = {
+    leafWidth: given.width,
+    leafHeight: given.height,
+    ...given,
+    ...sheetsFor(family, sheets),
+    id: uuidV5(`${given.maker}/${given.article}`, NAMESPACE),
+  }
+  const parsed = unitSchema.safeParse(whole)
   if (parsed.success) return parsed.data
   const issue = parsed.error.issues[0]!
-  return { column: String(issue.path[0] ?? ''), reason: issue.message }
+  const path = issue.path.join('.')
+  const column = COLUMNS.find(one => one.member === path) ?? COLUMNS.find(one => one.member.startsWith(`${path}.`))
+  const id = column?.id ?? path
+  throw new Rejected(matching[id] ?? id, wordsFor(issue.message, cell(id)))
+}
+
+/** Of the sheets whose columns were filled those that belong to the kind of door: a list of many kinds has them all side by side. */
+function sheetsFor(family: string, { details, storm, leaf, frame, lock }: Record<string, Record<string, unknown>>) {
+  return {
+    details: details ?? {},
+    storm: family === 'storm' && storm ? { keyInside: false, reversible: false, ...storm } : null,
+    leaf: family === 'steel-leaf' && leaf ? leaf : null,
+    frame: family === 'steel-frame' && frame ? frame : null,
+    lock: family === 'interior' && lock ? { case: null, ...lock } : null,
+  }
+}
+
+const wordsFor = (message: string, text: string): string =>
+  text === '' ? `Nothing stands here: ${message}.` : `“${text}”: ${message}.`
+
+function cellValue(text: string, column: Column, unit: LengthUnit, matching: Matching): unknown {
+  const head = matching[column.id] ?? column.id
+  switch (column.kind) {
+    case 'text':
+      return text
+    case 'words':
+      return text
+        .split(/[;,]/)
+        .map(one => one.trim())
+        .filter(Boolean)
+    case 'length':
+      return lengthOf(text, head, unit)
+    case 'lengths':
+      return text.split(';').map(one => lengthOf(one.trim(), head, unit))
+    case 'price':
+      if (!/^\d+(\.\d{1,2})?$/.test(text)) throw new Rejected(head, `“${text}” is not a price. Write it as 612.00.`)
+      return Math.round(Number(text) * 100)
+    case 'count':
+      if (!/^\d{1,4}$/.test(text)) throw new Rejected(head, `“${text}” is not a whole number.`)
+      return Number(text)
+    case 'yes':
+      if (!/^(yes|no|true|false|1|0)$/i.test(text)) throw new Rejected(head, `“${text}” is neither yes nor no.`)
+      return /^(yes|true|1)$/i.test(text)
+  }
+}
+
+function lengthOf(text: string, head: string, unit: LengthUnit): number {
+  const parsed = parseLength(text, { unit })
+  if (parsed.ok) return parsed.value.ticks
+  throw new Rejected(head, issueWords(parsed.issues[0]!))
 }

@@ -35,7 +35,7 @@ describe('a catalogue', () => {
     ['price', 'cheap', 'price'],
     ['price', '-5', 'price'],
     ['hinges', 'middle', 'hinges'],
-    ['days', 'soon', 'leadDays'],
+    ['days', 'soon', 'days'],
     ['article', '', 'article'],
   ])('with %s “%s” lists the row and the column, and takes the rest', (column, cell, named) => {
     const { units, rejected } = readCatalogue(`${HEAD}\n${withCell(column, cell)}\n${ROW}\n`)

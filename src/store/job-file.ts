@@ -2,6 +2,8 @@ import type { JobFile, OpeningFile } from '@/core/job-file'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import { type Db, isDuplicate } from './connection'
+import { addReceipt, listReceipts } from './exchange'
+import { findJobSchools, saveJobSchools } from './firm'
 import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
 import { insertOrder, listOrders } from './orders'
 import { addPhoto, findPicture, listPhotos } from './photos'
@@ -16,7 +18,7 @@ import {
   listLog,
   listReadings,
 } from './records'
-import { addUnits, listUnits } from './units'
+import { addUnits, findUnits } from './units'
 
 /** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
 export async function exportJob(db: Db, acting: Acting, jobId: string, exportedAt: string): Promise<JobFile | null> {
@@ -25,15 +27,28 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   const openings: OpeningFile[] = []
   for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one))
   const chosen = new Set(openings.map(one => one.wishes.data.chosen?.unit))
-  const units = (await listUnits(db, acting)).filter(unit => chosen.has(unit.id))
+  const units = await findUnits(
+    db,
+    acting,
+    [...chosen].flatMap(one => one ?? []),
+  )
+  const orders = [...(await listOrders(db, acting, jobId))]
   return {
     format: 'harvek-job',
-    version: 2,
+    version: 3,
     exportedAt,
     job,
     openings,
-    units,
-    orders: [...(await listOrders(db, acting, jobId))],
+    units: [...units].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    orders,
+    receipts: [
+      ...(await listReceipts(
+        db,
+        acting,
+        orders.map(one => one.id),
+      )),
+    ],
+    schools: (await findJobSchools(db, acting, jobId)).data,
   }
 }
 
@@ -84,6 +99,8 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
         await refuseConflicts(addLog(tx, acting, one.opening.id, one.log))
       }
       for (const order of file.orders) await insertOrder(tx, acting, file.job.id, order)
+      for (const one of file.receipts) await refuseConflicts(addReceipt(tx, acting, one))
+      if (Object.keys(file.schools).length) await saveJobSchools(tx, acting, file.job.id, 0, file.schools)
     })
     return true
   } catch (error) {

@@ -1,8 +1,8 @@
-import { and, asc, eq, inArray, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core/order/order'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { company, orderLine, purchaseOrder } from './tables'
+import { company, job, orderLine, purchaseOrder } from './tables'
 
 type Row = typeof purchaseOrder.$inferSelect
 
@@ -14,6 +14,25 @@ export async function listOrders(db: Db, acting: Acting, jobId: string): Promise
     .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.jobId, jobId)))
     .orderBy(asc(purchaseOrder.releasedAt), asc(purchaseOrder.id))
   return withLines(db, acting, rows)
+}
+
+export type ListedOrder = { readonly order: Order; readonly jobId: string; readonly jobName: string }
+
+/** Released orders of the whole company, the newest first. */
+export async function listAllOrders(db: Db, acting: Acting, most: number): Promise<readonly ListedOrder[]> {
+  const rows = await db
+    .select({ order: purchaseOrder, jobName: job.name })
+    .from(purchaseOrder)
+    .innerJoin(job, and(eq(job.companyId, purchaseOrder.companyId), eq(job.id, purchaseOrder.jobId)))
+    .where(eq(purchaseOrder.companyId, acting.companyId))
+    .orderBy(desc(purchaseOrder.releasedAt), desc(purchaseOrder.id))
+    .limit(most)
+  const orders = await withLines(
+    db,
+    acting,
+    rows.map(row => row.order),
+  )
+  return orders.map((order, i) => ({ order, jobId: rows[i]!.order.jobId, jobName: rows[i]!.jobName }))
 }
 
 export async function findOrder(
@@ -53,28 +72,50 @@ async function withLines(db: Db, acting: Acting, rows: readonly Row[]): Promise<
   )
 }
 
-/** Releases an order with the next free number of the company. Sent twice with the same id, it is released once. */
-export async function releaseOrder(
-  db: Db,
-  acting: Acting,
-  jobId: string,
-  id: string,
-  releasedAt: string,
-  lines: readonly OrderLine[],
-): Promise<Order> {
+export type Release = {
+  readonly id: string
+  readonly releasedAt: string
+  readonly maker: string
+  readonly lines: readonly OrderLine[]
+  /** The released state this one takes the place of; `null` for a new order. */
+  readonly supersedes: string | null
+}
+
+/** Releases an order with the next free number of the company, or the next revision of one. Sent twice with the same id, it is released
+ *  once; `null` when what it supersedes is not there or was superseded by another already. */
+export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked: Release): Promise<Order | null> {
   return db.transaction(async tx => {
     await tx.select().from(company).where(eq(company.id, acting.companyId)).for('update')
-    const already = await findOrder(tx, acting, id)
+    const already = await findOrder(tx, acting, asked.id)
     if (already) return already.order
-    const [{ count } = { count: 0 }] = await tx
-      .select({ count: sql<number>`count(*)` })
-      .from(purchaseOrder)
-      .where(eq(purchaseOrder.companyId, acting.companyId))
-    const number = await freeNumber(tx, acting, Number(count) + 1)
-    const order: Order = { id, number, releasedAt, releasedBy: acting.name, lines: [...lines] }
+    const numbered = asked.supersedes === null ? await newNumber(tx, acting) : await nextRevision(tx, acting, asked)
+    if (!numbered) return null
+    const order: Order = { ...asked, ...numbered, releasedBy: acting.name, lines: [...asked.lines] }
     await insertOrder(tx, acting, jobId, order)
     return order
   })
+}
+
+type Numbered = Pick<Order, 'number' | 'revision'>
+
+async function nextRevision(db: Db, acting: Acting, { supersedes }: Release): Promise<Numbered | null> {
+  const before = await findOrder(db, acting, supersedes!)
+  if (!before) return null
+  const { number, revision } = before.order
+  const [later] = await db
+    .select({ id: purchaseOrder.id })
+    .from(purchaseOrder)
+    .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.supersedes, supersedes!)))
+    .limit(1)
+  return later ? null : { number, revision: revision + 1 }
+}
+
+async function newNumber(db: Db, acting: Acting): Promise<Numbered> {
+  const [{ count } = { count: 0 }] = await db
+    .select({ count: sql<number>`count(distinct ${purchaseOrder.number})` })
+    .from(purchaseOrder)
+    .where(eq(purchaseOrder.companyId, acting.companyId))
+  return { number: await freeNumber(db, acting, Number(count) + 1), revision: 1 }
 }
 
 async function freeNumber(db: Db, acting: Acting, from: number): Promise<string> {

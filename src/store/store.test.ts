@@ -5,6 +5,7 @@ import { parseJobFile } from '@/core/job-file'
 import { newWishes } from '@/core/specification/new-wishes'
 import { reading as made, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { ticks } from '@/core/units/length'
+import type { Acting } from './acting'
 import { exportJob, importJob } from './job-file'
 import { addOpening, findJob, findMember, findOpening, insertJob, listJobs, listOpenings } from './jobs'
 import { findOrder, listOrders, releaseOrder } from './orders'
@@ -69,7 +70,7 @@ describe('rows that are never changed', () => {
     const { acting, job, opening } = await someCompany(store().db, `Frozen ${name}`)
     await addReadings(store().db, acting, opening.id, [fresh('wall.left', '4 1/2')])
     await addLog(store().db, acting, opening.id, [entry()])
-    await releaseOrder(store().db, acting, job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [lineFor(opening.id)])
+    await releaseOne(acting, job.id, uuidV7(), '2026-01-03T00:00:00.000Z', opening.id)
     await expect(store().db.delete(table)).rejects.toMatchObject({
       cause: expect.objectContaining({ sqlState: '45000' }),
     })
@@ -90,6 +91,15 @@ describe('rows that are never changed', () => {
     })
   })
 })
+
+const releaseOne = async (acting: Acting, jobId: string, id: string, releasedAt: string, openingId: string) =>
+  (await releaseOrder(store().db, acting, jobId, {
+    id,
+    releasedAt,
+    maker: unit().maker,
+    lines: [lineFor(openingId)],
+    supersedes: null,
+  }))!
 
 const lineFor = (openingId: string) => {
   const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
@@ -124,11 +134,9 @@ describe('orders', () => {
     const { acting, job, opening } = await someCompany(store().db, 'Orders')
     const id = uuidV7()
     const at = '2026-01-03T00:00:00.000Z'
-    const [first, again] = await Promise.all(
-      [1, 2].map(() => releaseOrder(store().db, acting, job.id, id, at, [lineFor(opening.id)])),
-    )
+    const [first, again] = await Promise.all([1, 2].map(() => releaseOne(acting, job.id, id, at, opening.id)))
     expect(again).toEqual(first)
-    const second = await releaseOrder(store().db, acting, job.id, uuidV7(), at, [lineFor(opening.id)])
+    const second = await releaseOne(acting, job.id, uuidV7(), at, opening.id)
     expect([first!.number, second.number]).toEqual(['H-0001', 'H-0002'])
     expect(await listOrders(store().db, acting, job.id)).toHaveLength(2)
   })
@@ -141,9 +149,7 @@ describe('a second company', () => {
     await addReadings(store().db, one.acting, one.opening.id, [fresh('wall.left', '4 1/2')])
     await addLog(store().db, one.acting, one.opening.id, [entry()])
     await addUnits(store().db, one.acting, [unit({ id: uuidV7() })])
-    const order = await releaseOrder(store().db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
-      lineFor(one.opening.id),
-    ])
+    const order = await releaseOne(one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', one.opening.id)
     expect(await findJob(store().db, acting, one.job.id)).toBeNull()
     expect(await findOpening(store().db, acting, one.opening.id)).toBeNull()
     expect(await findOrder(store().db, acting, order.id)).toBeNull()
@@ -199,9 +205,7 @@ describe('a job as a file', () => {
       ...newWishes('trim-off'),
       chosen: { unit: chosen.id, reason: 'fits' },
     })
-    await releaseOrder(store().db, one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', [
-      lineFor(one.opening.id),
-    ])
+    await releaseOne(one.acting, one.job.id, uuidV7(), '2026-01-03T00:00:00.000Z', one.opening.id)
     return { ...one, file: (await exportJob(store().db, one.acting, one.job.id, '2026-01-04T00:00:00.000Z'))! }
   }
   it('goes out, into an empty company and out again byte for byte', async () => {

@@ -1,8 +1,11 @@
 import {
+  type AnyMySqlColumn,
+  bigint,
   customType,
   foreignKey,
   index,
   int,
+  mediumtext,
   mysqlTable,
   primaryKey,
   uniqueIndex,
@@ -191,10 +194,46 @@ export const unit = mysqlTable(
       .notNull()
       .references(() => company.id),
     id: id('id').notNull(),
+    maker: varchar('maker', { length: 80 }).notNull().default(''),
     article: varchar('article', { length: 40 }).notNull(),
     data: json('data').notNull(),
   },
-  t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('unit_article').on(t.companyId, t.article)],
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    uniqueIndex('unit_maker_article').on(t.companyId, t.maker, t.article),
+  ],
+)
+
+/** Counts up with every change of a company's catalogue, so that whoever holds it knows when it is stale. */
+export const catalogueState = mysqlTable('catalogue_state', {
+  companyId: id('company_id')
+    .primaryKey()
+    .references(() => company.id),
+  revision: int('revision').notNull(),
+})
+
+/** A company's practices, rates and suppliers: an edited record with its revision. */
+export const firm = mysqlTable('firm', {
+  companyId: id('company_id')
+    .primaryKey()
+    .references(() => company.id),
+  revision: int('revision').notNull(),
+  data: json('data').notNull(),
+})
+
+/** The practices a job chose in place of the company's. */
+export const jobSchools = mysqlTable(
+  'job_schools',
+  {
+    companyId: id('company_id').notNull(),
+    jobId: id('job_id').notNull(),
+    revision: int('revision').notNull(),
+    data: json('data').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.jobId] }),
+    foreignKey({ name: 'schools_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
+  ],
 )
 
 /** Append-only, like its lines: what was released stays as it was. */
@@ -205,13 +244,16 @@ export const purchaseOrder = mysqlTable(
     id: id('id').notNull(),
     jobId: id('job_id').notNull(),
     number: varchar('number', { length: 40 }).notNull(),
+    revision: int('revision').notNull().default(1),
+    supersedes: id('supersedes'),
+    maker: varchar('maker', { length: 80 }).notNull().default(''),
     releasedAt: moment('released_at').notNull(),
     releasedBy: varchar('released_by', { length: 80 }).notNull(),
   },
   t => [
     primaryKey({ columns: [t.companyId, t.id] }),
     foreignKey({ name: 'order_job', columns: [t.companyId, t.jobId], foreignColumns: [job.companyId, job.id] }),
-    uniqueIndex('order_number').on(t.companyId, t.number),
+    uniqueIndex('order_revision').on(t.companyId, t.number, t.revision),
   ],
 )
 
@@ -261,5 +303,93 @@ export const logEntry = mysqlTable(
       columns: [t.companyId, t.openingId],
       foreignColumns: [opening.companyId, opening.id],
     }),
+  ],
+)
+
+const ofOrder = (t: { companyId: AnyMySqlColumn; orderId: AnyMySqlColumn }, name: string) =>
+  foreignKey({
+    name,
+    columns: [t.companyId, t.orderId],
+    foreignColumns: [purchaseOrder.companyId, purchaseOrder.id],
+  })
+
+/** What is on its way to a supplier: an order, or an objection to what came back. Its id is the key by which it is known there, so
+ *  that sending it again is not ordering it again. */
+export const outgoing = mysqlTable(
+  'outgoing',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    orderId: id('order_id').notNull(),
+    kind: varchar('kind', { length: 10 }).notNull(),
+    body: mediumtext('body').notNull(),
+    /** `waiting` to be sent, `sent` and its answer awaited, `answered`. */
+    state: varchar('state', { length: 10 }).notNull(),
+    attempts: int('attempts').notNull().default(0),
+    /** Milliseconds since 1970: when it is due, and until when somebody is at it. */
+    dueAt: bigint('due_at', { mode: 'number' }).notNull(),
+    claimedUntil: bigint('claimed_until', { mode: 'number' }).notNull().default(0),
+    trouble: varchar('trouble', { length: 300 }).notNull().default(''),
+    createdAt: moment('created_at').notNull(),
+    sentAt: moment('sent_at'),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    ofOrder(t, 'outgoing_order'),
+    index('outgoing_due').on(t.state, t.dueAt),
+  ],
+)
+
+/** What a supplier sent back, as it came. Append-only; the same answer twice is one row. */
+export const answerFromDesk = mysqlTable(
+  'desk_answer',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    orderId: id('order_id').notNull(),
+    receivedAt: moment('received_at').notNull(),
+    text: mediumtext('text').notNull(),
+    /** A print of the text, by which a repeated answer is known. */
+    print: varchar('print', { length: 64 }).notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    ofOrder(t, 'desk_answer_order'),
+    uniqueIndex('desk_answer_print').on(t.companyId, t.orderId, t.print),
+  ],
+)
+
+/** What somebody decided of one difference. Append-only; the latest holds. */
+export const decision = mysqlTable(
+  'decision',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    orderId: id('order_id').notNull(),
+    answerId: id('answer_id').notNull(),
+    line: int('line').notNull(),
+    path: varchar('path', { length: 120 }).notNull(),
+    verdict: varchar('verdict', { length: 10 }).notNull(),
+    by: varchar('by_name', { length: 80 }).notNull(),
+    at: moment('at').notNull(),
+  },
+  t => [primaryKey({ columns: [t.companyId, t.id] }), ofOrder(t, 'decision_order')],
+)
+
+/** What was found on a delivered unit. Append-only; the latest of a line holds. */
+export const receipt = mysqlTable(
+  'receipt',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    orderId: id('order_id').notNull(),
+    line: int('line').notNull(),
+    data: json('data').notNull(),
+    at: moment('at').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    ofOrder(t, 'receipt_order'),
+    index('receipt_of_line').on(t.companyId, t.orderId, t.line),
   ],
 )

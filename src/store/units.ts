@@ -1,14 +1,57 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { unit } from './tables'
+import { catalogueState, unit } from './tables'
 
-/** The company's catalogue by article. */
-export async function listUnits(db: Db, acting: Acting): Promise<readonly CatalogueUnit[]> {
-  const rows = await db.select().from(unit).where(eq(unit.companyId, acting.companyId)).orderBy(asc(unit.article))
+const PER_ROUND = 1000
+
+/** The company's catalogue by article. `onProgress` hears how many of how many are loaded. */
+export async function listUnits(
+  db: Db,
+  acting: Acting,
+  onProgress?: (loaded: number, of: number) => void,
+): Promise<readonly CatalogueUnit[]> {
+  const rows = await db
+    .select({ data: unit.data })
+    .from(unit)
+    .where(eq(unit.companyId, acting.companyId))
+    .orderBy(asc(unit.article), asc(unit.maker))
+  return rows.map((row, i) => {
+    if (onProgress && i % PER_ROUND === 0) onProgress(i, rows.length)
+    return unitSchema.parse(row.data)
+  })
+}
+
+/** The units of the catalogue with these ids. */
+export async function findUnits(db: Db, acting: Acting, ids: readonly string[]): Promise<readonly CatalogueUnit[]> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select({ data: unit.data })
+    .from(unit)
+    .where(and(eq(unit.companyId, acting.companyId), inArray(unit.id, [...ids])))
   return rows.map(row => unitSchema.parse(row.data))
 }
+
+/** Counts up with every change of the catalogue. */
+export async function catalogueRevision(db: Db, acting: Acting): Promise<number> {
+  const [row] = await db.select().from(catalogueState).where(eq(catalogueState.companyId, acting.companyId)).limit(1)
+  return row?.revision ?? 0
+}
+
+const changed = (db: Db, acting: Acting) =>
+  db
+    .insert(catalogueState)
+    .values({ companyId: acting.companyId, revision: 1 })
+    .onDuplicateKeyUpdate({ set: { revision: sql`${catalogueState.revision} + 1` } })
+
+const rowOf = (acting: Acting, one: CatalogueUnit) => ({
+  companyId: acting.companyId,
+  id: one.id,
+  maker: one.maker,
+  article: one.article,
+  data: unitSchema.parse(one),
+})
 
 /** Adds units; one that is there already by its id stays as it is. */
 export async function addUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
@@ -28,12 +71,19 @@ export async function addUnits(db: Db, acting: Acting, units: readonly Catalogue
   const known = new Set(there.map(row => row.id))
   const fresh = units.filter(one => !known.has(one.id))
   if (fresh.length === 0) return
-  await db.insert(unit).values(
-    fresh.map(one => ({
-      companyId: acting.companyId,
-      id: one.id,
-      article: one.article,
-      data: unitSchema.parse(one),
-    })),
-  )
+  await db.insert(unit).values(fresh.map(one => rowOf(acting, one)))
+  await changed(db, acting)
+}
+
+/** Takes a maker's list in: a unit of the same maker and article is replaced by what the list says now. */
+export async function putUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
+  if (units.length === 0) return
+  await db.transaction(async tx => {
+    for (let from = 0; from < units.length; from += PER_ROUND)
+      await tx
+        .insert(unit)
+        .values(units.slice(from, from + PER_ROUND).map(one => rowOf(acting, one)))
+        .onDuplicateKeyUpdate({ set: { data: sql`values(${unit.data})`, article: sql`values(${unit.article})` } })
+    await changed(tx, acting)
+  })
 }

@@ -15,6 +15,7 @@ export const RATES: Rates = {
   freightStock: 4500,
   freightMade: 12_000,
   disposal: 3500,
+  lacks: { lock: 8900, hinges: 3600, closer: 4800, casing: 5400, anchors: 2200 },
   preparations: {
     'pack-sides': rate(10, 12, 300, 240),
     'build-down-head': rate(25, 20, 900, 650),
@@ -24,6 +25,14 @@ export const RATES: Rates = {
     'plane-jamb': rate(10, 10, 0, 0),
     'relieve-pinch': rate(20, 15, 0, 0),
     'level-sill': rate(30, 20, 1200, 500),
+    'patch-siding': rate(40, 30, 1800, 2400),
+    'pad-siding': rate(20, 12, 800, 620),
+    'strip-throat': rate(10, 6, 200, 180),
+    'pack-legs': rate(10, 8, 300, 260),
+    'rework-trim': rate(40, 15, 1500, 900),
+    'change-handle': rate(30, 0, 4200, 0),
+    'chop-case': rate(60, 0, 300, 0),
+    'fill-edge': rate(50, 0, 600, 0),
   },
 }
 

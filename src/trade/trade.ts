@@ -1,15 +1,27 @@
+import type { SchoolChoices } from '@/core/base/schools'
+import { type Firm, NEW_FIRM, ownRates } from '@/core/catalogue/firm'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import type { Trade } from '@/core/job'
 import { HINGES } from './hinges'
 import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
 import { LENGTHS } from './lengths'
 import { CREW_LIFT_KG, LATCH_LIMIT_N, RATES, SURE_CHANCE } from './rates'
+import { SCHOOL_LENGTHS } from './schools'
 import { SEALS } from './seals'
 import { STEPS } from './steps'
 import { TESTS } from './tests'
 
-/** The trade as Harvek ships it, with a company's catalogue. */
-export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
+/** What a firm and a job say of their own; empty is as Harvek ships. */
+export type OwnTrade = { readonly firm?: Firm; readonly jobSchools?: SchoolChoices }
+
+/** The trade as Harvek ships it, with a company's catalogue, rates and practices. */
+export const tradeWith = (
+  units: readonly CatalogueUnit[],
+  { firm = NEW_FIRM, jobSchools = {} }: OwnTrade = {},
+): Trade => ({
+  firm,
+  jobSchools,
+  schoolLengths: SCHOOL_LENGTHS,
   lengths: LENGTHS,
   jambStandards: JAMB_STANDARDS,
   locks: LOCK_FAMILIES,
@@ -17,7 +29,7 @@ export const tradeWith = (units: readonly CatalogueUnit[]): Trade => ({
   fillers: FILLER_STOCK,
   crewLiftKg: CREW_LIFT_KG,
   flats: FLAT_PACKERS,
-  rates: RATES,
+  rates: ownRates(RATES, firm.rates),
   latchLimitN: LATCH_LIMIT_N,
   sureChance: SURE_CHANCE,
   units,

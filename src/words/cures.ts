@@ -40,5 +40,12 @@ export const CURES: Readonly<Record<string, string>> = {
   'seal.tune-first': 'Tune the door first.',
   'seal.lighter': 'Choose a lighter seal.',
   'seal.strike-out': 'Move the strike out.',
+  'settle.label-clearance': 'Pack to the label’s figure.',
+  'settle.label-lowered': 'Raise the wish to the old label.',
+  'settle.label-material': 'Choose steel or timber.',
+  'settle.garage-material': 'Choose steel or timber, or a labelled leaf.',
+  'settle.escape-lock': 'Choose a lock that opens without a key.',
+  'settle.accessible-step': 'Plan a ramp, or another door.',
+  'receipt.look': 'Receive it on its order’s page.',
   'test.again': 'Test again after correcting.',
 }

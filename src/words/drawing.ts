@@ -13,6 +13,7 @@ const LABELS: Readonly<Record<string, string>> = {
   'swings-out-maybe': 'out?',
   moves: 'moves',
   fixed: 'fixed',
+  active: 'active',
   'which-moves': 'moves?',
   'to-left': '◀',
   'to-right': '▶',

@@ -7,6 +7,7 @@ import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { CURES } from './cures'
 import { WAY_NAMES } from './kinds'
 import { SIDE_NAMES, WISH_NAMES } from './names'
+import { OFFER_WORDS } from './offer-findings'
 import { type Say, type Words, words } from './say'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
@@ -19,6 +20,7 @@ const closeCall = (f: Say) =>
 /** The words of every finding, by code: a new code without words does not compile. */
 const WORDS: Readonly<Record<FindingCode, Words>> = {
   ...SURVEY_WORDS,
+  ...OFFER_WORDS,
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
     f =>
@@ -129,68 +131,14 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Plumb rectangle ${f('width')} wide`,
     f => `A ${f('unit')} unit wants ${f('wanted')}: it stands plumb with its usual room.`,
   ),
-  'hand-not-made': words(
-    () => 'Not made in this hand',
-    f => `Made with hinges ${f('made')}; wanted ${f('wanted')}.`,
+  'unit-not-accepted': words(
+    () => 'Do not remove the old door yet',
+    'The new unit is ordered, and nobody has looked at it and accepted it.',
   ),
-  'swing-not-made': words(
-    () => 'Not made for this swing',
-    f => `Made to swing ${f('made')}; wanted ${f('wanted')}.`,
+  'unit-held': words(
+    () => 'Do not remove the old door',
+    'The new unit is on hold or was refused. The claim note says what to tell the supplier.',
   ),
-  'label-too-low': words(
-    () => 'Not for a garage',
-    f => `Neither steel nor labelled for ${f('wanted')} minutes (this one ${f('label')}).`,
-  ),
-  'material-other': words(
-    f => `Made of ${f('made')}`,
-    f => `Wanted: ${f('wanted')}.`,
-  ),
-  'bore-other': words(
-    f => `Bored ${f('made')}`,
-    f => `Wanted: ${f('wanted')}.`,
-  ),
-  'too-wide': words(
-    f => `Too wide by ${f('short')}`,
-    f => `Room at both sides together ${f('room')}. A narrower unit; never a jack stud cut back.`,
-  ),
-  'too-high': words(
-    f => `Too high by ${f('short')}`,
-    f => `Room at the head ${f('room')}. A lower unit; never a header or lintel cut.`,
-  ),
-  'too-narrow': words(
-    f => `Too narrow by ${f('short')}`,
-    f =>
-      `Room at both sides together ${f('room')}; filler takes at most ${f('most')}. A wider unit, or a carpenter frames the hole in.`,
-  ),
-  'too-low': words(
-    f => `Too low by ${f('short')}`,
-    f => `Room at the head ${f('room')}; a head is built down by at most ${f('most')}.`,
-  ),
-  'sides-tight': words(
-    f => `Tight: ${f('room')} at the sides`,
-    'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.',
-  ),
-  'head-tight': words(f => `Tight: ${f('room')} at the head`, 'It goes in; keep the head clear of the header.'),
-  'sides-loose': words(f => `Loose: ${f('room')} at the sides`, 'Flat filler takes the excess before the shims.'),
-  'head-loose': words(f => `Loose: ${f('room')} at the head`, 'Build down with lumber, foam the rest.'),
-  'goes-in': words(
-    () => 'Fits with its usual room',
-    f => `Sides ${f('side')} together, head ${f('head')}.`,
-  ),
-  'order-missing': words(
-    f => `Missing: ${WISH_NAMES[f('what')] ?? f('what')}`,
-    'The order can’t be released without it.',
-  ),
-  'order-does-not-fit': words(f => `${f('article')} does not fit`, 'Choose a unit that goes in.'),
-  'order-reading-suspect': words(f => `${f('slot')} is suspect`, 'Take it again before anything is ordered from it.'),
-  'order-differs': words(() => 'Two ways of measuring disagree', 'Settle which is right before ordering.'),
-  'order-unchecked': words(f => `Risk: unchecked: ${f('slot')}`, 'A slip there would go into the order unseen.'),
-  'order-hand': words(
-    () => 'Risk: out-swing hand',
-    'The supplier may read the code the other way. The words and the plan stand first on the sheet.',
-  ),
-  'order-edge': words(f => `Risk: ${f('article')} is tight`, 'Little room is left for what the readings did not show.'),
-  'order-hole-assumed': words(() => 'Risk: studs not seen', 'The hole behind the old frame is assumed.'),
   'pack-impossible': words(
     f => `${f('place')}: no pack fits ${f('gap')}`,
     'Move the unit within its room, or correct the side here.',

@@ -32,6 +32,14 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
   'plane-jamb': 'Plane or back-bevel at the jamb',
   'relieve-pinch': 'Relieve the pinch: plane the bump, cut back drywall or sheathing',
   'level-sill': 'Level and support the sill',
+  'patch-siding': 'Patch the siding over the head',
+  'pad-siding': 'Pad out to the siding’s plane',
+  'strip-throat': 'Strips between frame and wall',
+  'pack-legs': 'Pack behind the storm door’s legs',
+  'rework-trim': 'Flat trim for the legs',
+  'change-handle': 'Another handle, clear of the entry door’s',
+  'chop-case': 'Chop a lock case in',
+  'fill-edge': 'Fill the old case in the edge',
 }
 
 export const SIDE_NAMES: Readonly<Record<DoorSide, string>> = {
@@ -61,6 +69,9 @@ export const WISH_NAMES: Readonly<Record<string, string>> = {
   size: 'the unit’s size',
   wall: 'the wall’s thickness',
   unit: 'a unit from the catalogue',
+  'active-leaf': 'which leaf is active',
+  panels: 'which panel moves',
+  label: 'the minutes on the fire label',
 }
 
 /** The conventions for a hand: what each is called, and how it is read off. */

@@ -1,8 +1,10 @@
 import { RATES } from '../../trade/rates'
+import { DEFAULT_SCHOOLS } from '../base/schools'
 import { assumedOpening } from '../opening/model-opening'
 import { LENGTHS, length, unit, wishes } from '../test/fixtures'
 import { inches, type Length } from '../units/length'
-import { goesIn, judgeUnit, judgeUnits, type Request, standOuts } from './judge-unit'
+import { goesIn, judgeUnit, judgeUnits, standOuts } from './judge-unit'
+import { NOTHING_FOUND, type Request } from './request'
 
 const request = (
   more: Partial<Request> = {},
@@ -16,6 +18,8 @@ const request = (
   jambStandards: [],
   lengths: LENGTHS,
   rates: RATES,
+  schools: DEFAULT_SCHOOLS,
+  site: NOTHING_FOUND,
   ...more,
 })
 
@@ -75,6 +79,7 @@ describe('preparation and total, worked by hand', () => {
     expect(judgeUnit(unit(), request()).cents).toEqual({
       unit: 60_000,
       freight: 4500,
+      hardware: 0,
       material: 0,
       work: 0,
       disposal: 3500,

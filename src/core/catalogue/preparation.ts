@@ -1,6 +1,7 @@
 import type { Source } from '../base/rule'
 import type { Length } from '../units/length'
 import { type Cents, priceOf, workCost } from '../units/quantity'
+import type { Lack } from './unit-values'
 
 /** Work an opening would need for a unit. Altering structure is never among them. */
 export const PREPARATIONS = [
@@ -12,6 +13,14 @@ export const PREPARATIONS = [
   'plane-jamb',
   'relieve-pinch',
   'level-sill',
+  'patch-siding',
+  'pad-siding',
+  'strip-throat',
+  'pack-legs',
+  'rework-trim',
+  'change-handle',
+  'chop-case',
+  'fill-edge',
 ] as const
 export type PreparationId = (typeof PREPARATIONS)[number]
 
@@ -30,6 +39,8 @@ export type Rates = {
   readonly freightStock: Cents
   readonly freightMade: Cents
   readonly disposal: Cents
+  /** What is bought with a unit that comes without it. */
+  readonly lacks: Readonly<Record<Lack, Cents>>
   readonly preparations: Readonly<Record<PreparationId, PreparationRate>>
 }
 

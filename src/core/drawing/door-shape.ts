@@ -21,22 +21,26 @@ export type DoorShape = {
 
 const USUAL_JAMB = inches(4, 9, 16)
 
-/** The chosen unit as placed; else the derived size in the middle of its hole; `null` while neither is known. */
-export function doorShape({ chosen, specification, hole, lengths, wishes }: JobResult): DoorShape | null {
+/** The chosen unit as placed, a storm door as large as its trim opening; else the derived size in the middle of its hole; `null` while neither is known. */
+export function doorShape(result: JobResult): DoorShape | null {
+  const { specification, hole, lengths, wishes } = result
   const { unit } = specification
+  const chosen = result.chosen?.unit.lock ? null : result.chosen
   if (!chosen && !unit) return null
-  const width = chosen?.unit.width ?? unit!.width.value
-  const height = chosen?.unit.height ?? unit!.height.value
-  const x = chosen?.placement.left ?? nearestTick(((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? width) - width) / 2)
-  const y = chosen?.placement.bottom ?? ZERO
-  const leafWidth = chosen?.unit.leafWidth ?? minus(width, lengths['core-width'].value)
-  const leafHeight = chosen?.unit.leafHeight ?? minus(height, lengths['core-height'].value)
+  const governing = chosen?.storm?.fit.governing
+  const width = governing?.width ?? chosen?.unit.width ?? unit!.width.value
+  const height = governing?.height ?? chosen?.unit.height ?? unit!.height.value
+  const x =
+    chosen?.placement?.left ?? nearestTick(((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? width) - width) / 2)
+  const y = chosen?.placement?.bottom ?? ZERO
+  const leafWidth = governing?.width ?? chosen?.unit.leafWidth ?? minus(width, lengths['core-width'].value)
+  const leafHeight = governing?.height ?? chosen?.unit.leafHeight ?? minus(height, lengths['core-height'].value)
   const leafBottom = chosen?.unit.leafBottom ?? lengths['leaf-bottom'].value
   const heights = shimHeights({ width, height, leafHeight, leafBottom, jamb: USUAL_JAMB }, lengths)
   return {
     frame: { x, y, width, height },
     leaf: { x: nearestTick(x + (width - leafWidth) / 2), y: plus(y, leafBottom), width: leafWidth, height: leafHeight },
-    jamb: chosen?.unit.jamb ?? USUAL_JAMB,
+    jamb: chosen?.unit.jamb || USUAL_JAMB,
     hinges: wishes.hinges,
     hingeCentres: [heights['hinge.top'], heights['hinge.middle'], heights['hinge.bottom']].map(one => plus(y, one)),
     latch: plus(y, heights['strike.latch']),

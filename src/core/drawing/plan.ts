@@ -1,13 +1,14 @@
 import { point } from '../geometry/point'
 import type { JobResult } from '../job'
-import type { HingeSide, Swing } from '../specification/handing'
+import type { Swing } from '../specification/handing'
 import { FAMILY_RULES, type Family } from '../survey/families'
 import { readValue } from '../survey/survey'
-import { inches, type Length, ticks, ZERO } from '../units/length'
+import { inches, type Length, ticks } from '../units/length'
 import { boxOf, cornersOf, doorShape } from './door-shape'
+import { frameMarks, swungLeaf, swungPair } from './hand-plan'
 import { divisions } from './opening-box'
 import { planReadings } from './plan-readings'
-import { arc, type Certainty, dimension, label, type Mark, path, type Scene } from './scene'
+import { type Certainty, label, type Mark, path, type Scene } from './scene'
 
 const WALL_RUN = inches(12)
 const LEAF_THICKNESS = inches(1, 3, 4)
@@ -24,7 +25,7 @@ export function plan(result: JobResult, asksHand = false): Scene {
   const rightWall = right ?? left ?? USUAL_WALL
   const wall = Math.max(leftWall, rightWall)
   const { hinges, swing } = result.wishes
-  const swings = hinges && SWINGING.has(result.family) ? swing : null
+  const swings = SWINGING.has(result.family) || (hinges && ONE_LEAF.has(result.family)) ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
   const room = asksHand ? inches(6) : 0
   const below = -(OUTSIDE_READ.has(result.family) ? inches(15) : inches(11)) - room - (swings === 'out' ? width : 0)
@@ -38,9 +39,7 @@ export function plan(result: JobResult, asksHand = false): Scene {
         ? swingMarks(result, width, { in: wall + inches(9) + (swings === 'in' ? width : 0), out: below + inches(3) })
         : []),
       ...frameMarks(width, jamb),
-      ...(hinges && swings && result.family === 'hinged-outside'
-        ? swungLeaf(width, jamb, hinges, swings)
-        : closedPanels(result, width, jamb)),
+      ...leafMarks(result, width, jamb, swings),
       label('outside', point(Math.round((width * 5) / 8), below + room + inches(3)), 'outside'),
       label('inside', point(Math.round(width / 2), wall + inches(3) + (swings === 'in' ? width : 0)), 'inside'),
     ],
@@ -66,8 +65,17 @@ function swingMarks(
 /** Families with readings outside the wall, whose figures want room. */
 const OUTSIDE_READ: ReadonlySet<Family> = new Set<Family>(['storm', 'slider'])
 
-/** Families whose plan shows the leaf standing open once its hand is settled. */
-const SWINGING: ReadonlySet<Family> = new Set<Family>(['hinged-outside'])
+/** Families whose plan shows the leaf standing open once its hand is settled: one leaf, or a pair. */
+const ONE_LEAF: ReadonlySet<Family> = new Set<Family>(['hinged-outside', 'interior', 'steel-frame', 'steel-leaf'])
+const SWINGING: ReadonlySet<Family> = new Set<Family>(['pair'])
+
+/** The leaf or leaves standing open where it is settled which way they go, else the door shut. */
+function leafMarks(result: JobResult, width: Length, jamb: Length, swings: Swing | null): readonly Mark[] {
+  const { hinges } = result.wishes
+  if (!swings) return closedPanels(result, width, jamb)
+  if (result.family === 'pair') return swungPair(width, jamb, swings)
+  return hinges ? swungLeaf(width, jamb, hinges, swings) : closedPanels(result, width, jamb)
+}
 
 const certain = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
 
@@ -91,67 +99,4 @@ function closedPanels(result: JobResult, width: Length, jamb: number): readonly 
     const box = boxOf(from - (i === 1 ? lap : 0), jamb - depth - behind, to - from + lap, depth)
     return path('leaf', `closed-leaf.${i + 1}`, cornersOf(box), true, 'assumed')
   })
-}
-
-function frameMarks(width: Length, jamb: Length): readonly Mark[] {
-  const thick = inches(0, 3, 4)
-  return [
-    path('frame', 'unit', cornersOf(boxOf(0, 0, thick, jamb))),
-    path('frame', 'unit', cornersOf(boxOf(width - thick, 0, thick, jamb))),
-    path('sill', 'sill', [point(thick, 0), point(width - thick, 0)], false),
-    path('sill', 'sill', [point(thick, jamb), point(width - thick, jamb)], false),
-  ]
-}
-
-/** The leaf, which hangs on the edge of its frame, open at a right angle and the quarter circle its edge runs; and closed, in the frame. */
-function swungLeaf(width: Length, jamb: number, hinges: HingeSide, swing: Swing): readonly Mark[] {
-  const thick = inches(0, 3, 4)
-  const reach = width - 2 * thick
-  const pivotX = hinges === 'left' ? thick : width - thick
-  const pivotY = swing === 'in' ? jamb : 0
-  const up = swing === 'in' ? 1 : -1
-  const leafX = hinges === 'left' ? pivotX : pivotX - LEAF_THICKNESS
-  const leafY = swing === 'in' ? pivotY : pivotY - reach
-  const closed = hinges === 'left' ? 0 : 180
-  const open = up * 90
-  const [fromDeg, toDeg] = quarter(closed, open)
-  const closedY = swing === 'in' ? jamb - LEAF_THICKNESS : 0
-  return [
-    path('leaf', 'leaf', cornersOf(boxOf(leafX, leafY, LEAF_THICKNESS, reach))),
-    path('swing', 'closed-leaf', cornersOf(boxOf(thick, closedY, reach, LEAF_THICKNESS)), true, 'assumed'),
-    arc('swing', 'swing', point(pivotX, pivotY), boxOf(0, 0, reach, 0).width, fromDeg, toDeg),
-  ]
-}
-
-/** Both ends of the quarter turn, counter-clockwise from the first. */
-function quarter(closed: number, open: number): readonly [number, number] {
-  const target = open < 0 ? open + 360 : open
-  const start = closed
-  const counter = (target - start + 360) % 360 === 90
-  return counter ? [start, start + 90] : [target, target + 90]
-}
-
-/** A small plan for a paper: only what tells the hand. */
-export function swingPlan(width: Length, hinges: HingeSide, swing: Swing): Scene {
-  const wall = USUAL_WALL
-  const reach = swing === 'in' ? width : ZERO
-  return {
-    name: 'swing',
-    marks: [
-      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, wall))),
-      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, wall))),
-      ...frameMarks(width, wall),
-      ...swungLeaf(width, wall, hinges, swing),
-      dimension(
-        'unit.width',
-        point(0, swing === 'in' ? 0 : wall),
-        point(width, swing === 'in' ? 0 : wall),
-        swing === 'in' ? boxOf(0, 0, -inches(8), 0).width : inches(4),
-      ),
-      label('outside', point(Math.round(width / 2), -inches(14) - (width - reach)), 'outside'),
-      label('inside', point(Math.round(width / 2), wall + inches(9) + reach), 'inside'),
-    ],
-    from: point(-WALL_RUN - inches(2), -inches(18) - (width - reach)),
-    to: point(width + WALL_RUN + inches(2), wall + inches(14) + reach),
-  }
 }

@@ -1,44 +1,84 @@
 import type { Finding } from '../base/finding'
-import { goesIn, type Offer } from '../catalogue/judge-unit'
+import { goesIn } from '../catalogue/judge-unit'
+import type { Offer } from '../catalogue/offer'
+import { detailsAsked } from '../catalogue/unit-values'
 import type { Specification } from '../specification/specify'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
-import type { OrderLine } from './order'
+import { detailsOf } from './order-line'
 
 export type OrderCode =
   | 'order-missing'
   | 'order-does-not-fit'
+  | 'order-contradiction'
   | 'order-reading-suspect'
   | 'order-unchecked'
   | 'order-hand'
   | 'order-edge'
   | 'order-differs'
   | 'order-hole-assumed'
+  | 'order-second-look'
+  | 'order-treated-board'
 
 /** What a kind of door must have settled, and whether its jamb must be known. */
-type Asked = { readonly settles: readonly ('hinges' | 'swing' | 'bore')[]; readonly hasJamb: boolean }
+type Asked = {
+  readonly settles: readonly ('hinges' | 'swing' | 'bore')[]
+  readonly hasJamb: boolean
+  readonly derivesUnit: boolean
+}
+
+export type OrderRequest = {
+  readonly survey: Survey
+  readonly specification: Specification
+  readonly wishes: Wishes
+  readonly offer: Offer | null
+  /** What measuring and specifying found. */
+  readonly findings: readonly Finding[]
+  readonly asked: Asked
+  readonly answers: { readonly 'outside-trim': 'keep' | 'strip'; readonly 'sill-lumber': string }
+  /** Whether the maker's convention for a hand is known. */
+  readonly isConventionKnown: boolean
+  readonly labelWanted: number
+  /** A unit made to order above this is measured twice. */
+  readonly secondLookCents: number
+  readonly isMeasuredTwice: boolean
+}
 
 /** What stands in the way of releasing a line (stop), and what is risky (watch). Empty means it can go. */
-export function checkOrder(
-  specification: Specification,
-  wishes: Wishes,
-  offer: Offer | null,
-  findings: readonly Finding[],
-  { settles, hasJamb }: Asked,
-): readonly Finding<OrderCode>[] {
-  const missing = [
-    ...(specification.unit ? [] : ['size']),
-    ...settles.filter(name => wishes[name] === null),
-    ...(!hasJamb || specification.jamb ? [] : ['wall']),
-    ...(offer ? [] : ['unit']),
-  ]
+export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[] {
+  const { offer, findings } = request
   return [
-    ...missing.map((what): Finding<OrderCode> => make('order-missing', 'stop', { what })),
+    ...missingIn(request).map((what): Finding<OrderCode> => make('order-missing', 'stop', { what })),
     ...(offer && !goesIn(offer) ? [make('order-does-not-fit', 'stop', { article: offer.unit.article })] : []),
-    ...findings.flatMap(one => riskOf(one) ?? []),
+    ...findings.flatMap(one => riskOf(one, request) ?? []),
     ...uncheckedRisk(findings),
     ...(offer && offer.verdict === 'tight' ? [make('order-edge', 'watch', { article: offer.unit.article })] : []),
+    ...secondLook(request),
+    ...treatedBoard(request),
   ]
+}
+
+function missingIn({ specification, wishes, offer, asked, survey, ...request }: OrderRequest): readonly string[] {
+  const isLock = offer?.unit.lock != null
+  const fact = (slot: 'fact.active-leaf' | 'fact.moving-panel') => survey.facts.get(slot)
+  return [
+    ...(!asked.derivesUnit || isLock || specification.unit ? [] : ['size']),
+    ...asked.settles.filter(name => wishes[name] === null),
+    ...(offer?.unit.family === 'pair' && !fact('fact.active-leaf') ? ['active-leaf'] : []),
+    ...(offer?.unit.panels && !fact('fact.moving-panel') ? ['panels'] : []),
+    ...(!asked.hasJamb || isLock || specification.jamb ? [] : ['wall']),
+    ...(offer ? [] : ['unit']),
+    ...(wishes.settings.includes('fire-label') && request.labelWanted === 0 ? ['label'] : []),
+    ...(offer ? unsettledDetails(offer, wishes, request.answers['outside-trim']) : []),
+  ]
+}
+
+/** What an order of this unit still has to name. */
+function unsettledDetails(offer: Offer, wishes: Wishes, trim: 'keep' | 'strip'): readonly string[] {
+  const settled = detailsOf(offer.unit, wishes, trim)
+  return detailsAsked(offer.unit.family, offer.unit.lock !== null)
+    .filter(one => settled[one] === undefined)
+    .map(one => `detail.${one}`)
 }
 
 function make(
@@ -50,14 +90,16 @@ function make(
   return { code, place, severity, facts, rule: 'completeness', cures: [] }
 }
 
-function riskOf({ code, place }: Finding): Finding<OrderCode> | null {
+function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest): Finding<OrderCode> | null {
   switch (code) {
     case 'reading-suspect':
       return make('order-reading-suspect', 'stop', { slot: place }, place)
     case 'ways-disagree':
       return make('order-differs', 'stop', { slot: place }, place)
+    case 'wishes-contradict':
+      return severity === 'correct' ? make('order-contradiction', 'stop', facts, place) : null
     case 'hand-conventions':
-      return make('order-hand', 'watch', {}, place)
+      return request.isConventionKnown ? null : make('order-hand', 'watch', {}, place)
     case 'hole-assumed':
       return make('order-hole-assumed', 'watch', {}, place)
     default:
@@ -72,41 +114,17 @@ function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode
   return unchecked.length ? [make('order-unchecked', 'watch', { slot }, unchecked[0]!.place)] : []
 }
 
+/** What is made to order and dear can't be sent back: its size is measured by another way, hand or instrument first. */
+function secondLook({ offer, secondLookCents, isMeasuredTwice }: OrderRequest): readonly Finding<OrderCode>[] {
+  if (!offer || offer.unit.stock || offer.unit.priceCents <= secondLookCents || isMeasuredTwice) return []
+  return [make('order-second-look', 'stop', { article: offer.unit.article, cents: offer.unit.priceCents })]
+}
+
+/** A treated board eats aluminium it touches. */
+function treatedBoard({ offer, answers }: OrderRequest): readonly Finding<OrderCode>[] {
+  const touches = offer !== null && offer.pad > 0 && /alumin/i.test(offer.unit.details.sill ?? offer.unit.material)
+  return touches && answers['sill-lumber'] === 'treated' ? [make('order-treated-board', 'watch', {})] : []
+}
+
 export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean =>
   findings.every(one => one.severity !== 'stop')
-
-/** The line as it will be frozen; `null` while something that must be settled is not. */
-export function orderLine(
-  opening: OrderLine['opening'],
-  survey: Survey,
-  specification: Specification,
-  wishes: Wishes,
-  offer: Offer | null,
-  risks: readonly Finding<OrderCode>[],
-  core: string,
-): OrderLine | null {
-  const { unit, handing } = specification
-  if (!unit || !handing || !offer || !wishes.hinges || !wishes.swing || !mayRelease(risks)) return null
-  const last = [...survey.bySlot.values()].reduce((latest, one) => (one.takenAt > latest.takenAt ? one : latest))
-  return {
-    opening: { id: opening.id, tag: opening.tag, name: opening.name },
-    quantity: 1,
-    unit: offer.unit,
-    derived: { width: unit.width.value, height: unit.height.value },
-    roughOpening: { width: unit.roughWidth.value, height: unit.roughHeight.value },
-    hinges: wishes.hinges,
-    swing: wishes.swing,
-    codes: handing,
-    wall: specification.jamb?.wanted.value ?? null,
-    jambExtension: offer.jamb?.kind === 'extension' ? offer.jamb.difference : null,
-    pad: offer.pad,
-    preparations: [...offer.preparations],
-    cents: offer.cents,
-    way: survey.way,
-    measuredBy: last.takenBy,
-    measuredAt: last.takenAt,
-    reason: wishes.chosen?.reason ?? '',
-    risks: risks.map(one => one.code),
-    core,
-  }
-}

@@ -24,7 +24,7 @@ describe('an order line', () => {
       swing: 'in',
       derived: { width: unit().width },
       reason: 'cheapest',
-      core: '1',
+      core: '2',
       risks: [],
     })
   })
@@ -146,6 +146,9 @@ describe('how far the work is', () => {
   const order = {
     id: unit().id,
     number: 'H-1',
+    revision: 1,
+    supersedes: null,
+    maker: 'Test',
     releasedAt: '2026-01-01T00:00:00.000Z',
     releasedBy: 'Ida Marlow',
     lines: [run().line!],

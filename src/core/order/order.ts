@@ -1,64 +1,119 @@
 import { z } from 'zod'
+import { SCHOOL_ANSWERS } from '../base/schools'
 import { PREPARATIONS } from '../catalogue/preparation'
 import { unitSchema } from '../catalogue/unit'
+import { CLOSER_PLACES } from '../catalogue/unit-values'
+import { HAND_CONVENTIONS } from '../specification/handing'
+import { DETAILS } from '../specification/wish-values'
+import { comparedSchema } from '../specification/wishes'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
+import { SPARES } from './spares'
 
 const size = z.strictObject({ width: lengthSchema, height: lengthSchema })
 
-/** One line as it was released: everything a counter clerk would ask back, frozen with the core's version. */
-export const orderLineSchema = z.strictObject({
-  opening: z.strictObject({ id: z.uuid(), tag: z.string(), name: z.string() }),
-  quantity: z.literal(1),
-  unit: unitSchema,
-  /** What the readings asked for, and the hole it was judged for. */
-  derived: size,
-  roughOpening: size,
-  /** Both seen from outside. */
-  hinges: z.enum(['left', 'right']),
-  swing: z.enum(['in', 'out']),
-  codes: z.strictObject({
-    outsideView: z.enum(['LH', 'RH']),
-    backToHinges: z.enum(['LH', 'RH']),
-    pushSide: z.enum(['LH', 'RH']),
-    din107: z.enum(['L', 'R']),
-    conventionsAgree: z.boolean(),
-  }),
-  wall: lengthSchema.nullable(),
-  jambExtension: lengthSchema.nullable(),
-  pad: lengthSchema,
-  preparations: z.array(
-    z.strictObject({
-      id: z.enum(PREPARATIONS),
-      place: z.string(),
-      amount: lengthSchema,
-      run: lengthSchema,
-      minutes: z.int(),
-      materialCents: z.int(),
-      workCents: z.int(),
-    }),
-  ),
-  cents: z.strictObject({
-    unit: z.int(),
-    freight: z.int(),
-    material: z.int(),
-    work: z.int(),
-    disposal: z.int(),
-    total: z.int(),
-  }),
-  way: z.enum(WAYS),
-  measuredBy: z.string(),
-  measuredAt: z.string(),
-  reason: z.string(),
-  /** Codes of what was known to be risky when it was released. */
-  risks: z.array(z.string()),
-  core: z.string(),
+/** How a storm door is packed and cut. */
+export const cutSchema = z.strictObject({
+  pack: lengthSchema,
+  rail: lengthSchema,
+  headGap: lengthSchema,
+  bottomGap: lengthSchema,
+  closer: z.enum(CLOSER_PLACES),
+  closerPin: lengthSchema,
 })
+
+/** One line as it was released: everything a counter clerk would ask back, frozen with the core's version. */
+export const orderLineSchema = z
+  .strictObject({
+    opening: z.strictObject({ id: z.uuid(), tag: z.string(), name: z.string() }),
+    quantity: z.literal(1),
+    unit: unitSchema,
+    /** What the readings asked for, and the hole it was judged for; a lock set has neither. */
+    derived: size.nullable(),
+    roughOpening: size.nullable(),
+    /** Both seen from outside; `null` for what has no hinges. */
+    hinges: z.enum(['left', 'right']).nullable(),
+    swing: z.enum(['in', 'out']).nullable(),
+    /** Of a pair, seen from outside. */
+    activeLeaf: z.enum(['left', 'right']).nullable().default(null),
+    /** Of a slider, seen from outside: O moves, X is fixed. */
+    panels: z.enum(['OX', 'XO']).nullable().default(null),
+    codes: z
+      .strictObject({
+        outsideView: z.enum(['LH', 'RH']),
+        backToHinges: z.enum(['LH', 'RH']),
+        pushSide: z.enum(['LH', 'RH']),
+        din107: z.enum(['L', 'R']),
+        conventionsAgree: z.boolean(),
+      })
+      .nullable(),
+    /** The hand's code by the convention the maker reads, or the firm's own where the maker's is not known. */
+    code: z
+      .strictObject({ convention: z.enum(HAND_CONVENTIONS), hand: z.string().max(2), isKnown: z.boolean() })
+      .nullable()
+      .default(null),
+    wall: lengthSchema.nullable(),
+    jambExtension: lengthSchema.nullable(),
+    /** Which face the jamb is flush with; `ask` while nobody said. */
+    flushFace: z.enum(SCHOOL_ANSWERS['flush-face']).nullable().default(null),
+    outsideTrim: z.enum(SCHOOL_ANSWERS['outside-trim']).nullable().default(null),
+    pad: lengthSchema,
+    /** What the pad is made of; `null` without one. */
+    padOf: z.enum(SCHOOL_ANSWERS['sill-lumber']).nullable().default(null),
+    cut: cutSchema.nullable().default(null),
+    details: z.partialRecord(z.enum(DETAILS), z.string()).default({}),
+    labelWanted: z.int().default(0),
+    spares: z.partialRecord(z.enum(SPARES), z.int()).default({}),
+    /** A delivered unit within this is as ordered. */
+    tolerance: lengthSchema.nullable().default(null),
+    preparations: z.array(
+      z.strictObject({
+        id: z.enum(PREPARATIONS),
+        place: z.string(),
+        amount: lengthSchema,
+        run: lengthSchema,
+        minutes: z.int(),
+        materialCents: z.int(),
+        workCents: z.int(),
+      }),
+    ),
+    cents: z.strictObject({
+      unit: z.int(),
+      freight: z.int(),
+      hardware: z.int().default(0),
+      material: z.int(),
+      work: z.int(),
+      disposal: z.int(),
+      total: z.int(),
+    }),
+    way: z.enum(WAYS),
+    measuredBy: z.string(),
+    measuredAt: z.string(),
+    reason: z.string(),
+    /** What the customer saw beside it. */
+    compared: z.array(comparedSchema).default([]),
+    /** Codes of what was known to be risky when it was released. */
+    risks: z.array(z.string()),
+    core: z.string(),
+  })
+  .superRefine((line, context) => {
+    const isHinged = line.unit.panels === null && line.unit.lock === null
+    if (isHinged && line.unit.family !== 'pair' && line.hinges === null)
+      context.addIssue({ code: 'custom', path: ['hinges'], message: 'a hinged unit has a hinge side' })
+    if (isHinged && line.swing === null)
+      context.addIssue({ code: 'custom', path: ['swing'], message: 'a hinged unit has a swing' })
+  })
 export type OrderLine = z.infer<typeof orderLineSchema>
 
+/** One released state of an order: never changed. A change is a further one of the same number, a revision higher. */
 export const orderSchema = z.strictObject({
   id: z.uuid(),
   number: z.string().min(1).max(40),
+  revision: z.int().min(1).default(1),
+  /** The released state it takes the place of. */
+  supersedes: z.uuid().nullable().default(null),
+  /** Who makes it; every line is of one maker. Empty in orders from before makers were kept. */
+  maker: z.string().max(80).default(''),
   releasedAt: z.iso.datetime({ precision: 3 }),
   releasedBy: z.string().max(80),
   lines: z.array(orderLineSchema).min(1),

@@ -1,11 +1,12 @@
+import { type Difference, differencesOf } from './differences'
 import type { OrderLine } from './order'
 
-/** Whether two lines say the same, in whatever order their members stand. */
-export const isSameLine = (a: OrderLine, b: OrderLine): boolean => canonical(a) === canonical(b)
+/** What is no part of what is ordered: how it came about, and by which version of the core it was worked out. */
+const BESIDE: ReadonlySet<string> = new Set(['core', 'compared', 'risks'])
 
-const canonical = (line: OrderLine): string =>
-  JSON.stringify(line, (_, value) =>
-    typeof value === 'object' && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1)))
-      : value,
-  )
+/** What changed from one line to another, as far as it changes what is ordered. */
+export const changesOf = (a: OrderLine, b: OrderLine): readonly Difference[] =>
+  differencesOf(a, b).filter(one => !BESIDE.has(one.path.split(/[.[]/)[0]!))
+
+/** Whether two lines order the same, in whatever order their members stand. */
+export const isSameLine = (a: OrderLine, b: OrderLine): boolean => changesOf(a, b).length === 0

@@ -116,7 +116,7 @@ function stormOpening(survey: Survey, lengths: TradeLengths): FamilySpecificatio
 }
 
 /** The entry door's handle and deadbolt, where both height and projection were read. */
-function entryHardware(survey: Survey, lengths: TradeLengths): readonly Projection[] {
+export function entryHardware(survey: Survey, lengths: TradeLengths): readonly Projection[] {
   const at = (name: 'handle' | 'lock'): readonly Projection[] => {
     const [middle, proud] = [readValue(survey, `${name}.height`), readValue(survey, `${name}.proud`)]
     return middle === null || proud === null ? [] : [{ middle, proud, half: lengths[`${name}-half`].value }]

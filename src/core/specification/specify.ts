@@ -7,6 +7,7 @@ import { isUnitWay, startsAtTheFloor, UNIT_WAYS, type UnitWay, type Way } from '
 import { type Length, minus, plus, ZERO } from '../units/length'
 import { chooseJamb, type JambOption } from './choose-jamb'
 import { type DerivedUnit, deriveUnit } from './derive-unit'
+import { type ContradictionCode, findContradictions } from './find-contradictions'
 import { type HandingCodes, handingCodes } from './handing'
 import type { Wishes } from './wishes'
 
@@ -21,6 +22,7 @@ export type SpecificationCode =
   | 'jamb-shy'
   | 'jamb-solid'
   | 'garage-door'
+  | ContradictionCode
 
 export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
 
@@ -44,6 +46,8 @@ export type SpecifyOptions = {
   readonly derivesUnit?: boolean
   /** Whether this kind of door has a jamb that must meet the wall. */
   readonly hasJamb?: boolean
+  /** Whether a height starts at the finished floor, so that the old sill's drop below it counts. */
+  readonly countsDrop?: boolean
   /** What must be settled of this kind of door; all of it unless said. */
   readonly settles?: readonly ('hinges' | 'swing' | 'bore')[]
 }
@@ -60,36 +64,37 @@ export function specify(
   const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
   return {
-    unit: options.derivesUnit === false ? null : unitBy(survey, way, lengths),
+    unit: options.derivesUnit === false ? null : unitBy(survey, way, lengths, options.countsDrop),
     jamb,
     floor,
     handing,
     findings: [
-      ...compareWays(survey, lengths),
+      ...compareWays(survey, lengths, options.countsDrop),
       ...judgeFloor(floor, lengths),
       ...judgeHand(handing, wishes, options.settles),
       ...judgeJamb(jamb),
       ...judgeStep(survey, wishes, lengths),
       ...judgeUse(wishes),
+      ...findContradictions(survey, wishes, lengths),
     ],
   }
 }
 
 /** The unit by the readings of one way; `null` until it has a width and a height. */
-export function unitBy(survey: Survey, way: Way, lengths: TradeLengths): DerivedUnit | null {
+export function unitBy(survey: Survey, way: Way, lengths: TradeLengths, countsDrop = true): DerivedUnit | null {
   const [widths, heights] = [sizesRead(survey, way, 'widths'), sizesRead(survey, way, 'heights')]
   if (!isUnitWay(way) || widths.length === 0 || heights.length === 0) return null
-  return deriveUnit({ way, widths, heights, drop: readingLeaf(survey, 'floor.drop') }, lengths)
+  return deriveUnit({ way, widths, heights, drop: countsDrop ? readingLeaf(survey, 'floor.drop') : null }, lengths)
 }
 
 /** Two ways that were both read must lead to the same unit within the limit; otherwise one of them holds a slip. */
-function compareWays(survey: Survey, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
+function compareWays(survey: Survey, lengths: TradeLengths, countsDrop = true): readonly Finding<SpecificationCode>[] {
   const [first, ...others] = waysRead(survey, UNIT_WAYS).filter(isUnitWay)
   const limit = lengths['agree-ways']
   if (!first) return []
-  const one = unitBy(survey, first, lengths)!
+  const one = unitBy(survey, first, lengths, countsDrop)!
   return others.map((way): Finding<SpecificationCode> => {
-    const other = unitBy(survey, way, lengths)!
+    const other = unitBy(survey, way, lengths, countsDrop)!
     const width = apartBy(one.width.value, other.width.value)
     const height = apartBy(one.height.value, other.height.value)
     const agree = width <= limit.value && height <= limit.value

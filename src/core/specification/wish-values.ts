@@ -1,8 +1,25 @@
 /** What may be wished for: apart from the schema, so that a page can offer it without carrying the parser. */
 export const USES = ['house-entry', 'garage-to-house', 'outbuilding'] as const
-export const MATERIALS = ['timber', 'steel', 'fibreglass'] as const
+export const MATERIALS = ['timber', 'steel', 'fibreglass', 'aluminium', 'pvc'] as const
+export type Material = (typeof MATERIALS)[number]
 export const BORES = ['none', 'single', 'double'] as const
 export const SUBFLOORS = ['sound', 'rotten', 'not-seen'] as const
 /** Where a door stands, as far as codes ask something of it. */
 export const SETTINGS = ['escape', 'fire-label', 'glass-near', 'accessible'] as const
 export type Setting = (typeof SETTINGS)[number]
+
+/** What an order names beside sizes and hand. */
+export const DETAILS = [
+  'core',
+  'style',
+  'colour-outside',
+  'colour-inside',
+  'sill',
+  'brickmould',
+  'hinge-finish',
+  'weatherstrip',
+  'sweep',
+  'closer',
+  'anchors',
+] as const
+export type Detail = (typeof DETAILS)[number]

@@ -1,10 +1,21 @@
 import { z } from 'zod'
+import { schoolChoicesSchema } from '../base/school-choices'
 import { TRADE_LENGTHS } from '../base/trade-lengths'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 import { inches } from '../units/length'
 import { CONSTRUCTIONS } from './weigh-leaf'
-import { BORES, MATERIALS, SETTINGS, SUBFLOORS, USES } from './wish-values'
+import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from './wish-values'
+
+/** A unit that stood beside the chosen one when the customer chose. */
+export const comparedSchema = z.strictObject({
+  maker: z.string().max(80),
+  article: z.string().max(40),
+  totalCents: z.int(),
+  days: z.int(),
+  minutes: z.int(),
+})
+export type Compared = z.infer<typeof comparedSchema>
 
 /** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
 export const wishesSchema = z.strictObject({
@@ -20,10 +31,18 @@ export const wishesSchema = z.strictObject({
   construction: z.enum(CONSTRUCTIONS).nullable().default(null),
   /** Where the door stands, asked once. */
   settings: z.array(z.enum(SETTINGS)).max(SETTINGS.length).default([]),
+  /** Minutes of fire resistance wanted; `null` where none was said. */
+  labelMinutes: z.int().min(0).max(180).nullable().default(null),
+  /** What an order names beside sizes and hand, where the unit's sheet leaves it open. */
+  details: z.partialRecord(z.enum(DETAILS), z.string().trim().min(1).max(60)).default({}),
+  /** Practices chosen for this opening in place of the job's and the company's. */
+  schools: schoolChoicesSchema.default({}),
   /** Figures of this opening in place of the trade's. */
   allowances: z.partialRecord(z.enum(TRADE_LENGTHS), lengthSchema),
   /** The catalogue unit the customer chose, and why. */
   chosen: z.strictObject({ unit: z.uuid(), reason: z.string().max(500) }).nullable(),
+  /** What stood beside it when it was chosen. */
+  compared: z.array(comparedSchema).max(3).default([]),
   /** How far the unit is moved off the middle, + to the right. */
   shift: lengthSchema.refine(n => Math.abs(n) <= inches(4), 'at most 4 in'),
   heatingDegreeDays: z.int().min(0).max(12_000),

@@ -27,13 +27,17 @@ export type WrapFrame = {
 const RETURN = inches(0, 1, 2)
 const ROOM_KEPT = inches(0, 1, 8)
 
+/** Strips of one thickness that leave the throat not more than 1/8 over. */
+export const packStrips = (over: Length, thickness: Length): number =>
+  Math.max(0, Math.floor((over - ROOM_KEPT) / thickness))
+
 /** The smallest frame of usual size whose throat takes the wall at its thickest; its throat is the overall width less two returns. */
 export function wrapFrame(wall: Length, rules: WrapRules): WrapFrame {
   const returns = times(RETURN, 2)
   const overall = largestOf([rules.least, roundUp(plus(wall, returns), rules.step)])
   const throat = minus(overall, returns)
   const over = minus(throat, wall)
-  const strips = over > rules.fitsUpTo ? Math.floor((over - ROOM_KEPT) / rules.stripThickness) : 0
+  const strips = over > rules.fitsUpTo ? packStrips(over, rules.stripThickness) : 0
   const verdict = overall > rules.most || over > rules.packsUpTo ? 'none' : over > rules.fitsUpTo ? 'pack' : 'fits'
   return { verdict, overall, throat, over, strips: verdict === 'pack' ? strips : 0 }
 }

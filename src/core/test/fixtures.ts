@@ -102,6 +102,24 @@ export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
   priceCents: 60_000,
   leadDays: 7,
   stock: true,
+  glass: 'none',
+  lacks: [],
+  details: {
+    core: 'polyurethane foam',
+    style: 'six panels',
+    'colour-outside': 'white',
+    'colour-inside': 'white',
+    sill: 'adjustable, aluminium',
+    brickmould: '2 in, set back 1/2 in',
+    'hinge-finish': 'satin nickel',
+    weatherstrip: 'push-in foam',
+    sweep: 'double fin',
+  },
+  storm: null,
+  leaf: null,
+  frame: null,
+  panels: null,
+  lock: null,
   ...more,
 })
 
@@ -115,6 +133,7 @@ export const records = (
   wishes: wishes(wished),
   sealChoice: {},
   orders: [],
+  receipts: [],
   log: [],
 })
 

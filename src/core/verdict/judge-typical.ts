@@ -1,7 +1,7 @@
 import type { Finding } from '../base/finding'
 import type { TradeNumber } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
-import type { Offer } from '../catalogue/judge-unit'
+import type { Offer } from '../catalogue/offer'
 import { chanceToFit } from '../opening/chance'
 import { type DecidingReading, decidingReadings } from '../opening/deciding-readings'
 import { type ChanceCode, judgeChance } from '../opening/judge-chance'

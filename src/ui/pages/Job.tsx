@@ -4,17 +4,22 @@ import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import { styled } from 'styled-components'
 import type { Severity } from '@/core/base/finding'
+import { resolveSchools, type SchoolChoices } from '@/core/base/schools'
+import type { Firm } from '@/core/catalogue/firm'
 import type { Scene } from '@/core/drawing/scene'
 import type { Stage } from '@/core/drawing/stage'
+import type { Versioned } from '@/core/sheet'
 import { FAMILIES, FAMILY_RULES, type Family } from '@/core/survey/families'
 import type { Job as JobRecord } from '@/core/survey/job-record'
 import type { Way } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { STAGE_NAMES } from '@/words/names'
 import { Button, ButtonLink, Choice } from '../parts/controls'
+import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
 import { send } from '../sheet/send'
+import { useVersioned } from '../sheet/use-versioned'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
 
@@ -37,8 +42,15 @@ type OpeningItem = {
   readonly finished: boolean
 }
 
+type JobProps = {
+  readonly job: JobRecord
+  readonly openings: readonly OpeningItem[]
+  readonly firm: Firm
+  readonly schools: Versioned<SchoolChoices>
+}
+
 /** A job: its doors in a row at one scale, as one walks round the house. */
-export function Job({ job, openings }: { readonly job: JobRecord; readonly openings: readonly OpeningItem[] }) {
+export function Job({ job, openings, firm, schools }: JobProps) {
   return (
     <Page>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
@@ -68,10 +80,15 @@ export function Job({ job, openings }: { readonly job: JobRecord; readonly openi
           <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>
         )}
       </Row>
-      <NewOpening jobId={job.id} nextTag={nextTag(openings.map(one => one.tag))} />
+      <NewOpening
+        jobId={job.id}
+        nextTag={nextTag(openings.map(one => one.tag))}
+        usual={resolveSchools(firm.schools, schools.data, {}).answers['unit-width']}
+      />
       <div>
         <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
       </div>
+      <JobPractices jobId={job.id} firm={firm} first={schools} />
     </Page>
   )
 }
@@ -82,10 +99,50 @@ function nextTag(tags: readonly string[]): string {
   return `${letters}${Number(number) + 1}`.slice(0, 12)
 }
 
-function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextTag: string }) {
+type NewOpeningProps = { readonly jobId: string; readonly nextTag: string; readonly usual: Way }
+
+/** The practices of this job, where they are others than the company's. */
+function JobPractices({
+  jobId,
+  firm,
+  first,
+}: {
+  readonly jobId: string
+  readonly firm: Firm
+  readonly first: Versioned<SchoolChoices>
+}) {
+  const [{ data }, show] = useState(first)
+  const [said, setSaid] = useState<string | null>(null)
+  const save = useVersioned<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, show, setSaid)
+  const chosen = Object.keys(data).length
+  return (
+    <details>
+      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
+        Practices of this job{chosen ? `: ${chosen} of its own` : ': the company’s'}
+      </summary>
+      {said && <Said role="alert">{said}</Said>}
+      <div style={{ maxWidth: 560 }}>
+        <SchoolList
+          own={data}
+          standing={resolveSchools(firm.schools, data, {})}
+          above={resolveSchools(firm.schools, {}, {})}
+          onChange={own => save(own, 'whole')}
+        />
+      </div>
+    </details>
+  )
+}
+
+/** The way a kind of door is usually taken by: the firm's practice where the kind can be taken so, else the kind's own. */
+const usualWay = (family: Family, usual: Way): Way => {
+  const { ways } = FAMILY_RULES[family]
+  return ways.includes(usual) ? usual : ways[0]!
+}
+
+function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
   const router = useRouter()
   const [family, setFamily] = useState<Family>('hinged-outside')
-  const [way, setWay] = useState<Way>('pocket')
+  const [way, setWay] = useState<Way>(usualWay('hinged-outside', usual))
   const { ways } = FAMILY_RULES[family]
   const [said, setSaid] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -114,7 +171,7 @@ function NewOpening({ jobId, nextTag }: { readonly jobId: string; readonly nextT
         options={FAMILIES.map(one => [one, FAMILY_NAMES[one].name])}
         onChange={next => {
           setFamily(next)
-          setWay(FAMILY_RULES[next].ways[0]!)
+          setWay(usualWay(next, usual))
         }}
       />
       <Choice

@@ -61,6 +61,7 @@ export function Practice({ first }: { readonly first: string }) {
           wishes: newWishes(WAY),
           sealChoice: {},
           orders: [],
+          receipts: [],
           log: [],
         },
         TRADE,

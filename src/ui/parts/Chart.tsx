@@ -1,9 +1,28 @@
 'use client'
-import { BarController, BarElement, CategoryScale, Chart as ChartJs, Legend, LinearScale, Tooltip } from 'chart.js'
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart as ChartJs,
+  Legend,
+  LinearScale,
+  PointElement,
+  ScatterController,
+  Tooltip,
+} from 'chart.js'
 import { useEffect, useState } from 'react'
-import { Bar } from 'react-chartjs-2'
+import { Bar, Scatter } from 'react-chartjs-2'
 
-ChartJs.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
+ChartJs.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  LinearScale,
+  Legend,
+  PointElement,
+  ScatterController,
+  Tooltip,
+)
 
 ChartJs.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
 
@@ -64,7 +83,73 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
   )
 }
 
-const PAPER = { ink: '#17242B', rule: '#D3D7D6', vial: '#C9D94F' }
+export type CostDaysProps = {
+  readonly points: readonly {
+    readonly name: string
+    readonly days: number
+    readonly cost: number
+    readonly tone: 'quiet' | 'shown' | 'chosen'
+  }[]
+  readonly costUnit: string
+}
+
+const POINT_PX = { quiet: 4, shown: 7, chosen: 9 } as const
+
+/** What each unit costs in all against the days until it is there, with the same figures as a list. */
+export function CostDays({ points, costUnit }: CostDaysProps) {
+  const tokens = useTokens()
+  const fill = { quiet: tokens.rule, shown: tokens.blue, chosen: tokens.vial }
+  return (
+    <figure>
+      <div style={{ height: 210 }} aria-hidden="true">
+        <Scatter
+          options={{
+            animation: false,
+            responsive: true,
+            maintainAspectRatio: false,
+            plugins: {
+              legend: { display: false },
+              tooltip: {
+                callbacks: { label: ({ dataIndex }) => points[dataIndex]?.name ?? '' },
+              },
+            },
+            scales: {
+              x: {
+                title: { display: true, text: 'days', color: tokens.ink },
+                beginAtZero: true,
+                ticks: { color: tokens.ink, font: { size: 13 }, precision: 0 },
+                grid: { color: tokens.rule },
+              },
+              y: {
+                title: { display: true, text: costUnit, color: tokens.ink },
+                ticks: { color: tokens.ink, font: { size: 13 }, maxTicksLimit: 6 },
+                grid: { color: tokens.rule },
+              },
+            },
+          }}
+          data={{
+            datasets: [
+              {
+                data: points.map(one => ({ x: one.days, y: one.cost })),
+                pointRadius: points.map(one => POINT_PX[one.tone]),
+                pointHoverRadius: points.map(one => POINT_PX[one.tone] + 2),
+                pointBackgroundColor: points.map(one => fill[one.tone]),
+                pointBorderColor: tokens.ink,
+                pointBorderWidth: 1,
+              },
+            ],
+          }}
+        />
+      </div>
+      <figcaption className="sr">
+        Cost against days:{' '}
+        {points.map(one => `${one.name}: ${one.cost.toFixed(2)} ${costUnit}, ${one.days} days`).join('; ')}
+      </figcaption>
+    </figure>
+  )
+}
+
+const PAPER = { ink: '#17242B', rule: '#D3D7D6', vial: '#C9D94F', blue: '#1F4FA3' }
 
 /** The tokens as the page has them now: a canvas can't read custom properties. */
 function useTokens() {
@@ -73,7 +158,7 @@ function useTokens() {
     const read = () => {
       const style = getComputedStyle(document.documentElement)
       const of = (name: string) => style.getPropertyValue(name).trim()
-      setTokens({ ink: of('--ink'), rule: of('--rule'), vial: of('--vial') })
+      setTokens({ ink: of('--ink'), rule: of('--rule'), vial: of('--vial'), blue: of('--blue') })
     }
     read()
     const watcher = new MutationObserver(read)

@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { goesIn } from '@/core/catalogue/judge-unit'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { withoutOpen } from '@/core/drawing/scene'
@@ -30,6 +31,7 @@ import { useSheet } from './use-sheet'
 import { useSheetKeys } from './use-sheet-keys'
 
 const Exaggeration = dynamic(() => import('./Exaggeration'))
+const Compare = dynamic(() => import('../stages/Compare'))
 
 /** What a door that is only sealed has no use for. */
 const IDLE: ReadonlySet<Stage> = new Set<Stage>(['specify', 'order', 'fit'])
@@ -52,6 +54,7 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const ladder = ladderFor(family, way)
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
   const names = useMemo(() => tappable(stage, family, way, question), [stage, family, way, question])
+  const compares = stage === 'order' && result.offers.some(goesIn)
   const exaggerates = stage === 'diagnose' || stage === 'fit'
   const scenes = useMemo(
     () => ({
@@ -180,14 +183,20 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
           )}
         </Side>
         <Middle className="middle">
-          <div className="elevation">
-            <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
-          </div>
-          <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
-          {hasSection && (
-            <SceneView {...drawing} scene={shown.section} title="Sill section, outside on the left" textPx={14} />
+          {compares ? (
+            <Compare store={store} />
+          ) : (
+            <>
+              <div className="elevation">
+                <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
+              </div>
+              <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
+              {hasSection && (
+                <SceneView {...drawing} scene={shown.section} title="Sill section, outside on the left" textPx={14} />
+              )}
+              <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
+            </>
           )}
-          <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
           {!isIdle(stage) && <FindingsPane {...pane} />}

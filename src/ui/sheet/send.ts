@@ -4,19 +4,19 @@ export type Sent<T> =
   | { readonly ok: false; readonly status: number; readonly message: string; readonly body: unknown }
 
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
-export async function send<T>(method: 'POST' | 'PUT', path: string, body: unknown): Promise<Sent<T>> {
+export async function send<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<Sent<T>> {
   try {
     const response = await fetch(path, {
       method,
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     })
     const answer = await response.json().catch(() => null)
     if (response.ok) return { ok: true, value: answer }
     return {
       ok: false,
       status: response.status,
-      message: answer?.message ?? `Not stored: the server answered ${response.status}.`,
+      message: messageIn(answer) ?? `Not stored: the server answered ${response.status}.`,
       body: answer,
     }
   } catch {
@@ -27,4 +27,11 @@ export async function send<T>(method: 'POST' | 'PUT', path: string, body: unknow
       body: null,
     }
   }
+}
+
+/** The sentence of a refusal, with what it is about. */
+function messageIn(answer: unknown): string | null {
+  const refusal = answer as { message?: string; issues?: readonly { message: string }[] } | null
+  if (!refusal?.message) return null
+  return [refusal.message, ...(refusal.issues ?? []).slice(0, 5).map(one => `${one.message}.`)].join(' ')
 }

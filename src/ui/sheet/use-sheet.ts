@@ -4,6 +4,7 @@ import { v7 as uuidV7 } from 'uuid'
 import type { LogEntry } from '@/core/handover/log'
 import { type JobResult, job } from '@/core/job'
 import type { Order } from '@/core/order/order'
+import { standingOrders } from '@/core/order/revision'
 import type { SealChoice } from '@/core/seal/seal-choice'
 import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import type { Wishes } from '@/core/specification/wishes'
@@ -34,6 +35,7 @@ type Action =
   | { readonly type: 'wishes'; readonly wishes: Versioned<Wishes> }
   | { readonly type: 'seals'; readonly seals: Versioned<SealChoice> }
   | { readonly type: 'order'; readonly order: Order }
+  | { readonly type: 'units'; readonly list: Pick<OpeningSheet, 'units' | 'catalogue'> }
   | { readonly type: 'trouble'; readonly message: string | null }
 
 function reduce(state: State, action: Action): State {
@@ -60,7 +62,9 @@ function reduce(state: State, action: Action): State {
     case 'seals':
       return { ...state, sheet: { ...sheet, sealChoice: action.seals } }
     case 'order':
-      return { ...state, sheet: { ...sheet, orders: [...sheet.orders, action.order] } }
+      return { ...state, sheet: { ...sheet, orders: standingOrders([...sheet.orders, action.order]) } }
+    case 'units':
+      return { ...state, sheet: { ...sheet, ...action.list } }
     case 'trouble':
       return { ...state, trouble: action.message }
   }
@@ -83,7 +87,17 @@ export type SheetStore = {
   readonly showPhoto: (photo: Photo) => void
   readonly saveWishes: (change: Partial<Wishes>) => void
   readonly saveSeals: (change: SealChoice) => void
-  readonly release: (orderId: string) => Promise<boolean>
+  /** Releases this opening, with others of its job, as one order or as the next revision of one. */
+  readonly release: (asked: {
+    readonly id: string
+    readonly openings: readonly string[]
+    readonly supersedes: string | null
+  }) => Promise<boolean>
+  /** Asks for the best units again: of a large catalogue the page has only some. */
+  readonly refreshUnits: () => Promise<void>
+  /** Units that stand side by side; `null` while the best of each kind do. */
+  readonly comparing: readonly string[] | null
+  readonly setComparing: (units: readonly string[] | null) => void
   readonly retry: () => void
   readonly tell: (message: string | null) => void
   /** Who reads now: stands with every row that is added. */
@@ -98,12 +112,14 @@ export type SheetStore = {
  *  until then this browser keeps it, over a reload too. */
 export function useSheet(initial: OpeningSheet): SheetStore {
   const [state, dispatch] = useReducer(reduce, { sheet: initial, rows: new Map(), trouble: null })
+  const [comparing, setComparing] = useState<readonly string[] | null>(null)
   const [done, setDone] = useState<readonly Undo[]>([])
   const [reader, setReader] = useReader(initial.memberName)
   const { sheet, rows, trouble } = state
   const openingId = initial.opening.id
   const base = `/api/openings/${openingId}`
-  const trade = useMemo(() => tradeWith(sheet.units), [sheet.units])
+  const { units, firm, jobSchools } = sheet
+  const trade = useMemo(() => tradeWith(units, { firm, jobSchools: jobSchools.data }), [units, firm, jobSchools])
   const result = useMemo(() => job(recordsOf(sheet), trade), [sheet, trade])
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
 
@@ -159,6 +175,8 @@ export function useSheet(initial: OpeningSheet): SheetStore {
     rows,
     trouble,
     tell,
+    comparing,
+    setComparing,
     reader,
     setReader,
     addReading: reading => {
@@ -184,8 +202,13 @@ export function useSheet(initial: OpeningSheet): SheetStore {
       wishes(change)
     },
     saveSeals: seals,
-    release: async orderId => {
-      const sent = await send<{ order: Order }>('POST', `${base}/order`, { id: orderId })
+    refreshUnits: async () => {
+      if (sheet.catalogue.count <= sheet.units.length) return
+      const answer = await fetch(`${base}/units`).catch(() => null)
+      if (answer?.ok) dispatch({ type: 'units', list: await answer.json() })
+    },
+    release: async asked => {
+      const sent = await send<{ order: Order }>('POST', '/api/orders', { ...asked, jobId: sheet.job.id })
       if (sent.ok) dispatch({ type: 'order', order: sent.value.order })
       tell(sent.ok ? null : sent.message)
       return sent.ok

@@ -34,9 +34,11 @@ export function useVersioned<T extends object>(
     }
     own.busy = false
   }
-  const save = (change: Partial<T>) => {
+  /** `whole` puts the change in the place of everything, so that what it leaves out is gone. */
+  const save = (change: Partial<T>, extent: 'part' | 'whole' = 'part') => {
     const own = kept.current
-    if (Object.keys(change).length) own.wanted = { ...own.wanted, ...change }
+    if (extent === 'whole') own.wanted = change as T
+    else if (Object.keys(change).length) own.wanted = { ...own.wanted, ...change }
     show({ revision: own.stored.revision, data: own.wanted })
     void flush()
   }

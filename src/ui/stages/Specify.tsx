@@ -9,6 +9,7 @@ import { Choice, Panel, Quiet } from '../parts/controls'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
 import { FamilyFigures } from './FamilyFigures'
+import { SchoolPanel } from './SchoolPanel'
 import { StageFindings } from './StageFindings'
 import type { StageProps } from './types'
 
@@ -79,6 +80,8 @@ export function SpecifyLadder({ store }: StageProps) {
             ['timber', 'Timber'],
             ['steel', 'Steel'],
             ['fibreglass', 'Fibreglass'],
+            ['aluminium', 'Aluminium'],
+            ['pvc', 'PVC'],
           ]}
           onChange={material => save({ material: material === 'any' ? null : material })}
         />
@@ -97,6 +100,7 @@ export function SpecifyLadder({ store }: StageProps) {
                 checked={data.settings.includes(setting)}
                 onChange={event =>
                   save({
+                    ...(setting === 'fire-label' && !event.target.checked ? { labelMinutes: null } : {}),
                     settings: SETTINGS.filter(one =>
                       one === setting ? event.target.checked : data.settings.includes(one),
                     ),
@@ -107,6 +111,14 @@ export function SpecifyLadder({ store }: StageProps) {
             </label>
           ))}
         </fieldset>
+        {data.settings.includes('fire-label') && (
+          <Choice
+            label="Minutes on its label"
+            value={data.labelMinutes === null ? null : String(data.labelMinutes)}
+            options={['20', '30', '45', '60', '90', '180'].map(one => [one, one] as const)}
+            onChange={minutes => save({ labelMinutes: Number(minutes) })}
+          />
+        )}
         <Choice
           label="Subfloor"
           value={data.subfloor}
@@ -118,6 +130,7 @@ export function SpecifyLadder({ store }: StageProps) {
           onChange={subfloor => save({ subfloor })}
         />
       </Wanted>
+      <SchoolPanel store={store} />
       <Panel>
         <AllowanceFields store={store} />
       </Panel>

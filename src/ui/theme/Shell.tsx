@@ -13,7 +13,7 @@ const Bar = styled.header`
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
   @media (max-width: 700px) {
     padding: 0 10px; gap: 4px; .who { display: none; } .word { gap: 0; font-size: 0; padding-right: 4px; }
-    nav { gap: 0; } nav a { padding: 0 7px; font-size: 15px; } select { font-size: 14px; padding: 0 2px; width: 74px; }
+    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 0; justify-content: space-between; } nav a { padding: 0 4px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 15px;`
@@ -61,6 +61,9 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
           <Link href="/">Today</Link>
           <Link href="/jobs">Jobs</Link>
           <Link href="/openings">Openings</Link>
+          <Link href="/orders">Orders</Link>
+          <Link href="/catalogue">Catalogue</Link>
+          <Link href="/firm">Firm</Link>
           <Link href="/practice">Practice</Link>
         </nav>
         <Who className="who">{memberName}</Who>

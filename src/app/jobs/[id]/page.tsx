@@ -1,5 +1,5 @@
 import { elevation } from '@/core/drawing/elevation'
-import { loadJob } from '@/server/page'
+import { loadJob, loadJobPractices } from '@/server/page'
 import { Job } from '@/ui/pages/Job'
 
 type Props = { readonly params: Promise<{ readonly id: string }> }
@@ -7,9 +7,11 @@ type Props = { readonly params: Promise<{ readonly id: string }> }
 export const generateMetadata = async ({ params }: Props) => ({ title: (await loadJob((await params).id)).job.name })
 
 export default async function Page({ params }: Props) {
-  const { job, openings } = await loadJob((await params).id)
+  const { id } = await params
+  const [{ job, openings }, practices] = await Promise.all([loadJob(id), loadJobPractices(id)])
   return (
     <Job
+      {...practices}
       job={job}
       openings={openings.map(({ sheet, result, progress }) => ({
         id: sheet.opening.id,

@@ -16,6 +16,13 @@ export const GET = handle(async ({ db, acting, id }) => {
     ...(unit ? [['Unit width', unit.width] as const, ['Unit height', unit.height] as const] : []),
     ...(jamb ? [['Jamb', jamb.wanted] as const] : []),
   ]
-  const paper = orderSheet(sheet.job, { number: null, releasedAt: null, releasedBy: '' }, [line], traces)
+  const paper = orderSheet(
+    sheet.job,
+    { number: null, revision: 1, maker: line.unit.maker, releasedAt: null, releasedBy: '' },
+    [line],
+    {
+      traces,
+    },
+  )
   return download(await writePdf(paper, new Date()), 'application/pdf', `${sheet.opening.tag}-order.pdf`, true)
 })

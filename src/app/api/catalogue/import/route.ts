@@ -1,0 +1,19 @@
+import { catalogueFileSchema } from '@/server/catalogue-file'
+import { bodyOf, handle, refuse } from '@/server/handle'
+import { readCatalogue } from '@/server/read-catalogue'
+import { putUnits } from '@/store/units'
+
+/** Takes a maker's list in: the rows that can be taken; a unit that is here already is replaced by what the list says now. */
+export const POST = handle(async ({ db, acting, request }) => {
+  const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
+  const { units, rejected, lacking } = readCatalogue(csv, options)
+  if (lacking.length || units.length === 0)
+    return refuse(422, {
+      code: 'nothing-to-take',
+      message: lacking.length
+        ? `No column stands for ${lacking.join(', ')}; nothing was stored.`
+        : 'No row of this file can be taken; nothing was stored.',
+    })
+  await putUnits(db, acting, units)
+  return Response.json({ taken: units.length, rejected: rejected.length })
+})

@@ -1,0 +1,9 @@
+import type { Metadata } from 'next'
+import { loadFirm } from '@/server/page'
+import { FirmPage } from '@/ui/pages/FirmPage'
+
+export const metadata: Metadata = { title: 'Firm' }
+
+export default async function Page() {
+  return <FirmPage {...(await loadFirm())} />
+}

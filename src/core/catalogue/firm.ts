@@ -1,0 +1,50 @@
+import type { SchoolChoices } from '../base/schools'
+import type { HandConvention } from '../specification/handing'
+import type { Cents } from '../units/quantity'
+import type { PreparationId, Rates } from './preparation'
+import type { Lack } from './unit-values'
+
+/** Figures a firm puts in place of the shipped ones; what is not named stays as shipped. */
+export type OwnRates = {
+  readonly centsPerHour?: Cents | undefined
+  readonly freightStock?: Cents | undefined
+  readonly freightMade?: Cents | undefined
+  readonly disposal?: Cents | undefined
+  readonly lacks?: { readonly [lack in Lack]?: Cents | undefined } | undefined
+  readonly preparations?: { readonly [id in PreparationId]?: OwnPreparationRate | undefined } | undefined
+}
+export type OwnPreparationRate = {
+  readonly minutes: number
+  readonly minutesPerMetre: number
+  readonly cents: Cents
+  readonly centsPerMetre: Cents
+}
+
+/** What a firm keeps for itself: its practices and rates, how its suppliers name a hand, when it looks twice. */
+export type Firm = {
+  readonly schools: SchoolChoices
+  readonly rates: OwnRates
+  /** By maker: the convention it reads a hand's code by. A maker that is not named is not known. */
+  readonly conventions: { readonly [maker: string]: HandConvention }
+  /** A unit made to order above this price is measured twice. */
+  readonly secondLookCents: Cents
+}
+
+export const NEW_FIRM: Firm = { schools: {}, rates: {}, conventions: {}, secondLookCents: 100_000 }
+
+const given = <T extends object>(own: T): Partial<T> =>
+  Object.fromEntries(Object.entries(own).filter(([, value]) => value !== undefined)) as Partial<T>
+
+/** The shipped rates with a firm's own in their place. */
+export function ownRates(shipped: Rates, { lacks = {}, preparations = {}, ...plain }: OwnRates): Rates {
+  const source = { kind: 'default', text: 'the firm’s own', checked: true } as const
+  const own = Object.fromEntries(
+    Object.entries(preparations).flatMap(([id, rate]) => (rate ? [[id, { ...rate, source }]] : [])),
+  )
+  return {
+    ...shipped,
+    ...given(plain),
+    lacks: { ...shipped.lacks, ...given(lacks) },
+    preparations: { ...shipped.preparations, ...own },
+  }
+}

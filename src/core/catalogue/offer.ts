@@ -1,0 +1,91 @@
+import type { Finding, Severity } from '../base/finding'
+import type { Pinch } from '../opening/pinch'
+import type { Placement } from '../opening/place-unit'
+import type { JambOption } from '../specification/choose-jamb'
+import type { LeafMatch } from '../specification/match-leaf'
+import type { Length } from '../units/length'
+import type { Cents } from '../units/quantity'
+import type { RoomCode, RoomVerdict } from './judge-room'
+import type { Preparation } from './preparation'
+import type { StormCut } from './storm-cut'
+import type { CatalogueUnit } from './unit'
+
+export type HardCode =
+  | 'hand-not-made'
+  | 'swing-not-made'
+  | 'label-too-low'
+  | 'material-other'
+  | 'bore-other'
+  | 'glass-not-safe'
+  | 'key-inside'
+  | 'panels-other'
+  | 'welded-for-finished-wall'
+  | 'lock-function'
+  | 'lock-backset'
+  | 'lock-thickness'
+export type ShapeCode =
+  | RoomCode
+  | 'not-read'
+  | 'label-floor'
+  | 'throat-takes-wall'
+  | 'throat-strips'
+  | 'throat-too-small'
+  | 'throat-too-large'
+  | 'storm-in-range'
+  | 'storm-packed'
+  | 'storm-edge'
+  | 'storm-out-of-range'
+  | 'storm-handle'
+  | 'storm-trim'
+  | 'leaf-matches'
+  | 'leaf-differs'
+  | 'leaf-gaps'
+  | 'lock-fits'
+export type OfferCode = HardCode | ShapeCode
+
+/** `dropped` when a hard requirement is missed, whatever its size. */
+export type OfferVerdict = RoomVerdict | 'dropped'
+
+/** What follows from a unit's shape alone, whatever it costs. */
+export type Shape = {
+  readonly verdict: OfferVerdict
+  readonly reasons: readonly Finding<ShapeCode>[]
+  /** Where it stands in the hole; `null` for what stands in none. */
+  readonly placement: Placement | null
+  readonly pinch: Pinch | null
+  /** Packing under the sill that the floor inside asks for with this unit. */
+  readonly pad: Length
+  readonly jamb: JambOption | null
+  /** How a storm door is packed, cut and closed. */
+  readonly storm: StormCut | null
+  readonly leaf: LeafMatch | null
+  readonly preparations: readonly Preparation[]
+  readonly minutes: number
+}
+
+/** One unit judged for one opening. */
+export type Offer = Omit<Shape, 'reasons'> & {
+  readonly unit: CatalogueUnit
+  readonly reasons: readonly Finding<OfferCode>[]
+  readonly cents: {
+    readonly unit: Cents
+    readonly freight: Cents
+    /** What it comes without and needs. */
+    readonly hardware: Cents
+    readonly material: Cents
+    readonly work: Cents
+    readonly disposal: Cents
+    readonly total: Cents
+  }
+  readonly days: number
+}
+
+export function because<Code extends OfferCode>(
+  code: Code,
+  severity: Severity,
+  facts: Finding['facts'],
+  rule: string,
+  cures: readonly string[] = [],
+): Finding<Code> {
+  return { code, place: 'unit', severity, facts, rule, cures }
+}

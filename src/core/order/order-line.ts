@@ -1,0 +1,130 @@
+import type { Finding } from '../base/finding'
+import type { Schools } from '../base/schools'
+import type { TradeLengths } from '../base/trade-lengths'
+import type { Firm } from '../catalogue/firm'
+import type { Offer } from '../catalogue/offer'
+import type { CatalogueUnit } from '../catalogue/unit'
+import { detailsAsked, settledDetail } from '../catalogue/unit-values'
+import { type HandConvention, handingCodes } from '../specification/handing'
+import type { Specification } from '../specification/specify'
+import { hingeCount } from '../specification/weigh-leaf'
+import type { Detail } from '../specification/wish-values'
+import type { Wishes } from '../specification/wishes'
+import { leafRead, type Survey } from '../survey/survey'
+import type { OrderLine } from './order'
+import { sparesFor } from './spares'
+
+/** What an order names beside sizes and hand, as far as it is settled. Where the outside casing stays, the unit comes without its own. */
+export function detailsOf(
+  unit: CatalogueUnit,
+  wishes: Wishes,
+  trim: 'keep' | 'strip',
+): { readonly [detail in Detail]?: string } {
+  const settled = detailsAsked(unit.family, unit.lock !== null).flatMap(name => {
+    const value =
+      name === 'brickmould' && trim === 'keep'
+        ? 'none, the outside casing stays'
+        : settledDetail(unit.details[name], wishes.details[name])
+    return value === null ? [] : [[name, value] as const]
+  })
+  return Object.fromEntries(settled)
+}
+
+export type LineRequest = {
+  readonly opening: OrderLine['opening']
+  readonly survey: Survey
+  readonly specification: Specification
+  readonly wishes: Wishes
+  readonly offer: Offer
+  readonly schools: Schools
+  readonly firm: Firm
+  readonly lengths: TradeLengths
+  readonly labelWanted: number
+  readonly risks: readonly Finding[]
+  readonly core: string
+}
+
+/** The line as it will be frozen. What is missing or contradicts has been looked for before. */
+export function orderLine(request: LineRequest): OrderLine {
+  const { opening, survey, specification, wishes, offer, schools, labelWanted } = request
+  const { unit } = offer
+  const isHinged = unit.panels === null
+  const last = [...survey.bySlot.values()].reduce((latest, one) => (one.takenAt > latest.takenAt ? one : latest))
+  const hinges = isHinged && unit.family !== 'pair' ? wishes.hinges : null
+  const swing = isHinged ? wishes.swing : null
+  const codes = hinges && swing ? handingCodes(hinges, swing) : null
+  const hasTrim = detailsAsked(unit.family, unit.lock !== null).includes('brickmould')
+  const hasJamb = offer.jamb !== null
+  return {
+    opening: { id: opening.id, tag: opening.tag, name: opening.name },
+    quantity: 1,
+    unit,
+    ...sizesFor(request),
+    hinges,
+    swing,
+    activeLeaf: unit.family === 'pair' ? sideOf(survey.facts.get('fact.active-leaf')?.code) : null,
+    panels: panelsOf(survey, unit),
+    codes,
+    code: codes && codeFor(codes, request),
+    wall: hasJamb ? (specification.jamb?.wanted.value ?? null) : null,
+    jambExtension: offer.jamb?.kind === 'extension' ? offer.jamb.difference : null,
+    flushFace: hasJamb ? schools.answers['flush-face'] : null,
+    outsideTrim: hasTrim ? schools.answers['outside-trim'] : null,
+    pad: offer.pad,
+    padOf: offer.pad > 0 ? schools.answers['sill-lumber'] : null,
+    cut: offer.storm && {
+      pack: offer.storm.pack,
+      rail: offer.storm.rail,
+      headGap: offer.storm.headGap,
+      bottomGap: offer.storm.bottomGap,
+      closer: offer.storm.closer,
+      closerPin: offer.storm.closerPin,
+    },
+    details: detailsOf(unit, wishes, schools.answers['outside-trim']),
+    labelWanted,
+    spares: unit.lock ? {} : sparesFor(unit.family, hingeCount(unit.leafHeight)),
+    tolerance: request.lengths['receipt-accepts'].value,
+    preparations: [...offer.preparations],
+    cents: offer.cents,
+    way: survey.way,
+    measuredBy: last.takenBy,
+    measuredAt: last.takenAt,
+    reason: wishes.chosen?.reason ?? '',
+    compared: [...wishes.compared],
+    risks: request.risks.map(one => one.code),
+    core: request.core,
+  }
+}
+
+const sideOf = (code: string | undefined): 'left' | 'right' | null =>
+  code === 'left' || code === 'right' ? code : null
+
+function panelsOf(survey: Survey, unit: CatalogueUnit): 'OX' | 'XO' | null {
+  const moving = sideOf(survey.facts.get('fact.moving-panel')?.code)
+  return unit.panels === null || moving === null ? null : moving === 'left' ? 'OX' : 'XO'
+}
+
+/** By the maker's convention where it is known, else by the firm's own. */
+function codeFor(
+  codes: Readonly<Record<HandConvention, string>>,
+  { firm, schools, offer }: LineRequest,
+): NonNullable<OrderLine['code']> {
+  const known = firm.conventions[offer.unit.maker]
+  const convention = known ?? schools.answers['hand-naming']
+  return { convention, hand: codes[convention], isKnown: known !== undefined }
+}
+
+/** What the size was derived from: readings of a hole, of the trim, or of the old leaf. */
+function sizesFor({ specification, offer, survey }: LineRequest): Pick<OrderLine, 'derived' | 'roughOpening'> {
+  if (offer.unit.lock) return { derived: null, roughOpening: null }
+  if (offer.storm) {
+    const { width, height } = offer.storm.fit.governing
+    return { derived: { width, height }, roughOpening: null }
+  }
+  if (offer.leaf) return { derived: leafRead(survey), roughOpening: null }
+  const { unit } = specification
+  return {
+    derived: unit && { width: unit.width.value, height: unit.height.value },
+    roughOpening: unit && { width: unit.roughWidth.value, height: unit.roughHeight.value },
+  }
+}

@@ -1,0 +1,21 @@
+import { z } from 'zod'
+import { lengthSchema } from '../survey/reading'
+import { CHECK_ANSWERS, CHECKS, PART_COUNTS, RECEIPT_STATES, UNIT_READINGS } from './receipt-values'
+
+/** What was found on a delivered unit before the old door is touched. Never changed: a further one takes its place. */
+export const receiptSchema = z.strictObject({
+  id: z.uuid(),
+  orderId: z.uuid(),
+  line: z.int().min(1),
+  readings: z.partialRecord(z.enum(UNIT_READINGS), lengthSchema),
+  hinges: z.enum(['left', 'right']).nullable(),
+  swing: z.enum(['in', 'out']).nullable(),
+  checks: z.partialRecord(z.enum(CHECKS), z.enum(CHECK_ANSWERS)),
+  /** Parts that came: how many of each. */
+  counts: z.partialRecord(z.enum(PART_COUNTS), z.int().min(0).max(999)),
+  state: z.enum(RECEIPT_STATES),
+  note: z.string().max(500),
+  by: z.string().min(1).max(80),
+  at: z.iso.datetime({ precision: 3 }),
+})
+export type Receipt = z.infer<typeof receiptSchema>

@@ -1,0 +1,60 @@
+import type { TradeLengths } from '@/core/base/trade-lengths'
+import { judgeReceipt } from '@/core/order/judge-receipt'
+import type { Order, OrderLine } from '@/core/order/order'
+import type { Receipt } from '@/core/order/receipt'
+import type { Job } from '@/core/survey/job-record'
+import { CHECK_NAMES, handWords, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
+import { receiptWords } from '@/words/receipt'
+import { bothUnits } from './order-sheet'
+import type { Block, Paper } from './paper'
+
+/** What to tell the supplier of a delivered unit: what was ordered, what came, what is asked for, with a place for the photo. */
+export function claimNote(job: Job, order: Order, line: OrderLine, receipt: Receipt, lengths: TradeLengths): Paper {
+  const { findings } = judgeReceipt(line, receipt, lengths)
+  const wrong = findings.filter(one => one.severity !== 'fine' && one.code !== 'receipt-not-read')
+  return {
+    title: `Claim, order ${order.number}, ${line.opening.tag}`,
+    subtitle: `${job.name} · ${job.site}`,
+    footer: 'Left and right are always as seen from outside.',
+    step: job.step,
+    blocks: [
+      {
+        kind: 'facts',
+        rows: [
+          ['To', order.maker || 'the supplier'],
+          ['Order', `${order.number}, revision ${order.revision}, line ${receipt.line}`],
+          ['Article', `${line.unit.article}, ${line.unit.name}`],
+          ['Ordered', `${bothUnits(line.unit.width, job.step)} × ${bothUnits(line.unit.height, job.step)}`],
+          ['Hand ordered', handWords(line)],
+          ['Looked at', `${receipt.at.slice(0, 10)} by ${receipt.by}`],
+          ['It is', RECEIPT_STATE_NAMES[receipt.state].toLowerCase()],
+        ],
+      },
+      { kind: 'heading', text: 'What is not as ordered' },
+      ...(wrong.length
+        ? wrong.map((one): Block => {
+            const { title, why } = receiptWords(one, job.step)
+            return { kind: 'text', text: `${title}. ${why}` }
+          })
+        : [{ kind: 'text', text: receipt.note || 'See the note.' } as const]),
+      ...(receipt.note ? [{ kind: 'text', text: `Note: ${receipt.note}` } as const] : []),
+      { kind: 'heading', text: 'What was read on it' },
+      {
+        kind: 'facts',
+        rows: [
+          ...Object.entries(receipt.readings).map(
+            ([name, value]) =>
+              [UNIT_READING_NAMES[name as keyof typeof UNIT_READING_NAMES], bothUnits(value!, job.step)] as const,
+          ),
+          ...Object.entries(receipt.checks).map(
+            ([name, answer]) => [CHECK_NAMES[name as keyof typeof CHECK_NAMES], String(answer)] as const,
+          ),
+        ],
+      },
+      {
+        kind: 'text',
+        text: 'Please say by return whether you replace it, send the missing parts, or credit it, and when. It is kept in its packaging. Photos go with this note.',
+      },
+    ],
+  }
+}

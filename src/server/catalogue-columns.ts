@@ -1,0 +1,117 @@
+/** How a cell is read. */
+export type CellKind = 'text' | 'length' | 'lengths' | 'price' | 'count' | 'yes' | 'words'
+
+/** A column of a catalogue: where its value goes in a unit, how a cell is read, and what makers call it besides. */
+export type Column = {
+  readonly id: string
+  /** Dotted: `storm.widthMost` stands on the storm door's own sheet. */
+  readonly member: string
+  readonly kind: CellKind
+  readonly isNeeded: boolean
+  readonly alsoCalled: readonly string[]
+}
+
+const column = (
+  id: string,
+  member: string,
+  kind: CellKind,
+  alsoCalled: readonly string[] = [],
+  isNeeded = false,
+): Column => ({ id, member, kind, isNeeded, alsoCalled })
+const needed = (id: string, member: string, kind: CellKind, alsoCalled: readonly string[] = []): Column =>
+  column(id, member, kind, alsoCalled, true)
+
+/** Every column a catalogue may have. A sheet's own columns count only for units of its kind. */
+export const COLUMNS: readonly Column[] = [
+  needed('article', 'article', 'text', ['article number', 'item', 'item number', 'part', 'part number', 'sku', 'no']),
+  column('maker', 'maker', 'text', ['manufacturer', 'brand', 'supplier']),
+  needed('name', 'name', 'text', ['description', 'product']),
+  column('kind', 'family', 'text', ['family', 'door type', 'type']),
+  needed('width', 'width', 'length', ['unit width', 'frame width', 'w', 'overall width']),
+  needed('height', 'height', 'length', ['unit height', 'frame height', 'h', 'overall height']),
+  column('leaf width', 'leafWidth', 'length', ['slab width', 'door width']),
+  column('leaf height', 'leafHeight', 'length', ['slab height', 'door height']),
+  column('jamb', 'jamb', 'length', ['jamb width', 'jamb depth']),
+  column('hinges', 'hinges', 'text', ['hand', 'hinge side']),
+  column('swing', 'swing', 'text', ['opens']),
+  needed('material', 'material', 'text', ['made of']),
+  column('bore', 'bore', 'text', ['lock bore', 'prep']),
+  column('label minutes', 'labelMinutes', 'count', ['fire minutes', 'fire label', 'label', 'rating']),
+  column('leaf bottom', 'leafBottom', 'length', ['leaf bottom above sub-sill']),
+  column('sill depth', 'sillDepth', 'length', ['threshold depth']),
+  needed('price', 'priceCents', 'price', ['list price', 'net price', 'cost']),
+  needed('days', 'leadDays', 'count', ['lead time', 'lead days', 'delivery days']),
+  column('stock', 'stock', 'yes', ['in stock', 'stocked']),
+  column('glass', 'glass', 'text', ['glazing']),
+  column('lacks', 'lacks', 'words', ['not included', 'without']),
+  column('core', 'details.core', 'text'),
+  column('style', 'details.style', 'text', ['panel style']),
+  column('colour outside', 'details.colour-outside', 'text', ['color outside', 'exterior colour', 'exterior color']),
+  column('colour inside', 'details.colour-inside', 'text', ['color inside', 'interior colour', 'interior color']),
+  column('sill', 'details.sill', 'text', ['threshold', 'sill type']),
+  column('brickmould', 'details.brickmould', 'text', ['brick mould', 'brickmold', 'casing']),
+  column('finish', 'details.hinge-finish', 'text', ['hinge finish', 'hardware finish']),
+  column('weatherstrip', 'details.weatherstrip', 'text', ['weather strip', 'seal']),
+  column('sweep', 'details.sweep', 'text', ['door bottom']),
+  column('closer', 'details.closer', 'text'),
+  column('anchors', 'details.anchors', 'text'),
+  column('panels', 'panels', 'text', ['panel order', 'operating panel']),
+  column('frame form', 'frame.form', 'text', ['frame type']),
+  column('throat', 'frame.throat', 'length'),
+  column('storm kind', 'storm.kind', 'text'),
+  column('width least', 'storm.widthLeast', 'length', ['min width', 'width min', 'width from']),
+  column('width most', 'storm.widthMost', 'length', ['max width', 'width max', 'width to']),
+  column('height least', 'storm.heightLeast', 'length', ['min height', 'height min', 'height from']),
+  column('height most', 'storm.heightMost', 'length', ['max height', 'height max', 'height to']),
+  column('hanging', 'storm.hanging', 'text'),
+  column('rail deduction', 'storm.deduction', 'length', ['deduction']),
+  column('head gap', 'storm.headGap', 'length'),
+  column('bottom gap', 'storm.bottomGap', 'length'),
+  column('reversible', 'storm.reversible', 'yes'),
+  column('handle at', 'storm.handleAt', 'length', ['handle height']),
+  column('handle half', 'storm.handleHalf', 'length'),
+  column('handle proud', 'storm.handleProud', 'length', ['handle projection']),
+  column('closer pin', 'storm.closerPin', 'length'),
+  column('closer place', 'storm.closerPlace', 'text'),
+  column('face least', 'storm.faceLeast', 'length'),
+  column('proud least', 'storm.proudLeast', 'length'),
+  column('key inside', 'storm.keyInside', 'yes'),
+  column('thickness', 'leaf.thickness', 'length', ['leaf thickness']),
+  column('hinge tops', 'leaf.hinges', 'lengths', ['hinges from top']),
+  column('hinge height', 'leaf.hingeHeight', 'length'),
+  column('bore top', 'leaf.boreTop', 'length', ['bore from top']),
+  column('backset', 'leaf.backset', 'length'),
+  column('lock kind', 'lock.kind', 'text'),
+  column('function', 'lock.function', 'text', ['lock function']),
+  column('lock backset', 'lock.backset', 'length'),
+  column('case', 'lock.case', 'length', ['case depth']),
+  column('thickness least', 'lock.thicknessLeast', 'length'),
+  column('thickness most', 'lock.thicknessMost', 'length'),
+]
+
+/** Which of a file's heads stands for which column; `null` where none does. */
+export type Matching = { readonly [column: string]: string | null }
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim()
+
+/** Finds each column among a file's heads: by its own name, else by one of those makers use. A head stands for one column only. */
+export function matchColumns(heads: readonly string[]): Matching {
+  const free = new Map(heads.map(head => [plain(head), head]))
+  const take = (name: string): string | null => {
+    const head = free.get(plain(name)) ?? null
+    if (head !== null) free.delete(plain(name))
+    return head
+  }
+  const own = COLUMNS.map(one => [one.id, take(one.id)] as const)
+  return Object.fromEntries(
+    own.map(([id, head]) => {
+      if (head !== null) return [id, head]
+      const { alsoCalled } = COLUMNS.find(one => one.id === id)!
+      return [id, alsoCalled.map(take).find(one => one !== null) ?? null]
+    }),
+  )
+}

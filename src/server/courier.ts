@@ -1,0 +1,134 @@
+import { createHash } from 'node:crypto'
+import { v7 as uuidV7 } from 'uuid'
+import type { Db } from '@/store/connection'
+import { addDeskAnswer, claimDue, noteAttempt, type Outgoing } from '@/store/exchange'
+
+/** How a courier goes about it. */
+export type CourierOptions = {
+  /** Where the supplier's desk is. */
+  readonly desk: string
+  /** The first pause after a failure, doubled with every further one up to the longest, ms. */
+  readonly firstPause: number
+  readonly longestPause: number
+  /** How long a try may take, ms. */
+  readonly patience: number
+  /** How many are carried at once. */
+  readonly most: number
+}
+
+export const COURIER: Omit<CourierOptions, 'desk'> = {
+  firstPause: 1000,
+  longestPause: 300_000,
+  patience: 10_000,
+  most: 8,
+}
+
+/** How many times a desk that has answered is asked whether it has more to say. */
+const ASKED_AFTER_ANSWER = 3
+
+/** The pause before the next try after so many that failed. */
+export const pauseAfter = (attempts: number, { firstPause, longestPause }: CourierOptions): number =>
+  Math.min(longestPause, firstPause * 2 ** Math.max(0, attempts - 1))
+
+/** Carries everything that is due: sends what waits, asks for answers to what was sent. Each has a key of its own, so that what is sent
+ *  twice is taken once. Says how many it carried. */
+export async function carry(db: Db, options: CourierOptions): Promise<number> {
+  const now = Date.now()
+  const due = await claimDue(db, now, now + 3 * options.patience, options.most)
+  await Promise.all(due.map(one => (one.state === 'waiting' ? sendOne(db, one, options) : askFor(db, one, options))))
+  return due.length
+}
+
+type Tried = { readonly status: number; readonly body: unknown } | { readonly trouble: string }
+
+async function tried(desk: string, path: string, patience: number, init: RequestInit = {}): Promise<Tried> {
+  try {
+    const response = await fetch(`${desk}${path}`, { ...init, signal: AbortSignal.timeout(patience) })
+    return { status: response.status, body: await response.json().catch(() => null) }
+  } catch (error) {
+    const late = error instanceof Error && error.name === 'TimeoutError'
+    return { trouble: late ? 'The desk did not answer in time.' : 'The desk can’t be reached.' }
+  }
+}
+
+async function sendOne(db: Db, one: Outgoing, options: CourierOptions): Promise<void> {
+  const reply = await tried(options.desk, '/messages', options.patience, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', 'idempotency-key': one.id },
+    body: one.body,
+  })
+  if ('status' in reply && reply.status < 300)
+    return noteAttempt(db, one, {
+      state: 'sent',
+      attempts: 0,
+      dueAt: Date.now() + options.firstPause,
+      trouble: '',
+      sentAt: new Date().toISOString(),
+    })
+  if ('status' in reply && reply.status < 500)
+    return noteAttempt(db, one, {
+      state: 'answered',
+      attempts: one.attempts + 1,
+      dueAt: Date.now(),
+      trouble: `The desk would not take it: ${messageOf(reply.body)}`,
+    })
+  await failed(db, one, options, reply)
+}
+
+async function askFor(db: Db, one: Outgoing, options: CourierOptions): Promise<void> {
+  const reply = await tried(options.desk, `/messages/${one.id}/answers`, options.patience)
+  if (!('status' in reply) || reply.status >= 500) return failed(db, one, options, reply)
+  // A desk that lost what it had taken gets it again, under the same key.
+  if (reply.status === 404)
+    return noteAttempt(db, one, { state: 'waiting', attempts: one.attempts + 1, dueAt: Date.now(), trouble: '' })
+  const answers = answersIn(reply.body)
+  for (const text of answers)
+    await addDeskAnswer(db, one.companyId, {
+      id: uuidV7(),
+      orderId: one.orderId,
+      receivedAt: new Date().toISOString(),
+      text,
+      print: createHash('sha256').update(text).digest('hex'),
+    })
+  const attempts = one.attempts + 1
+  const isDone = answers.length > 0 && attempts >= ASKED_AFTER_ANSWER
+  await noteAttempt(db, one, {
+    state: isDone ? 'answered' : 'sent',
+    attempts,
+    dueAt: Date.now() + pauseAfter(attempts, options),
+    trouble: '',
+  })
+}
+
+async function failed(db: Db, one: Outgoing, options: CourierOptions, reply: Tried): Promise<void> {
+  const attempts = one.attempts + 1
+  await noteAttempt(db, one, {
+    state: one.state,
+    attempts,
+    dueAt: Date.now() + pauseAfter(attempts, options),
+    trouble: 'trouble' in reply ? reply.trouble : `The desk answered ${reply.status}.`,
+  })
+}
+
+const isMembers = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null
+const messageOf = (body: unknown): string => (isMembers(body) ? String(body.message ?? '').slice(0, 200) : '')
+const answersIn = (body: unknown): readonly string[] =>
+  isMembers(body) && Array.isArray(body.answers) ? body.answers.filter(one => typeof one === 'string') : []
+
+const LOOK_EVERY_MS = 400
+
+/** Carries on for ever. A database that is away is waited for. Gives back a way to end it. */
+export function startCourier(db: () => Db, options: CourierOptions): () => void {
+  let timer: ReturnType<typeof setTimeout> | null = null
+  let isOver = false
+  const round = async () => {
+    const carried = await carry(db(), options).catch(() => 0)
+    if (!isOver) timer = setTimeout(round, carried ? 0 : LOOK_EVERY_MS)
+  }
+  void round()
+  return () => {
+    isOver = true
+    if (timer) clearTimeout(timer)
+  }
+}

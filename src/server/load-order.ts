@@ -1,0 +1,213 @@
+import { type Acknowledgement, type NotUnderstood, readAcknowledgement, standingOf } from '@/core/order/acknowledgement'
+import { messageOf } from '@/core/order/message'
+import type { Order } from '@/core/order/order'
+import type { Receipt } from '@/core/order/receipt'
+import { isAccepted } from '@/core/order/receipt-values'
+import { type LineChange, revisionChanges } from '@/core/order/revision'
+import type { Job } from '@/core/survey/job-record'
+import type { Acting } from '@/store/acting'
+import type { Db } from '@/store/connection'
+import {
+  type DecisionRow,
+  type DeskAnswer,
+  listDecisions,
+  listDeskAnswers,
+  listOutgoing,
+  listReceipts,
+  type Outgoing,
+} from '@/store/exchange'
+import { companyName } from '@/store/firm'
+import { findJob } from '@/store/jobs'
+import { findOrder, listAllOrders, listOrders } from '@/store/orders'
+import { loadOpening, resultOf } from './load-opening'
+
+/** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
+export type ReadAnswer = Pick<DeskAnswer, 'id' | 'receivedAt'> &
+  (
+    | {
+        readonly ok: true
+        readonly acknowledgement: Acknowledgement
+        readonly standing: ReturnType<typeof standingOf>
+        readonly decisions: readonly DecisionRow[]
+      }
+    | {
+        readonly ok: false
+        readonly code: NotUnderstood
+        readonly facts: Readonly<Record<string, string>>
+        readonly text: string
+      }
+  )
+
+/** Where an order stands with its supplier and on site. */
+export const ORDER_STANDINGS = [
+  'waiting',
+  'sent',
+  'not-understood',
+  'query',
+  'refused',
+  'open',
+  'objected',
+  'acknowledged',
+  'received',
+] as const
+export type OrderStanding = (typeof ORDER_STANDINGS)[number]
+
+/** One released state of an order with everything that came of it. */
+export type OrderView = {
+  readonly order: Order
+  readonly job: Job
+  readonly standing: OrderStanding
+  /** What a later revision replaced it by; `null` while it holds. */
+  readonly supersededBy: string | null
+  readonly revisions: readonly Pick<Order, 'id' | 'revision' | 'releasedAt' | 'releasedBy'>[]
+  /** What this revision changed of the one before it. */
+  readonly changes: readonly LineChange[]
+  /** What has changed in the openings since it was released. */
+  readonly since: readonly LineChange[]
+  readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
+  readonly answers: readonly ReadAnswer[]
+  readonly receipts: readonly Receipt[]
+}
+
+type Parts = {
+  readonly outgoing: readonly Outgoing[]
+  readonly answers: readonly DeskAnswer[]
+  readonly decisions: readonly DecisionRow[]
+  readonly receipts: readonly Receipt[]
+}
+
+/** An order as a page shows it; `null` when this company has none such. */
+export async function loadOrder(db: Db, acting: Acting, id: string): Promise<OrderView | null> {
+  const found = await findOrder(db, acting, id)
+  if (!found) return null
+  const { order, jobId } = found
+  const [job, siblings, name, parts] = await Promise.all([
+    findJob(db, acting, jobId),
+    listOrders(db, acting, jobId),
+    companyName(db, acting),
+    partsOf(db, acting, [id]),
+  ])
+  const sent = messageOf(order, { id: acting.companyId, name })
+  const answers = parts.answers.map(one => readAnswer(one, sent, parts.decisions))
+  const before = siblings.find(one => one.id === order.supersedes)
+  return {
+    order,
+    job: job!,
+    standing: standingOfOrder(order, parts, answers),
+    supersededBy: siblings.find(one => one.supersedes === id)?.id ?? null,
+    revisions: siblings
+      .filter(one => one.number === order.number)
+      .map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({
+        id: revisionId,
+        revision,
+        releasedAt,
+        releasedBy,
+      })),
+    changes: before ? revisionChanges(before, order) : [],
+    since: await changesSince(db, acting, order),
+    outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
+    answers,
+    receipts: parts.receipts,
+  }
+}
+
+async function partsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<Parts> {
+  const [outgoing, answers, decisions, receipts] = await Promise.all([
+    listOutgoing(db, acting, ids),
+    listDeskAnswers(db, acting, ids),
+    listDecisions(db, acting, ids),
+    listReceipts(db, acting, ids),
+  ])
+  return { outgoing, answers, decisions, receipts }
+}
+
+function readAnswer(
+  { id, receivedAt, text }: DeskAnswer,
+  sent: Parameters<typeof readAcknowledgement>[1],
+  decisions: readonly DecisionRow[],
+): ReadAnswer {
+  const read = readAcknowledgement(text, sent)
+  if (!read.ok) return { id, receivedAt, ok: false, code: read.code, facts: read.facts, text: text.slice(0, 2000) }
+  const own = decisions.filter(one => one.answerId === id)
+  return {
+    id,
+    receivedAt,
+    ok: true,
+    acknowledgement: read.value,
+    standing: standingOf(read.value, own),
+    decisions: own,
+  }
+}
+
+function standingOfOrder(order: Order, { outgoing, receipts }: Parts, answers: readonly ReadAnswer[]): OrderStanding {
+  const isReceived = order.lines.every((_, i) => {
+    const last = receipts.findLast(one => one.line === i + 1)
+    return last !== undefined && isAccepted(last.state)
+  })
+  if (isReceived) return 'received'
+  const last = answers.findLast(one => one.ok)
+  if (last?.ok) {
+    const { standing } = last
+    return standing === 'agrees' || standing === 'accepted' ? 'acknowledged' : standing
+  }
+  if (answers.length) return 'not-understood'
+  return outgoing.some(one => one.state !== 'waiting') ? 'sent' : 'waiting'
+}
+
+/** What the openings of an order would be ordered as now, against what was released. */
+async function changesSince(db: Db, acting: Acting, order: Order): Promise<readonly LineChange[]> {
+  const lines = await Promise.all(
+    order.lines.map(async line => {
+      const sheet = await loadOpening(db, acting, line.opening.id)
+      return sheet ? (resultOf(sheet).line ?? line) : line
+    }),
+  )
+  return revisionChanges(order, { lines })
+}
+
+export type OrderRow = {
+  readonly id: string
+  readonly number: string
+  readonly revision: number
+  readonly maker: string
+  readonly jobName: string
+  readonly tags: readonly string[]
+  readonly releasedAt: string
+  readonly standing: OrderStanding
+  readonly trouble: string
+  readonly isSuperseded: boolean
+}
+
+const MOST_SHOWN = 200
+
+/** The company's released orders with where each stands, the newest first. */
+export async function loadOrders(db: Db, acting: Acting): Promise<readonly OrderRow[]> {
+  const listed = await listAllOrders(db, acting, MOST_SHOWN)
+  const ids = listed.map(({ order }) => order.id)
+  const [parts, name] = await Promise.all([partsOf(db, acting, ids), companyName(db, acting)])
+  const superseded = new Set(listed.flatMap(({ order }) => order.supersedes ?? []))
+  return listed.map(({ order, jobName }) => {
+    const of = <T extends { readonly orderId: string }>(rows: readonly T[]) =>
+      rows.filter(row => row.orderId === order.id)
+    const own: Parts = {
+      outgoing: of(parts.outgoing),
+      answers: of(parts.answers),
+      decisions: of(parts.decisions),
+      receipts: of(parts.receipts),
+    }
+    const sent = messageOf(order, { id: acting.companyId, name })
+    const answers = own.answers.map(one => readAnswer(one, sent, own.decisions))
+    return {
+      id: order.id,
+      number: order.number,
+      revision: order.revision,
+      maker: order.maker,
+      jobName,
+      tags: order.lines.map(line => line.opening.tag),
+      releasedAt: order.releasedAt,
+      standing: standingOfOrder(order, own, answers),
+      trouble: own.outgoing.findLast(one => one.trouble)?.trouble ?? '',
+      isSuperseded: superseded.has(order.id),
+    }
+  })
+}

@@ -1,0 +1,27 @@
+import type { Acting } from '@/store/acting'
+import type { Db } from '@/store/connection'
+import { listOpenings } from '@/store/jobs'
+import { loadOpening, resultOf } from './load-opening'
+
+/** An opening whose order is complete: which unit, of which maker, and whether it was released already. */
+export type ReadyLine = {
+  readonly id: string
+  readonly tag: string
+  readonly name: string
+  readonly maker: string
+  readonly article: string
+  readonly isReleased: boolean
+}
+
+/** The openings of a job that could go on an order now, as one walks round the house. */
+export async function readyLines(db: Db, acting: Acting, jobId: string): Promise<readonly ReadyLine[]> {
+  const openings = await listOpenings(db, acting, jobId)
+  const sheets = await Promise.all(openings.map(one => loadOpening(db, acting, one.id)))
+  return sheets.flatMap(sheet => {
+    const line = sheet && resultOf(sheet).line
+    if (!sheet || !line) return []
+    const { id, tag, name } = sheet.opening
+    const { maker, article } = line.unit
+    return [{ id, tag, name, maker, article, isReleased: sheet.orders.length > 0 }]
+  })
+}

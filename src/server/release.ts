@@ -1,0 +1,82 @@
+import { messageOf } from '@/core/order/message'
+import type { Order, OrderLine } from '@/core/order/order'
+import type { Acting } from '@/store/acting'
+import type { Db } from '@/store/connection'
+import { putOutgoing } from '@/store/exchange'
+import { companyName } from '@/store/firm'
+import { findJob } from '@/store/jobs'
+import { findOrder, releaseOrder } from '@/store/orders'
+import { findingWords } from '@/words/findings'
+import type { Refusal } from './handle'
+import { loadOpening, resultOf } from './load-opening'
+
+export type ReleaseRequest = {
+  /** Made by whoever asks, so that asking twice releases once. */
+  readonly id: string
+  readonly jobId: string
+  readonly openings: readonly string[]
+  readonly supersedes: string | null
+}
+
+export type Released =
+  | { readonly ok: true; readonly order: Order }
+  | { readonly ok: false; readonly status: number; readonly refusal: Refusal }
+
+const no = (status: number, code: string, message: string, issues: Refusal['issues'] = []): Released => ({
+  ok: false,
+  status,
+  refusal: { code, message, issues },
+})
+
+/** Releases openings of one job as one order, or as the next revision of one, and puts it on its way to the supplier. Everything or nothing. */
+export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now: Date): Promise<Released> {
+  const job = await findJob(db, acting, asked.jobId)
+  if (!job) return no(404, 'not-found', 'There is no such thing here, or it belongs to another company.')
+  const already = await findOrder(db, acting, asked.id)
+  if (already) return { ok: true, order: already.order }
+  const lines: OrderLine[] = []
+  const issues: { path: string; message: string }[] = []
+  for (const id of asked.openings) {
+    const sheet = await loadOpening(db, acting, id)
+    if (sheet?.job.id !== asked.jobId) return no(404, 'not-found', 'An opening of this order is not in this job.')
+    const { line, findings } = resultOf(sheet)
+    if (line) lines.push(line)
+    else
+      for (const one of findings.order.filter(finding => finding.severity === 'stop'))
+        issues.push({
+          path: one.place,
+          message: `${sheet.opening.tag}: ${findingWords(one, sheet.job.step).title}`,
+        })
+  }
+  if (lines.length < asked.openings.length)
+    return no(422, 'not-complete', 'The order is not complete; nothing was released.', issues)
+  const makers = [...new Set(lines.map(line => line.unit.maker))]
+  if (makers.length > 1)
+    return no(422, 'two-makers', `One order goes to one maker; these are of ${makers.join(' and ')}.`)
+  return released(db, acting, asked, { maker: makers[0]!, lines }, now)
+}
+
+async function released(
+  db: Db,
+  acting: Acting,
+  { id, jobId, supersedes }: ReleaseRequest,
+  what: { readonly maker: string; readonly lines: readonly OrderLine[] },
+  now: Date,
+): Promise<Released> {
+  const releasedAt = now.toISOString()
+  const company = { id: acting.companyId, name: await companyName(db, acting) }
+  const order = await db.transaction(async tx => {
+    const one = await releaseOrder(tx, acting, jobId, { id, releasedAt, supersedes, ...what })
+    if (one)
+      await putOutgoing(
+        tx,
+        acting,
+        { id, orderId: id, kind: 'order', body: JSON.stringify(messageOf(one, company)), createdAt: releasedAt },
+        now.getTime(),
+      )
+    return one
+  })
+  return order
+    ? { ok: true, order }
+    : no(409, 'superseded', 'This order was changed by somebody else in the meantime. Look at the newest revision.')
+}

@@ -1,0 +1,218 @@
+import { and, asc, eq, inArray, lte, or, sql } from 'drizzle-orm'
+import { type Receipt, receiptSchema } from '@/core/order/receipt'
+import type { Acting } from './acting'
+import type { Db } from './connection'
+import type { Added } from './records'
+import { answerFromDesk, decision, outgoing, receipt } from './tables'
+
+export type OutgoingKind = 'order' | 'objection'
+export type OutgoingState = 'waiting' | 'sent' | 'answered'
+
+/** Something on its way to a supplier, and how far it has come. */
+export type Outgoing = {
+  readonly companyId: string
+  readonly id: string
+  readonly orderId: string
+  readonly kind: OutgoingKind
+  readonly body: string
+  readonly state: OutgoingState
+  readonly attempts: number
+  readonly dueAt: number
+  readonly trouble: string
+  readonly createdAt: string
+  readonly sentAt: string | null
+}
+
+type Row = typeof outgoing.$inferSelect
+const asOutgoing = ({ claimedUntil: _, kind, state, ...row }: Row): Outgoing => ({
+  ...row,
+  kind: kind as OutgoingKind,
+  state: state as OutgoingState,
+})
+
+/** Puts something on its way, once however often it is asked. */
+export async function putOutgoing(
+  db: Db,
+  acting: Acting,
+  one: Pick<Outgoing, 'id' | 'orderId' | 'kind' | 'body' | 'createdAt'>,
+  now: number,
+): Promise<void> {
+  await db
+    .insert(outgoing)
+    .ignore()
+    .values({ ...one, companyId: acting.companyId, state: 'waiting', dueAt: now })
+}
+
+/** What is or was on its way for these orders, the oldest first. */
+export async function listOutgoing(db: Db, acting: Acting, orderIds: readonly string[]): Promise<readonly Outgoing[]> {
+  if (orderIds.length === 0) return []
+  const rows = await db
+    .select()
+    .from(outgoing)
+    .where(and(eq(outgoing.companyId, acting.companyId), inArray(outgoing.orderId, [...orderIds])))
+    .orderBy(asc(outgoing.createdAt), asc(outgoing.id))
+  return rows.map(asOutgoing)
+}
+
+/** Takes what is due of all companies, at most so many, for whoever carries it: nobody else gets it before `until`. A carrier that
+ *  dies leaves it to the next one after that. The one query without a company: carrying shows nothing to anybody. */
+export async function claimDue(db: Db, now: number, until: number, most: number): Promise<readonly Outgoing[]> {
+  return db.transaction(async tx => {
+    const rows = await tx
+      .select()
+      .from(outgoing)
+      .where(
+        and(
+          or(eq(outgoing.state, 'waiting'), eq(outgoing.state, 'sent')),
+          lte(outgoing.dueAt, now),
+          lte(outgoing.claimedUntil, now),
+        ),
+      )
+      .orderBy(asc(outgoing.dueAt))
+      .limit(most)
+      .for('update', { skipLocked: true })
+    for (const row of rows)
+      await tx
+        .update(outgoing)
+        .set({ claimedUntil: until })
+        .where(and(eq(outgoing.companyId, row.companyId), eq(outgoing.id, row.id)))
+    return rows.map(asOutgoing)
+  })
+}
+
+/** Notes how an attempt ended and when the next is due; gives the claim back. */
+export async function noteAttempt(
+  db: Db,
+  one: Pick<Outgoing, 'companyId' | 'id'>,
+  next: {
+    readonly state: OutgoingState
+    readonly attempts: number
+    readonly dueAt: number
+    readonly trouble: string
+    readonly sentAt?: string
+  },
+): Promise<void> {
+  await db
+    .update(outgoing)
+    .set({ ...next, claimedUntil: 0 })
+    .where(and(eq(outgoing.companyId, one.companyId), eq(outgoing.id, one.id)))
+}
+
+/** Makes what waits or is unanswered due at once: somebody pressed "now". */
+export async function hurry(db: Db, acting: Acting, orderId: string, now: number): Promise<void> {
+  await db
+    .update(outgoing)
+    .set({ dueAt: now, claimedUntil: 0 })
+    .where(
+      and(
+        eq(outgoing.companyId, acting.companyId),
+        eq(outgoing.orderId, orderId),
+        inArray(outgoing.state, ['waiting', 'sent']),
+      ),
+    )
+}
+
+export type DeskAnswer = {
+  readonly id: string
+  readonly orderId: string
+  readonly receivedAt: string
+  readonly text: string
+}
+
+/** Keeps what a supplier sent, as it came; the same text for the same order is one row. */
+export async function addDeskAnswer(
+  db: Db,
+  companyId: string,
+  answer: DeskAnswer & { readonly print: string },
+): Promise<void> {
+  await db
+    .insert(answerFromDesk)
+    .ignore()
+    .values({ ...answer, companyId })
+}
+
+/** What suppliers sent for these orders, the oldest first. */
+export async function listDeskAnswers(
+  db: Db,
+  acting: Acting,
+  orderIds: readonly string[],
+): Promise<readonly DeskAnswer[]> {
+  if (orderIds.length === 0) return []
+  const rows = await db
+    .select()
+    .from(answerFromDesk)
+    .where(and(eq(answerFromDesk.companyId, acting.companyId), inArray(answerFromDesk.orderId, [...orderIds])))
+    .orderBy(asc(answerFromDesk.receivedAt), asc(answerFromDesk.id))
+  return rows.map(({ companyId: _c, print: _p, ...row }) => row)
+}
+
+export type DecisionRow = {
+  readonly id: string
+  readonly orderId: string
+  readonly answerId: string
+  readonly line: number
+  readonly path: string
+  readonly verdict: 'accepted' | 'objected'
+  readonly by: string
+  readonly at: string
+}
+
+export async function addDecisions(db: Db, acting: Acting, rows: readonly DecisionRow[]): Promise<void> {
+  if (rows.length === 0) return
+  await db
+    .insert(decision)
+    .ignore()
+    .values(rows.map(row => ({ ...row, companyId: acting.companyId })))
+}
+
+export async function listDecisions(
+  db: Db,
+  acting: Acting,
+  orderIds: readonly string[],
+): Promise<readonly DecisionRow[]> {
+  if (orderIds.length === 0) return []
+  const rows = await db
+    .select()
+    .from(decision)
+    .where(and(eq(decision.companyId, acting.companyId), inArray(decision.orderId, [...orderIds])))
+    .orderBy(asc(decision.at), asc(decision.id))
+  return rows.map(({ companyId: _c, verdict, ...row }) => ({ ...row, verdict: verdict as DecisionRow['verdict'] }))
+}
+
+/** Adds what was found on a delivered unit, once however often it is sent; a taken id that says something else is refused. */
+export async function addReceipt(db: Db, acting: Acting, one: Receipt): Promise<Added> {
+  const { orderId, line, at, id } = one
+  await db
+    .insert(receipt)
+    .ignore()
+    .values({ companyId: acting.companyId, id, orderId, line, at, data: receiptSchema.parse(one) })
+  const [row] = await db
+    .select({ data: receipt.data })
+    .from(receipt)
+    .where(and(eq(receipt.companyId, acting.companyId), eq(receipt.id, id)))
+    .limit(1)
+  const isSame =
+    row !== undefined && JSON.stringify(receiptSchema.parse(row.data)) === JSON.stringify(receiptSchema.parse(one))
+  return isSame ? { stored: [id], conflicting: [] } : { stored: [], conflicting: [id] }
+}
+
+/** What was found on the delivered units of these orders, the oldest first. */
+export async function listReceipts(db: Db, acting: Acting, orderIds: readonly string[]): Promise<readonly Receipt[]> {
+  if (orderIds.length === 0) return []
+  const rows = await db
+    .select({ data: receipt.data })
+    .from(receipt)
+    .where(and(eq(receipt.companyId, acting.companyId), inArray(receipt.orderId, [...orderIds])))
+    .orderBy(asc(receipt.at), asc(receipt.id))
+  return rows.map(row => receiptSchema.parse(row.data))
+}
+
+/** How many of each state are on their way, for whoever watches the carrier. */
+export async function countOutgoing(db: Db, acting: Acting): Promise<Readonly<Record<string, number>>> {
+  const rows = await db
+    .select({ state: outgoing.state, count: sql<number>`count(*)` })
+    .from(outgoing)
+    .where(eq(outgoing.companyId, acting.companyId))
+    .groupBy(outgoing.state)
+  return Object.fromEntries(rows.map(row => [row.state, Number(row.count)]))
+}

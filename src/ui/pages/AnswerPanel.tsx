@@ -1,0 +1,159 @@
+'use client'
+import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
+import type { AcknowledgedLine } from '@/core/order/acknowledgement'
+import type { DisplayStep } from '@/core/units/format-length'
+import type { ReadAnswer } from '@/server/load-order'
+import { memberName } from '@/words/members'
+import { NOT_UNDERSTOOD_WORDS } from '@/words/order'
+import { valueWords } from '@/words/value'
+import { Button, Quiet } from '../parts/controls'
+
+const Box = styled.section`
+  background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
+  h2 { font-size: 20px; }
+  table { border-collapse: collapse; width: 100%; }
+  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; }
+  th, td { padding: 8px 10px 8px 0; border-bottom: 1px solid var(--rule); vertical-align: middle; }
+  .ours, .theirs { font-size: 20px; font-weight: 650; }
+  .theirs { color: var(--stop); }
+  .acts { display: flex; gap: 8px; flex-wrap: wrap; }
+  [aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
+  pre { white-space: pre-wrap; overflow-wrap: anywhere; background: var(--paper); padding: 10px; max-height: 200px; overflow: auto; font-size: 14px; }
+  @media (max-width: 700px) {
+    padding: 12px;
+    table, tbody, tr, td { display: block; } thead { display: none; } td { border: none; padding: 2px 0; } tr { border-bottom: 1px solid var(--rule); padding: 8px 0; }
+  }
+`
+
+type Post = (path: string, body: unknown) => Promise<boolean>
+type Props = {
+  readonly answer: ReadAnswer
+  readonly step: DisplayStep
+  readonly isLatest: boolean
+  readonly post: Post
+}
+
+/** What a supplier sent back: what it read otherwise first, each to accept or to object to. */
+export function AnswerPanel({ answer, step, isLatest, post }: Props) {
+  const when = answer.receivedAt.slice(0, 16).replace('T', ' ')
+  if (!answer.ok)
+    return (
+      <Box aria-label="Not understood">
+        <h2>Not understood, {when}</h2>
+        <p>
+          {NOT_UNDERSTOOD_WORDS[answer.code]}
+          {Object.values(answer.facts).filter(Boolean).length > 0 &&
+            ` It says: ${Object.values(answer.facts).join(', ')}.`}
+        </p>
+        <pre>{answer.text}</pre>
+      </Box>
+    )
+  const { acknowledgement, decisions, standing } = answer
+  const differing = acknowledgement.lines.filter(one => one.differences.length > 0)
+  const isDecided = standing === 'objected' || standing === 'accepted'
+  const decide = (line: number, path: string, verdict: 'accepted' | 'objected') =>
+    post('decisions', { answerId: answer.id, decisions: [{ id: uuidV7(), line, path, verdict }] })
+  return (
+    <Box aria-label="Acknowledgement">
+      <h2>
+        {acknowledgement.state === 'accepted'
+          ? differing.length
+            ? 'The supplier read it otherwise'
+            : 'The supplier read it as it was sent'
+          : acknowledgement.state === 'query'
+            ? 'The supplier asks'
+            : 'The supplier refuses'}
+        , {when}
+      </h2>
+      {acknowledgement.message && <p>“{acknowledgement.message}”</p>}
+      {differing.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th>Tag</th>
+              <th>What</th>
+              <th>We ordered</th>
+              <th>They read</th>
+              <th>Decide</th>
+            </tr>
+          </thead>
+          <tbody>
+            {differing.flatMap(line =>
+              line.differences.map(one => {
+                const verdict = decisions.findLast(({ line: n, path }) => n === line.line && path === one.path)?.verdict
+                return (
+                  <tr key={`${line.line}${one.path}`} data-difference={one.path}>
+                    <td>{line.tag}</td>
+                    <td>{memberName(one.path)}</td>
+                    <td className="ours">{valueWords(one.path, one.first, step)}</td>
+                    <td className="theirs">{valueWords(one.path, one.second, step)}</td>
+                    <td>
+                      <span className="acts">
+                        <Button
+                          $plain
+                          aria-pressed={verdict === 'objected'}
+                          aria-label={`Object to ${memberName(one.path)}, ${line.tag}`}
+                          isDisabled={!isLatest}
+                          onPress={() => void decide(line.line, one.path, 'objected')}
+                        >
+                          Object
+                        </Button>
+                        <Button
+                          $plain
+                          aria-pressed={verdict === 'accepted'}
+                          aria-label={`Accept ${memberName(one.path)}, ${line.tag}`}
+                          isDisabled={!isLatest}
+                          onPress={() => void decide(line.line, one.path, 'accepted')}
+                        >
+                          Accept
+                        </Button>
+                      </span>
+                    </td>
+                  </tr>
+                )
+              }),
+            )}
+          </tbody>
+        </table>
+      )}
+      {isLatest && standing === 'objected' && (
+        <div>
+          <Button onPress={() => void post('objection', { id: objectionId(answer.id), answerId: answer.id })}>
+            Send the objection
+          </Button>
+        </div>
+      )}
+      {isLatest && differing.length > 0 && !isDecided && (
+        <Quiet>Nothing is ordered otherwise until each is decided.</Quiet>
+      )}
+      <Same lines={acknowledgement.lines} />
+    </Box>
+  )
+}
+
+const kept = new Map<string, string>()
+/** One objection for one answer, however often the button is pressed. */
+function objectionId(answerId: string): string {
+  const id = kept.get(answerId) ?? uuidV7()
+  kept.set(answerId, id)
+  return id
+}
+
+/** What was read as it was sent, below what was not. */
+function Same({ lines }: { readonly lines: readonly AcknowledgedLine[] }) {
+  const count = lines.reduce((sum, one) => sum + one.same.length, 0)
+  if (count === 0) return null
+  return (
+    <details>
+      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
+        Read as sent: {count} figures and words
+      </summary>
+      {lines.map(one => (
+        <p key={one.line}>
+          {one.tag}: {one.same.map(memberName).join(', ')}
+        </p>
+      ))}
+    </details>
+  )
+}

@@ -1,0 +1,200 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import {
+  Table as AriaTable,
+  Cell,
+  Column,
+  Row,
+  type SortDescriptor,
+  TableBody,
+  TableHeader,
+} from 'react-aria-components'
+import { styled } from 'styled-components'
+import { FAMILIES, type Family } from '@/core/survey/families'
+import type { FoundUnits, ListedUnit } from '@/server/search-catalogue'
+import { FAMILY_NAMES } from '@/words/kinds'
+import { money } from '@/words/money'
+import { Button } from '../parts/controls'
+import { Figure } from '../parts/Figure'
+import { CatalogueImport } from './CatalogueImport'
+import { Page } from './Today'
+
+const Tools = styled.div`
+  display: grid; grid-template-columns: 1fr 240px auto; gap: 10px; align-items: center;
+  input[type='search'], select { height: 48px; min-width: 0; padding: 0 12px; font-size: 18px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
+  label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
+  label input { width: 22px; height: 22px; }
+  @media (max-width: 700px) { grid-template-columns: 1fr; }
+`
+const Scroll = styled.div`overflow-x: auto; background: var(--sheet); border-top: 2px solid var(--ink);`
+const Table = styled(AriaTable)`
+  border-collapse: collapse; width: 100%;
+  th { text-align: left; font-size: 15px; padding: 0 12px; height: 44px; border-bottom: 1px solid var(--rule); white-space: nowrap; cursor: pointer; outline-offset: -3px; }
+  td { padding: 0 12px; height: 44px; border-bottom: 1px solid var(--rule); outline-offset: -3px; }
+  tr { outline-offset: -3px; }
+  .number { text-align: right; }
+`
+const COLUMNS = [
+  ['article', 'Article'],
+  ['maker', 'Maker'],
+  ['name', 'Name'],
+  ['width', 'Width'],
+  ['height', 'Height'],
+  ['price', 'Price'],
+  ['days', 'Days'],
+] as const
+const WAIT_MS = 120
+const STEP = '1/16'
+
+/** The whole catalogue: found by words, kind and stock, sorted by any column, and makers’ lists taken in. */
+export function Catalogue({ first }: { readonly first: FoundUnits }) {
+  const [found, setFound] = useState(first)
+  const [words, setWords] = useState('')
+  const [family, setFamily] = useState<Family | ''>('')
+  const [onlyStock, setOnlyStock] = useState(false)
+  const [sort, setSort] = useState<SortDescriptor>({ column: 'article', direction: 'ascending' })
+  const [from, setFrom] = useState(0)
+  const [round, setRound] = useState(0)
+  const [said, setSaid] = useState<string | null>(null)
+  const isFirst = useRef(true)
+  const asked = new URLSearchParams({
+    q: words,
+    kind: family,
+    stock: onlyStock ? '1' : '',
+    sort: `${sort.direction === 'descending' ? '-' : ''}${sort.column}`,
+    from: String(from),
+  }).toString()
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `round` asks again after a list was taken in
+  useEffect(() => {
+    if (isFirst.current) {
+      isFirst.current = false
+      return
+    }
+    const leave = new AbortController()
+    const timer = setTimeout(async () => {
+      const answer = await fetch(`/api/catalogue?${asked}`, { signal: leave.signal }).catch(() => null)
+      if (leave.signal.aborted) return
+      setSaid(answer?.ok ? null : 'The server does not answer. Type on to try again.')
+      if (answer?.ok) setFound(await answer.json())
+    }, WAIT_MS)
+    return () => {
+      clearTimeout(timer)
+      leave.abort()
+    }
+  }, [asked, round])
+  const anew = <T,>(set: (value: T) => void) => {
+    return (value: T) => {
+      setFrom(0)
+      set(value)
+    }
+  }
+  return (
+    <Page>
+      <h1>Catalogue</h1>
+      <Tools>
+        <input
+          type="search"
+          aria-label="Find a unit"
+          placeholder="article, maker or name"
+          value={words}
+          maxLength={200}
+          onChange={event => anew(setWords)(event.target.value)}
+        />
+        <select
+          aria-label="Kind of door"
+          value={family}
+          onChange={event => anew(setFamily)(FAMILIES.find(one => one === event.target.value) ?? '')}
+        >
+          <option value="">every kind</option>
+          {FAMILIES.filter(one => one !== 'seal-only').map(one => (
+            <option key={one} value={one}>
+              {FAMILY_NAMES[one].name}
+            </option>
+          ))}
+        </select>
+        <label>
+          <input type="checkbox" checked={onlyStock} onChange={event => anew(setOnlyStock)(event.target.checked)} />
+          in stock
+        </label>
+      </Tools>
+      <p role="status">{said ?? countWords(found)}</p>
+      <Scroll>
+        <Table aria-label="Units" sortDescriptor={sort} onSortChange={anew(setSort)}>
+          <TableHeader>
+            {COLUMNS.map(([id, name]) => (
+              <Column key={id} id={id} allowsSorting isRowHeader={id === 'article'}>
+                {({ sortDirection }) => (
+                  <>
+                    {name}
+                    <span aria-hidden="true">
+                      {sortDirection === 'ascending' ? ' ▲' : sortDirection === 'descending' ? ' ▼' : ''}
+                    </span>
+                  </>
+                )}
+              </Column>
+            ))}
+          </TableHeader>
+          <TableBody items={found.units} renderEmptyState={() => 'No unit has these words in it.'}>
+            {unit => <UnitRow unit={unit} />}
+          </TableBody>
+        </Table>
+      </Scroll>
+      {found.count > found.units.length && (
+        <div style={{ display: 'flex', gap: 10 }}>
+          <Button $plain isDisabled={from === 0} onPress={() => setFrom(Math.max(0, from - 100))}>
+            The 100 before
+          </Button>
+          <Button $plain isDisabled={from + 100 >= found.count} onPress={() => setFrom(from + 100)}>
+            The next 100
+          </Button>
+        </div>
+      )}
+      <CatalogueImport
+        onTaken={() => {
+          setFrom(0)
+          setRound(round + 1)
+        }}
+      />
+    </Page>
+  )
+}
+
+const UnitRow = ({ unit }: { readonly unit: ListedUnit }) => (
+  <Row id={unit.id}>
+    <Cell>{unit.article}</Cell>
+    <Cell>{unit.maker}</Cell>
+    <Cell>{unit.name}</Cell>
+    <Cell>
+      {unit.storm ? (
+        <>
+          <Figure value={unit.storm.widthLeast} step={STEP} /> to{' '}
+          <Figure value={unit.storm.widthMost} step={STEP} unit />
+        </>
+      ) : (
+        <Figure value={unit.width} step={STEP} unit />
+      )}
+    </Cell>
+    <Cell>
+      {unit.storm ? (
+        <>
+          <Figure value={unit.storm.heightLeast} step={STEP} /> to{' '}
+          <Figure value={unit.storm.heightMost} step={STEP} unit />
+        </>
+      ) : (
+        <Figure value={unit.height} step={STEP} unit />
+      )}
+    </Cell>
+    <Cell className="number">{money(unit.priceCents)}</Cell>
+    <Cell className="number">
+      {unit.leadDays}
+      {unit.stock ? '' : ', made'}
+    </Cell>
+  </Row>
+)
+
+function countWords({ count, all, from, units }: FoundUnits): string {
+  if (all === 0) return 'The catalogue is empty. Take a maker’s list in below.'
+  if (count === 0) return 'No unit has these words in it.'
+  const shown = count > units.length ? `, ${from + 1} to ${from + units.length} shown` : ''
+  return `${count} of ${all} units${shown}`
+}

@@ -1,0 +1,220 @@
+'use client'
+import { useState } from 'react'
+import { FileTrigger } from 'react-aria-components'
+import { styled } from 'styled-components'
+import type { CatalogueUnit } from '@/core/catalogue/unit'
+import { money } from '@/words/money'
+import { Button, Choice, Quiet } from '../parts/controls'
+import { Figure } from '../parts/Figure'
+import { Labelled } from '../parts/Labelled'
+import { send } from '../sheet/send'
+
+const Box = styled.section`
+  display: grid; gap: 12px;
+  .match { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 10px; }
+  table { border-collapse: collapse; background: var(--sheet); }
+  th { text-align: left; font-size: 15px; color: var(--quiet); }
+  th, td { padding: 5px 14px 5px 10px; border-bottom: 1px solid var(--rule); vertical-align: top; }
+`
+const Scroller = styled.div`overflow: auto; max-height: 360px;`
+type Matching = { readonly [column: string]: string | null }
+type Preview = {
+  readonly heads: readonly string[]
+  readonly matching: Matching
+  readonly lacking: readonly string[]
+  readonly count: number
+  readonly units: readonly CatalogueUnit[]
+  readonly rejectedCount: number
+  readonly rejected: readonly { readonly row: number; readonly column: string; readonly reason: string }[]
+}
+type File = { readonly name: string; readonly csv: string }
+
+/** Takes a maker's list in: columns matched, rows looked at first, those that can't be taken named with row, column and reason. */
+export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
+  const [file, setFile] = useState<File | null>(null)
+  const [maker, setMaker] = useState('')
+  const [unit, setUnit] = useState<'in' | 'mm'>('in')
+  const [preview, setPreview] = useState<Preview | null>(null)
+  const [said, setSaid] = useState<string | null>(null)
+  const look = async (next: {
+    readonly file: File
+    readonly maker: string
+    readonly unit: 'in' | 'mm'
+    readonly matching: Matching
+  }) => {
+    const { csv } = next.file
+    const sent = await send<Preview>('POST', '/api/catalogue/preview', {
+      csv,
+      maker: next.maker,
+      unit: next.unit,
+      matching: next.matching,
+    })
+    setPreview(sent.ok ? sent.value : null)
+    setSaid(sent.ok ? null : sent.message)
+  }
+  const choose = async (files: FileList | null) => {
+    const chosen = files?.[0]
+    if (!chosen) return
+    const next = { name: chosen.name, csv: await chosen.text() }
+    setFile(next)
+    await look({ file: next, maker, unit, matching: {} })
+  }
+  const take = async () => {
+    if (!file || !preview) return
+    const sent = await send<{ taken: number; rejected: number }>('POST', '/api/catalogue/import', {
+      csv: file.csv,
+      maker,
+      unit,
+      matching: preview.matching,
+    })
+    if (!sent.ok) return setSaid(sent.message)
+    setSaid(
+      `${sent.value.taken} units of ${file.name} are in the catalogue; ${sent.value.rejected} rows were left out.`,
+    )
+    setPreview(null)
+    setFile(null)
+    onTaken()
+  }
+  return (
+    <Box aria-label="A maker’s list">
+      <h2>A maker’s list</h2>
+      <p>A CSV file, one unit a row. It is looked at first; nothing is stored before you take it.</p>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
+        <Labelled label="Whose list, if the file does not say">
+          <input
+            value={maker}
+            maxLength={80}
+            onChange={event => setMaker(event.target.value)}
+            onBlur={() => file && preview && void look({ file, maker, unit, matching: preview.matching })}
+          />
+        </Labelled>
+        <Choice
+          label="Bare numbers are"
+          value={unit}
+          options={[
+            ['in', 'Inches'],
+            ['mm', 'Millimetres'],
+          ]}
+          onChange={next => {
+            setUnit(next)
+            if (file && preview) void look({ file, maker, unit: next, matching: preview.matching })
+          }}
+        />
+        <FileTrigger acceptedFileTypes={['text/csv', '.csv']} onSelect={choose}>
+          <Button $plain>Choose a CSV file</Button>
+        </FileTrigger>
+      </div>
+      {said && <p role="status">{said}</p>}
+      {file && preview && (
+        <PreviewView
+          file={file}
+          preview={preview}
+          onMatch={matching => void look({ file, maker, unit, matching })}
+          onTake={() => void take()}
+        />
+      )}
+    </Box>
+  )
+}
+
+type ViewProps = {
+  readonly file: File
+  readonly preview: Preview
+  readonly onMatch: (matching: Matching) => void
+  readonly onTake: () => void
+}
+
+function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
+  const { matching, heads, lacking, units, rejected, count, rejectedCount } = preview
+  const used = new Set(Object.values(matching))
+  const shown = Object.keys(matching).filter(id => matching[id] !== null || lacking.includes(id))
+  const unmatched = heads.filter(head => !used.has(head))
+  return (
+    <>
+      <h3>
+        {file.name}: {count} can be taken, {rejectedCount} can’t
+      </h3>
+      {lacking.length > 0 && (
+        <p role="alert" style={{ color: 'var(--stop)' }}>
+          No column stands for {lacking.join(', ')}. Choose which one does.
+        </p>
+      )}
+      <details open={lacking.length > 0}>
+        <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
+          Columns as they were matched{unmatched.length ? `; not used: ${unmatched.join(', ')}` : ''}
+        </summary>
+        <div className="match">
+          {shown.map(id => (
+            <Labelled key={id} label={id}>
+              <select
+                value={matching[id] ?? ''}
+                onChange={event => onMatch({ ...matching, [id]: event.target.value || null })}
+              >
+                <option value="">not in this file</option>
+                {heads.map(head => (
+                  <option key={head}>{head}</option>
+                ))}
+              </select>
+            </Labelled>
+          ))}
+        </div>
+      </details>
+      {rejected.length > 0 && (
+        <Scroller role="region" aria-label="Rows that can’t be taken" tabIndex={0}>
+          <table>
+            <thead>
+              <tr>
+                <th>Row</th>
+                <th>Column</th>
+                <th>Why not</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rejected.map(one => (
+                <tr key={`${one.row}${one.column}`} data-rejected={one.row}>
+                  <td>{one.row}</td>
+                  <td>{one.column}</td>
+                  <td>{one.reason}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Scroller>
+      )}
+      {units.length > 0 && (
+        <Scroller role="region" aria-label="The first that can be taken" tabIndex={0}>
+          <table>
+            <thead>
+              <tr>
+                <th>Article</th>
+                <th>Name</th>
+                <th>Size</th>
+                <th>Price</th>
+                <th>Days</th>
+              </tr>
+            </thead>
+            <tbody>
+              {units.map(one => (
+                <tr key={one.id}>
+                  <td>{one.article}</td>
+                  <td>{one.name}</td>
+                  <td>
+                    <Figure value={one.width} step="1/16" /> × <Figure value={one.height} step="1/16" unit />
+                  </td>
+                  <td>{money(one.priceCents)}</td>
+                  <td>{one.leadDays}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Scroller>
+      )}
+      {rejectedCount > rejected.length && <Quiet>The first {rejected.length} are listed.</Quiet>}
+      <div>
+        <Button isDisabled={count === 0} onPress={onTake}>
+          Take the {count} into the catalogue
+        </Button>
+      </div>
+    </>
+  )
+}

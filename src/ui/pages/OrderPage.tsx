@@ -1,0 +1,266 @@
+'use client'
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import { styled } from 'styled-components'
+import { handPlan } from '@/core/drawing/hand-plan'
+import type { LineChange } from '@/core/order/revision'
+import type { DisplayStep } from '@/core/units/format-length'
+import type { OrderView } from '@/server/load-order'
+import { memberName } from '@/words/members'
+import { money } from '@/words/money'
+import { handWords } from '@/words/order'
+import { STANDING_WORDS } from '@/words/standing'
+import { valueWords } from '@/words/value'
+import { Button, ButtonLink, Quiet } from '../parts/controls'
+import { Figure } from '../parts/Figure'
+import { SceneView } from '../parts/SceneView'
+import { SeverityMark } from '../parts/SeverityMark'
+import { send } from '../sheet/send'
+import { AnswerPanel } from './AnswerPanel'
+import { ReceivePanel } from './ReceivePanel'
+import { Page } from './Today'
+
+const Standing = styled.section`
+  display: grid; grid-template-columns: 28px 1fr auto; gap: 2px 10px; align-items: center; background: var(--sheet); border-top: 2px solid var(--ink); padding: 12px 18px;
+  h2 { font-size: 22px; }
+  p { grid-column: 2 / -1; }
+  .track { grid-column: 2 / -1; color: var(--quiet); font-size: 15px; }
+`
+const Line = styled.section`
+  background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 18px; display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 12px 24px;
+  h2 { grid-column: 1 / -1; font-size: 20px; }
+  .hand { font-size: 20px; font-weight: 650; line-height: 1.3; }
+  .size { font-size: 28px; font-weight: 650; }
+  .plan { height: 210px; display: grid; }
+  .wide { grid-column: 1 / -1; }
+  .banner { grid-column: 1 / -1; border: 2px solid var(--stop); color: var(--stop); font-weight: 650; padding: 8px 12px; }
+  @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
+`
+const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
+const POLL_MS = 1000
+
+/** One order: where it stands, what the supplier read, and what came. */
+export function OrderPage({ initial }: { readonly initial: OrderView }) {
+  const [view, setView] = useState(initial)
+  const [said, setSaid] = useState<string | null>(null)
+  const { order, job } = view
+  const load = async () => {
+    const answer = await send<OrderView>('GET', `/api/orders/${order.id}`)
+    if (answer.ok) setView(answer.value)
+    setSaid(answer.ok ? null : answer.message)
+  }
+  useRefresh(view, setView)
+  const post = async (path: string, body: unknown): Promise<boolean> => {
+    const sent = await send('POST', `/api/orders/${order.id}/${path}`, body)
+    if (!sent.ok) setSaid(sent.message)
+    await load()
+    if (!sent.ok) setSaid(sent.message)
+    return sent.ok
+  }
+  return (
+    <Page>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
+        <h1>
+          Order {order.number}
+          {order.revision > 1 ? `, revision ${order.revision}` : ''}
+        </h1>
+        <span style={{ color: 'var(--quiet)' }}>
+          to {order.maker || 'the supplier'} · <Link href={`/jobs/${job.id}`}>{job.name}</Link> · released{' '}
+          {order.releasedAt.slice(0, 10)} by {order.releasedBy}
+        </span>
+      </div>
+      {view.supersededBy && (
+        <p role="status">
+          This revision was superseded. <Link href={`/orders/${view.supersededBy}`}>Go to the one that holds.</Link>
+        </p>
+      )}
+      {said && (
+        <p role="alert" style={{ color: 'var(--stop)' }}>
+          {said}
+        </p>
+      )}
+      <StandingPanel view={view} onHurry={() => void post('hurry', {})} />
+      {view.answers.toReversed().map((answer, i) => (
+        <AnswerPanel key={answer.id} answer={answer} step={job.step} isLatest={i === 0} post={post} />
+      ))}
+      <Changes title="What this revision changed" changes={view.changes} step={job.step} />
+      <Changes
+        title="Changed in the openings since it was released"
+        changes={view.supersededBy ? [] : view.since}
+        step={job.step}
+      />
+      {order.lines.map((line, i) => (
+        <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
+          <LineHead view={view} index={i} />
+          <ReceivePanel view={view} index={i} post={post} />
+        </Line>
+      ))}
+      <Links>
+        <ButtonLink href={`/api/orders/${order.id}/sheet.pdf`} target="_blank">
+          Order sheet, PDF
+        </ButtonLink>
+        <ButtonLink href={`/api/orders/${order.id}/lines.csv`}>Lines, CSV</ButtonLink>
+        <ButtonLink href={`/api/orders/${order.id}/order.json`}>Order, JSON</ButtonLink>
+        <ButtonLink href={`/openings/${order.lines[0]!.opening.id}/order`}>Change it: next revision</ButtonLink>
+      </Links>
+      {view.revisions.length > 1 && (
+        <p>
+          Revisions:{' '}
+          {view.revisions.map((one, i) => (
+            <span key={one.id}>
+              {i > 0 && ', '}
+              {one.id === order.id ? (
+                <strong>{one.revision}</strong>
+              ) : (
+                <Link href={`/orders/${one.id}`}>{one.revision}</Link>
+              )}{' '}
+              of {one.releasedAt.slice(0, 10)}
+            </span>
+          ))}
+        </p>
+      )}
+    </Page>
+  )
+}
+
+/** Looks again while something is on its way. */
+function useRefresh(view: OrderView, show: (view: OrderView) => void): void {
+  const isOnItsWay = view.outgoing.some(one => one.state !== 'answered')
+  const { id } = view.order
+  useEffect(() => {
+    if (!isOnItsWay) return
+    const timer = setInterval(async () => {
+      const answer = await send<OrderView>('GET', `/api/orders/${id}`)
+      if (answer.ok) show(answer.value)
+    }, POLL_MS)
+    return () => clearInterval(timer)
+  }, [isOnItsWay, id, show])
+}
+
+function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly onHurry: () => void }) {
+  const [name, severity, next] = STANDING_WORDS[view.standing]
+  const last = view.outgoing.at(-1)
+  const isOpen = last !== undefined && last.state !== 'answered'
+  return (
+    <Standing aria-label="Where it stands" data-standing={view.standing}>
+      <SeverityMark severity={severity} />
+      <h2 role="status">{name}</h2>
+      {isOpen && (
+        <Button $plain onPress={onHurry}>
+          Try now
+        </Button>
+      )}
+      <p>{next}</p>
+      {last && (
+        <p className="track">
+          {last.kind === 'objection' ? 'Objection' : 'Order'}{' '}
+          {last.sentAt ? `sent ${last.sentAt.slice(0, 16).replace('T', ' ')}` : 'not sent yet'}
+          {last.attempts > 0 && last.state !== 'answered'
+            ? `; ${last.attempts} ${last.attempts === 1 ? 'try' : 'tries'}, the next one follows by itself`
+            : ''}
+          {last.trouble ? `. ${last.trouble}` : ''}
+        </p>
+      )}
+    </Standing>
+  )
+}
+
+function LineHead({ view, index }: { readonly view: OrderView; readonly index: number }) {
+  const line = view.order.lines[index]!
+  const { step } = view.job
+  const { unit } = line
+  const plan = handPlan(line)
+  return (
+    <>
+      <h2>
+        {line.opening.tag} {line.opening.name}
+      </h2>
+      <div style={{ display: 'grid', gap: 6, alignContent: 'start' }}>
+        {!unit.lock && <p className="hand">{handWords(line)}</p>}
+        <p className="size">
+          <Figure value={unit.width} step={step} /> × <Figure value={unit.height} step={step} unit />
+        </p>
+        <p>
+          {unit.maker} {unit.article}, {unit.name}
+        </p>
+        <Quiet>
+          {money(line.cents.unit)}, {unit.leadDays} days
+          {line.code ? ` · hand by code ${line.code.hand}${line.code.isKnown ? '' : ', convention not known'}` : ''}
+        </Quiet>
+      </div>
+      {plan ? (
+        <div className="plan">
+          <SceneView
+            scene={plan}
+            step={step}
+            title={`Plan of ${line.opening.tag}, outside below`}
+            textPx={13}
+            selected={null}
+            names={NO_NAMES}
+            onSelect={() => undefined}
+          />
+        </div>
+      ) : (
+        <span />
+      )}
+    </>
+  )
+}
+
+const NO_NAMES: ReadonlyMap<string, string> = new Map()
+
+const Table = styled.table`
+  background: var(--sheet); border-collapse: collapse; width: 100%;
+  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; }
+  th, td { padding: 6px 14px; border-bottom: 1px solid var(--rule); vertical-align: top; }
+`
+
+type ChangesProps = { readonly title: string; readonly changes: readonly LineChange[]; readonly step: DisplayStep }
+
+function Changes({ title, changes, step }: ChangesProps) {
+  if (changes.length === 0) return null
+  const rows = changes.flatMap(one =>
+    one.kind === 'changed'
+      ? one.differences.map(({ path, first, second }) => ({
+          key: `${one.tag}${path}`,
+          tag: one.tag,
+          what: memberName(path),
+          was: valueWords(path, first, step),
+          is: valueWords(path, second, step),
+        }))
+      : [
+          {
+            key: one.tag,
+            tag: one.tag,
+            what: one.kind === 'added' ? 'New on this order' : 'No longer on this order',
+            was: '',
+            is: '',
+          },
+        ],
+  )
+  return (
+    <section>
+      <h2>{title}</h2>
+      <Table>
+        <thead>
+          <tr>
+            <th>Tag</th>
+            <th>What</th>
+            <th>Was</th>
+            <th>Is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(row => (
+            <tr key={row.key}>
+              <td>{row.tag}</td>
+              <td>{row.what}</td>
+              <td>{row.was}</td>
+              <td>{row.is}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </section>
+  )
+}

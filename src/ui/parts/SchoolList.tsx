@@ -1,0 +1,61 @@
+'use client'
+import { styled } from 'styled-components'
+import { SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices, type SchoolId, type Schools } from '@/core/base/schools'
+import { answerName, SCHOOL_LEVEL_NAMES, SCHOOL_WORDS } from '@/words/schools'
+import { Labelled } from './Labelled'
+
+const List = styled.div`
+  display: grid; gap: 12px;
+  .one { display: grid; gap: 2px; }
+  .why { font-size: 14px; color: var(--quiet); }
+  .changed { font-size: 15px; font-weight: 600; }
+`
+
+type Props = {
+  readonly ids?: readonly SchoolId[]
+  /** What is chosen here. */
+  readonly own: SchoolChoices
+  /** What holds, and who chose it. */
+  readonly standing: Schools
+  /** What holds where nothing is chosen here. */
+  readonly above: Schools
+  readonly onChange: (own: SchoolChoices) => void
+  /** What the choice made here or above changes, in words. */
+  readonly changed?: (id: SchoolId) => string
+}
+
+/** Practices to choose from, each with what it is, why, and whose choice holds now. */
+export function SchoolList({ ids = SCHOOL_IDS, own, standing, above, onChange, changed }: Props) {
+  const choose = (id: SchoolId, answer: string) => {
+    const { [id]: _, ...others } = own
+    onChange(answer === '' ? others : { ...others, [id]: answer })
+  }
+  return (
+    <List>
+      {ids.map(id => {
+        const words = SCHOOL_WORDS[id]
+        const answer = standing.answers[id]
+        return (
+          <div key={id} className="one" data-school={id}>
+            <Labelled label={words.question}>
+              <select value={own[id] ?? ''} onChange={event => choose(id, event.target.value)}>
+                <option value="">
+                  {answerName(id, above.answers[id])} ({SCHOOL_LEVEL_NAMES[above.from[id]]})
+                </option>
+                {SCHOOL_ANSWERS[id].map(one => (
+                  <option key={one} value={one}>
+                    {answerName(id, one)}
+                  </option>
+                ))}
+              </select>
+            </Labelled>
+            <span className="why">
+              {words.answers[answer]?.[1]}. {words.why}
+            </span>
+            {changed?.(id) && <span className="changed">{changed(id)}</span>}
+          </div>
+        )
+      })}
+    </List>
+  )
+}

@@ -1,0 +1,145 @@
+'use client'
+import { addDays, format, isWeekend, nextMonday } from 'date-fns'
+import { useEffect, useMemo, useState } from 'react'
+import { styled } from 'styled-components'
+import { over } from '@/core/catalogue/judge-unit'
+import type { Offer } from '@/core/catalogue/offer'
+import { elevation } from '@/core/drawing/elevation'
+import type { JobResult } from '@/core/job'
+import { money } from '@/words/money'
+import { PREPARATION_NAMES } from '@/words/names'
+import { Button } from '../parts/controls'
+import { Figure } from '../parts/Figure'
+import { SceneView } from '../parts/SceneView'
+import type { SheetStore } from '../sheet/use-sheet'
+import { type Compared, choiceOf, comparedOffers } from './comparing'
+
+const Columns = styled.div<{ $count: number }>`
+  grid-column: 1 / -1; grid-row: 1 / -1; min-height: 0; display: grid; gap: 8px;
+  grid-template-columns: repeat(${p => p.$count}, minmax(0, 1fr));
+  article { display: grid; grid-template-rows: minmax(150px, 1fr) auto; min-height: 0; background: var(--sheet); border: 1px solid var(--rule); }
+  article[data-chosen='true'] { box-shadow: inset 0 0 0 2px var(--ink); background: var(--vial-wash); }
+  .drawn { min-height: 0; display: grid; }
+  .said { padding: 8px 10px 10px; display: grid; gap: 4px; align-content: start; }
+  .best { min-height: 20px; font-size: 14px; font-weight: 650; }
+  h3 { font-size: 16px; line-height: 1.2; }
+  .total { font-size: 28px; font-weight: 650; line-height: 1.1; }
+  .over { font-size: 14px; color: var(--quiet); min-height: 38px; }
+  dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 15px; }
+  ul { font-size: 14px; color: var(--quiet); max-height: 100px; overflow-y: auto; }
+  @media (max-width: 860px) { .drawn { min-height: 0; } article { grid-template-rows: minmax(0, 1fr) auto; } ul, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
+`
+const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
+
+/** The first working day on which what is ordered today can be fitted. */
+export function earliestDay(today: Date, days: number): Date {
+  const there = addDays(today, days)
+  return isWeekend(there) ? nextMonday(there) : there
+}
+
+/** Two or three units side by side, each drawn in the opening, with what it costs over the cheapest in money, days and work. */
+export default function Compare({ store }: { readonly store: SheetStore }) {
+  const { offers, chosen } = store.result
+  const compared = comparedOffers(offers, store.comparing, chosen)
+  const cheapest = compared.reduce<Offer | null>(
+    (best, { offer }) => (best && best.cents.total <= offer.cents.total ? best : offer),
+    null,
+  )
+  const today = useToday()
+  return (
+    <Columns $count={Math.max(1, compared.length)} aria-label="Side by side" role="region">
+      {compared.map(one => (
+        <Candidate
+          key={one.offer.unit.id}
+          one={one}
+          cheapest={cheapest!}
+          isChosen={one.offer === chosen}
+          today={today}
+          store={store}
+          beside={compared}
+        />
+      ))}
+    </Columns>
+  )
+}
+
+/** Today, once the page runs: the server's day need not be the reader's. */
+function useToday(): Date | null {
+  const [today, setToday] = useState<Date | null>(null)
+  useEffect(() => setToday(new Date()), [])
+  return today
+}
+
+type CandidateProps = {
+  readonly one: Compared
+  readonly cheapest: Offer
+  readonly isChosen: boolean
+  readonly today: Date | null
+  readonly store: SheetStore
+  readonly beside: readonly Compared[]
+}
+
+function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, beside }: CandidateProps) {
+  const { unit, cents, days, minutes, preparations } = offer
+  const { step } = store.sheet.job
+  const { result } = store
+  const scene = useMemo(() => elevation({ ...result, chosen: offer } satisfies JobResult, 'order'), [result, offer])
+  return (
+    <article data-chosen={isChosen} data-compared={unit.article}>
+      <div className="drawn">
+        <SceneView
+          scene={scene}
+          step={step}
+          title={`${unit.article} in the opening`}
+          textPx={13}
+          selected={null}
+          names={NO_NAMES}
+          onSelect={() => undefined}
+        />
+      </div>
+      <div className="said">
+        <span className="best">{best.map(name => BEST[name]).join(', ')}</span>
+        <h3>
+          {unit.article} {unit.name}
+        </h3>
+        <span className="total">{money(cents.total)}</span>
+        <span className="over">{overWords(offer, cheapest)}</span>
+        <dl>
+          <dt>Earliest</dt>
+          <dd>
+            {days} days{today ? `, ${format(earliestDay(today, days), 'd MMM')}` : ''}
+          </dd>
+          <dt>Work on site</dt>
+          <dd>{minutes} min</dd>
+        </dl>
+        <ul>
+          {preparations.map(work => (
+            <li key={work.id + work.place}>
+              {PREPARATION_NAMES[work.id]}, <Figure value={work.amount} step={step} unit />
+            </li>
+          ))}
+        </ul>
+        <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.saveWishes(choiceOf(offer, beside))}>
+          {isChosen ? 'Chosen' : `Choose ${unit.article}`}
+        </Button>
+      </div>
+    </article>
+  )
+}
+
+const NO_NAMES: ReadonlyMap<string, string> = new Map()
+
+const signed = (n: number, words: string): string => `${n > 0 ? '+' : '−'}${words}`
+
+/** What an offer costs over the cheapest beside it. */
+function overWords(offer: Offer, cheapest: Offer): string {
+  if (offer === cheapest) return 'The others are compared with this one.'
+  const { cents, days, minutes } = over(offer, cheapest)
+  return [
+    cents && signed(cents, money(Math.abs(cents))),
+    days && signed(days, `${Math.abs(days)} days`),
+    minutes && signed(minutes, `${Math.abs(minutes)} min`),
+  ]
+    .filter(Boolean)
+    .join(', ')
+}

@@ -1,0 +1,167 @@
+'use client'
+import dynamic from 'next/dynamic'
+import Link from 'next/link'
+import type { Finding } from '@/core/base/finding'
+import { goesIn } from '@/core/catalogue/judge-unit'
+import { detailChoices, detailsAsked } from '@/core/catalogue/unit-values'
+import type { OrderCode } from '@/core/order/check-order'
+import type { Detail } from '@/core/specification/wish-values'
+import { MEMBER_NAMES } from '@/words/members'
+import { money } from '@/words/money'
+import { Facts, Panel, Quiet } from '../parts/controls'
+import { FindingList } from '../parts/FindingList'
+import { Labelled } from '../parts/Labelled'
+import { comparedOffers } from './comparing'
+import { ReleasePanel } from './ReleasePanel'
+import type { StageProps } from './types'
+
+const CostDays = dynamic(() => import('../parts/Chart').then(one => one.CostDays))
+
+export function OrderFindings({ store, selected, onSelect }: StageProps) {
+  const { findings, chosen } = store.result
+  const { job } = store.sheet
+  const order = findings.order.filter((one): one is Finding<OrderCode> => one.code.startsWith('order-'))
+  return (
+    <>
+      <ChosenPanel store={store} />
+      {chosen && <SettlePanel store={store} />}
+      <Panel>
+        <h2>Before it goes out</h2>
+        <FindingList
+          findings={order}
+          step={job.step}
+          selected={selected}
+          onSelect={onSelect}
+          empty="Complete: nothing is missing, nothing contradicts."
+        />
+        <ReleasePanel store={store} order={order} />
+      </Panel>
+      <CostChart store={store} />
+    </>
+  )
+}
+
+const PARTS = {
+  unit: 'Unit',
+  freight: 'Freight',
+  hardware: 'What it comes without',
+  material: 'Material on site',
+  work: 'Work on site',
+  disposal: 'Disposal',
+} as const
+
+type Stored = Pick<StageProps, 'store'>
+
+function ChosenPanel({ store }: Stored) {
+  const { chosen } = store.result
+  const { wishes } = store.sheet
+  if (!chosen)
+    return (
+      <Panel>
+        <h2>No unit chosen</h2>
+        <Quiet>Show the customer what stands side by side, and choose one.</Quiet>
+      </Panel>
+    )
+  const beside = wishes.data.compared.filter(one => one.article !== chosen.unit.article)
+  return (
+    <Panel>
+      <h2>{chosen.unit.article} chosen</h2>
+      <Facts>
+        {(['unit', 'freight', 'hardware', 'material', 'work', 'disposal'] as const).map(part => (
+          <Part key={part} name={part} cents={chosen.cents[part]} />
+        ))}
+        <dt>
+          <strong>Total</strong>
+        </dt>
+        <dd style={{ fontSize: 24, fontWeight: 650 }}>{money(chosen.cents.total)}</dd>
+      </Facts>
+      {beside.length > 0 && (
+        <Quiet>
+          Beside it stood{' '}
+          {beside.map(one => `${one.article} at ${money(one.totalCents)} in ${one.days} days`).join(', and ')}.
+        </Quiet>
+      )}
+      <Labelled label="Why the customer chose it">
+        <input
+          key={chosen.unit.id}
+          defaultValue={wishes.data.chosen?.reason ?? ''}
+          maxLength={500}
+          onBlur={event => store.saveWishes({ chosen: { unit: chosen.unit.id, reason: event.target.value } })}
+        />
+      </Labelled>
+    </Panel>
+  )
+}
+
+function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cents: number }) {
+  return (
+    <>
+      <dt>{PARTS[name]}</dt>
+      <dd style={{ textAlign: 'right' }}>{money(cents)}</dd>
+    </>
+  )
+}
+
+/** What the unit's sheet leaves open, to be settled before it is ordered. */
+function SettlePanel({ store }: Stored) {
+  const { unit } = store.result.chosen!
+  const { details } = store.sheet.wishes.data
+  const keepsTrim = store.result.schools.answers['outside-trim'] === 'keep'
+  const open = detailsAsked(unit.family, unit.lock !== null).filter(
+    one => detailChoices(unit.details[one]).length !== 1 && !(one === 'brickmould' && keepsTrim),
+  )
+  if (open.length === 0) return null
+  const settle = (name: Detail, value: string) => {
+    const { [name]: _, ...others } = details
+    store.saveWishes({ details: value.trim() ? { ...others, [name]: value.trim() } : others })
+  }
+  return (
+    <Panel>
+      <h2>To settle</h2>
+      {open.map(name => {
+        const choices = detailChoices(unit.details[name])
+        return (
+          <Labelled key={name} label={MEMBER_NAMES[`details.${name}`] ?? name}>
+            {choices.length ? (
+              <select value={details[name] ?? ''} onChange={event => settle(name, event.target.value)}>
+                <option value="">not settled</option>
+                {choices.map(choice => (
+                  <option key={choice}>{choice}</option>
+                ))}
+              </select>
+            ) : (
+              <input
+                defaultValue={details[name] ?? ''}
+                maxLength={60}
+                onBlur={event => settle(name, event.target.value)}
+              />
+            )}
+          </Labelled>
+        )
+      })}
+    </Panel>
+  )
+}
+
+/** What every unit that goes in costs against its days, those side by side marked. */
+function CostChart({ store }: Stored) {
+  const { offers, chosen } = store.result
+  const possible = offers.filter(goesIn)
+  if (possible.length < 2) return null
+  const shown = new Set(comparedOffers(offers, store.comparing, chosen).map(one => one.offer))
+  return (
+    <Panel>
+      <h2>Cost against days</h2>
+      <CostDays
+        costUnit="$"
+        points={possible.map(offer => ({
+          name: `${offer.unit.article}: ${money(offer.cents.total)}, ${offer.days} days`,
+          days: offer.days,
+          cost: offer.cents.total / 100,
+          tone: offer === chosen ? 'chosen' : shown.has(offer) ? 'shown' : 'quiet',
+        }))}
+      />
+      <Link href="/catalogue">The whole catalogue</Link>
+    </Panel>
+  )
+}

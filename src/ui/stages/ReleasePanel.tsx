@@ -1,0 +1,110 @@
+'use client'
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
+import type { Finding } from '@/core/base/finding'
+import { mayRelease, type OrderCode } from '@/core/order/check-order'
+import { changesOf } from '@/core/order/same-line'
+import type { ReadyLine } from '@/server/ready-lines'
+import { memberName } from '@/words/members'
+import { Button, ButtonLink, Quiet } from '../parts/controls'
+import { send } from '../sheet/send'
+import type { SheetStore } from '../sheet/use-sheet'
+
+const Together = styled.fieldset`
+  border: none; padding: 0; margin: 0; display: grid;
+  legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+  input { width: 22px; height: 22px; }
+`
+type Props = { readonly store: SheetStore; readonly order: readonly Finding<OrderCode>[] }
+
+/** Releases once, alone or with other openings of the job. What was released is frozen: a change makes the next revision. */
+export function ReleasePanel({ store, order }: Props) {
+  const { line } = store.result
+  const { orders, opening } = store.sheet
+  const [busy, setBusy] = useState(false)
+  const [together, setTogether] = useState<readonly string[]>([])
+  const last = orders.at(-1)
+  const released = last?.lines.find(one => one.opening.id === opening.id)
+  const changes = released && line ? changesOf(released, line) : []
+  const beside = useBeside(store, last === undefined)
+  const canRelease = line !== null && mayRelease(order) && !busy
+  const release = async () => {
+    setBusy(true)
+    const others = last ? last.lines.map(one => one.opening.id) : together
+    await store.release({
+      id: uuidV7(),
+      openings: [opening.id, ...others.filter(one => one !== opening.id)],
+      supersedes: last?.id ?? null,
+    })
+    setBusy(false)
+  }
+  const isSame = released !== undefined && line !== null && changes.length === 0
+  return (
+    <>
+      {orders.map(one => (
+        <p key={one.id}>
+          Order <Link href={`/orders/${one.id}`}>{one.number}</Link>
+          {one.revision > 1 ? `, revision ${one.revision},` : ''} released {one.releasedAt.slice(0, 10)} by{' '}
+          {one.releasedBy}:{' '}
+          <a href={`/api/orders/${one.id}/sheet.pdf`} target="_blank" rel="noreferrer">
+            order sheet {one.number}
+          </a>
+        </p>
+      ))}
+      {isSame && <p>Released as it stands.</p>}
+      {changes.length > 0 && (
+        <Quiet>
+          Changed since: {[...new Set(changes.map(one => memberName(one.path)))].join(', ')}. What was released stays as
+          it is; a change goes out as the next revision.
+        </Quiet>
+      )}
+      {!last && beside.length > 0 && (
+        <Together>
+          <legend>On the same order, from the same maker</legend>
+          {beside.map(one => (
+            <label key={one.id}>
+              <input
+                type="checkbox"
+                checked={together.includes(one.id)}
+                onChange={event =>
+                  setTogether(event.target.checked ? [...together, one.id] : together.filter(id => id !== one.id))
+                }
+              />
+              {one.tag} {one.name}: {one.article}
+            </label>
+          ))}
+        </Together>
+      )}
+      {line && !isSame && (
+        <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
+          Order sheet, not released
+        </ButtonLink>
+      )}
+      {!isSame && (
+        <Button isDisabled={!canRelease} onPress={release}>
+          {last ? `Release revision ${last.revision + 1}` : 'Release the order'}
+        </Button>
+      )}
+    </>
+  )
+}
+
+/** Other openings of the job whose order is complete, is of the same maker, and was not released. */
+function useBeside({ sheet, result }: SheetStore, isNew: boolean): readonly ReadyLine[] {
+  const [ready, setReady] = useState<readonly ReadyLine[]>([])
+  const maker = result.chosen?.unit.maker
+  useEffect(() => {
+    if (!isNew || !maker) return
+    let isHere = true
+    send<{ ready: readonly ReadyLine[] }>('GET', `/api/jobs/${sheet.job.id}/ready`).then(answer => {
+      if (isHere && answer.ok) setReady(answer.value.ready)
+    })
+    return () => {
+      isHere = false
+    }
+  }, [isNew, maker, sheet.job.id])
+  return ready.filter(one => one.id !== sheet.opening.id && one.maker === maker && !one.isReleased)
+}

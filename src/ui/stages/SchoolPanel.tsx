@@ -1,0 +1,52 @@
+'use client'
+import { useMemo } from 'react'
+import { resolveSchools, type SchoolId } from '@/core/base/schools'
+import { schoolEffects, schoolsOf } from '@/core/school-effects'
+import { recordsOf } from '@/core/sheet'
+import type { DisplayStep } from '@/core/units/format-length'
+import { tradeWith } from '@/trade/trade'
+import { memberName } from '@/words/members'
+import { answerName } from '@/words/schools'
+import { valueWords } from '@/words/value'
+import { Panel, Quiet } from '../parts/controls'
+import { SchoolList } from '../parts/SchoolList'
+import type { StageProps } from './types'
+
+/** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here. */
+export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
+  const { sheet, result } = store
+  const { firm, jobSchools, units, wishes, opening, job } = sheet
+  const above = resolveSchools(firm.schools, jobSchools.data, {})
+  const effects = useMemo(
+    () => schoolEffects(recordsOf(sheet), tradeWith(units, { firm, jobSchools: jobSchools.data })),
+    [sheet, units, firm, jobSchools],
+  )
+  return (
+    <Panel aria-label="Practices">
+      <h2>Practices</h2>
+      <Quiet>Chosen here for this opening only. Firm holds the company’s, the job’s page the job’s.</Quiet>
+      <SchoolList
+        ids={schoolsOf(opening.family)}
+        own={wishes.data.schools}
+        standing={result.schools}
+        above={above}
+        onChange={schools => store.saveWishes({ schools })}
+        changed={id => changedWords(id, effects, job.step)}
+      />
+    </Panel>
+  )
+}
+
+/** What a choice other than the shipped one changes, in words; nothing where the shipped one holds. */
+function changedWords(id: SchoolId, effects: ReturnType<typeof schoolEffects>, step: DisplayStep): string {
+  const effect = effects.find(one => one.id === id)
+  if (!effect) return ''
+  if (effect.differences.length === 0) return 'Changes nothing here so far.'
+  return `Instead of ${answerName(id, effect.instead).toLowerCase()}: ${effect.differences
+    .slice(0, 4)
+    .map(
+      ({ path, first, second }) =>
+        `${memberName(path)} ${valueWords(path, second, step)}, not ${valueWords(path, first, step)}`,
+    )
+    .join('; ')}.`
+}

@@ -1,0 +1,241 @@
+import type { OfferCode } from '@/core/catalogue/offer'
+import type { OrderCode } from '@/core/order/check-order'
+import type { Contradiction, ContradictionCode } from '@/core/specification/find-contradictions'
+import { MEMBER_NAMES } from './members'
+import { money } from './money'
+import { WISH_NAMES } from './names'
+import { type Say, type Words, words } from './say'
+
+const LEAF_MEMBERS: Readonly<Record<string, string>> = {
+  width: 'width',
+  height: 'height',
+  thickness: 'thickness',
+  hinges: 'hinges',
+  bore: 'bore',
+  backset: 'backset',
+  labelMinutes: 'fire label',
+}
+
+const NOT_READ: Readonly<Record<string, string>> = {
+  opening: 'the opening’s width and height',
+  brickmould: 'the trim’s width and height',
+  leaf: 'the old leaf: size, thickness, hinges, bore and backset',
+  lock: 'the backset and the leaf’s thickness',
+  wall: 'the wall’s thickness',
+}
+
+const RANGE_WHY: Readonly<Record<string, (f: Say) => string>> = {
+  'trim in': f => `It is at least ${f('widthLeast')} wide: the trim comes in, or a narrower or custom door is ordered.`,
+  custom: f => `It is at most ${f('widthMost')} wide, and more than is packed behind legs is missing: a custom door.`,
+  taper: f =>
+    `One end wants at least ${f('least')} of packing, the other takes at most ${f('most')}: the trim tapers and is straightened first.`,
+  'too low': f => `It is at least ${f('heightLeast')} high.`,
+  'too high': f => `It is at most ${f('heightMost')} high.`,
+}
+
+/** Two wishes that can't both be met, in words: what they are, and which wins or must be settled. */
+const CONTRADICTION_WORDS: Readonly<Record<Contradiction, Words>> = {
+  'label-clearance': words(
+    f => `Clearance of ${f('wanted')} against the fire label`,
+    f => `A labelled leaf stays within ${f('most')} of the floor. The label wins.`,
+  ),
+  'label-lowered': words(
+    f => `${f('wanted')} minutes wanted, the old label says ${f('old')}`,
+    'A new door never shows fewer minutes than the old one. Raise the wish, or ask the local authority.',
+  ),
+  'label-material': words(
+    f => `${f('label')} minutes against a leaf of ${f('material')}`,
+    'No such leaf is labelled. Choose steel or timber, or do without the label where the authority allows it.',
+  ),
+  'garage-material': words(
+    f => `Garage to house against a leaf of ${f('material')}`,
+    'Choose solid wood or steel, or ask for a 20-minute label.',
+  ),
+  'escape-lock': words(
+    f => `Escape route against a ${f('lock')} lock`,
+    'It must open from inside without a key. Choose another function, or take the door off the escape route.',
+  ),
+  'accessible-step': words(
+    f => `Accessible route against a step of ${f('step')}`,
+    f => `At most ${f('most')} is common. A ramp outside, or another door for the route.`,
+  ),
+}
+
+const contradiction = (f: Say): Words => CONTRADICTION_WORDS[f('which') as Contradiction]
+
+/** The words of what a unit is judged by and of what stands in an order's way, by code. */
+export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionCode, Words>> = {
+  'hand-not-made': words(
+    () => 'Not made in this hand',
+    f => `Made with hinges ${f('made')}; wanted ${f('wanted')}.`,
+  ),
+  'swing-not-made': words(
+    () => 'Not made for this swing',
+    f => `Made to swing ${f('made')}; wanted ${f('wanted')}.`,
+  ),
+  'panels-other': words(
+    f => `Made as ${f('made')}`,
+    f => `Wanted ${f('wanted')}, seen from outside; O moves.`,
+  ),
+  'label-too-low': words(
+    f => `Label of ${f('label')} minutes is too low`,
+    f => `${f('wanted')} minutes are asked; a garage door may be steel instead.`,
+  ),
+  'material-other': words(
+    f => `Made of ${f('made')}`,
+    f => `Wanted: ${f('wanted')}.`,
+  ),
+  'bore-other': words(
+    f => `Bored ${f('made')}`,
+    f => `Wanted: ${f('wanted')}.`,
+  ),
+  'glass-not-safe': words(
+    () => 'Its glass is not safety glass',
+    'In a door and within 24 in of it glass is tempered or laminated.',
+  ),
+  'key-inside': words(() => 'It wants a key inside', 'On an escape route a door opens from inside without one.'),
+  'welded-for-finished-wall': words(
+    () => 'Welded: it can’t go round a finished wall',
+    'A knock-down frame is put together round the wall.',
+  ),
+  'lock-function': words(
+    f => `Made for ${f('made')}`,
+    f => `Wanted: ${f('wanted')}.`,
+  ),
+  'lock-backset': words(
+    f => `Backset ${f('made')}`,
+    f => `The leaf has ${f('read')}; within ${f('limit')} it is the same family.`,
+  ),
+  'lock-thickness': words(
+    f => `For leaves of ${f('least')} to ${f('most')}`,
+    f => `This one is ${f('read')} thick.`,
+  ),
+  'not-read': words(f => `Not read: ${NOT_READ[f('what')] ?? f('what')}`, 'Nothing can be said of this unit before.'),
+  'label-floor': words(
+    f => `Fire label: at most ${f('most')} under the leaf`,
+    f => `${f('wanted')} was wanted over the floor. The label wins.`,
+  ),
+  'throat-takes-wall': words(
+    f => `Throat ${f('throat')} takes the wall`,
+    f => `${f('over')} over the thickest wall, ${f('wall')}.`,
+  ),
+  'throat-strips': words(
+    f => `Throat ${f('throat')} with ${f('strips')} ${f('strips') === '1' ? 'strip' : 'strips'}`,
+    f => `${f('over')} over the thickest wall, ${f('wall')}: unpacked it would twist.`,
+  ),
+  'throat-too-small': words(
+    f => `Throat ${f('throat')} is under the wall`,
+    f => `The thickest wall is ${f('wall')}.`,
+  ),
+  'throat-too-large': words(
+    f => `Throat ${f('throat')} is ${f('over')} over the wall`,
+    f => `The thickest wall is ${f('wall')}: the frame would twist.`,
+  ),
+  'storm-in-range': words(
+    f => `In its range by ${f('margin')}`,
+    f =>
+      `Trim opening ${f('width')} × ${f('height')}; made for ${f('widthLeast')} to ${f('widthMost')} × ${f('heightLeast')} to ${f('heightMost')}.`,
+  ),
+  'storm-edge': words(
+    f => `In its range by ${f('margin')} only`,
+    'So near the end, the deciding reading is taken again before it is bought.',
+  ),
+  'storm-packed': words(
+    f => `Packed by ${f('pack')} behind the legs`,
+    f => `At least ${f('least')}, at most ${f('most')}: the opening is over its range.`,
+  ),
+  'storm-out-of-range': words(
+    f => `Out of its range: ${f('width')} × ${f('height')}`,
+    f => RANGE_WHY[f('verdict')]?.(f) ?? 'It does not cover this opening.',
+  ),
+  'storm-handle': words(
+    f => `Its handle at ${f('at')} meets the entry door’s`,
+    'Another handle, or its holes elsewhere: both doors must close.',
+  ),
+  'storm-trim': words(
+    () => 'The trim wants work first',
+    f => `Its legs need ${f('face')} of flat face, ${f('proud')} proud.`,
+  ),
+  'leaf-matches': words(
+    () => 'Fits the frame that stays',
+    f => `All hinges shifted alike by ${f('shift')}; bore, backset, size and label agree.`,
+  ),
+  'leaf-differs': words(
+    f => `Other ${LEAF_MEMBERS[f('member')] ?? f('member')}`,
+    f =>
+      f('member') === 'hinges'
+        ? f('shift')
+          ? `All shifted by ${f('shift')}, and one off by ${f('pitch')} beside that. Cut-outs in a metal frame can’t be moved.`
+          : `It has ${f('here')}, the frame ${f('there')}. Cut-outs in a metal frame can’t be moved.`
+        : `The frame’s is ${f('there')}, this one’s ${f('here')}.`,
+  ),
+  'leaf-gaps': words(
+    () => 'Little gap stays round it',
+    f =>
+      [f('head') && `Head ${f('head')}`, f('floor') && `floor ${f('floor')}`]
+        .filter(Boolean)
+        .join(', ')
+        .concat(`; at least ${f('least')} is wanted.`),
+  ),
+  'lock-fits': words(f => `Backset ${f('backset')} fits`, 'Function and leaf thickness agree.'),
+  'too-wide': words(
+    f => `Too wide by ${f('short')}`,
+    f => `Room at both sides together ${f('room')}. A narrower unit; never a jack stud cut back.`,
+  ),
+  'too-high': words(
+    f => `Too high by ${f('short')}`,
+    f =>
+      `Room at the head ${f('room')}. A shorter leaf, a cut-down custom unit, or a lower floor edge; never a header or lintel cut.`,
+  ),
+  'too-narrow': words(
+    f => `Too narrow by ${f('short')}`,
+    f =>
+      `Room at both sides together ${f('room')}; filler takes at most ${f('most')}. A wider unit, or a carpenter frames the hole in.`,
+  ),
+  'too-low': words(
+    f => `Too low by ${f('short')}`,
+    f => `Room at the head ${f('room')}; a head is built down by at most ${f('most')}.`,
+  ),
+  'sides-tight': words(
+    f => `Tight: ${f('room')} at the sides`,
+    'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.',
+  ),
+  'head-tight': words(f => `Tight: ${f('room')} at the head`, 'It goes in; keep the head clear of the header.'),
+  'sides-loose': words(f => `Loose: ${f('room')} at the sides`, 'Flat filler takes the excess before the shims.'),
+  'head-loose': words(f => `Loose: ${f('room')} at the head`, 'Build down with lumber, foam the rest.'),
+  'goes-in': words(
+    () => 'Fits with its usual room',
+    f => `Sides ${f('side')} together, head ${f('head')}.`,
+  ),
+  'order-missing': words(
+    f => `Missing: ${WISH_NAMES[f('what')] ?? MEMBER_NAMES[f('what').replace('detail.', 'details.')] ?? f('what')}`,
+    'The order can’t be released without it.',
+  ),
+  'order-does-not-fit': words(f => `${f('article')} does not fit`, 'Choose a unit that goes in.'),
+  'order-contradiction': words(
+    f => contradiction(f).title(f),
+    f => contradiction(f).why(f),
+  ),
+  'wishes-contradict': words(
+    f => contradiction(f).title(f),
+    f => contradiction(f).why(f),
+  ),
+  'order-reading-suspect': words(f => `${f('slot')} is suspect`, 'Take it again before anything is ordered from it.'),
+  'order-differs': words(() => 'Two ways of measuring disagree', 'Settle which is right before ordering.'),
+  'order-unchecked': words(f => `Risk: unchecked: ${f('slot')}`, 'A slip there would go into the order unseen.'),
+  'order-hand': words(
+    () => 'Risk: out-swing hand',
+    'The supplier may read the code the other way. The words and the plan stand first on the sheet.',
+  ),
+  'order-edge': words(f => `Risk: ${f('article')} is tight`, 'Little room is left for what the readings did not show.'),
+  'order-hole-assumed': words(() => 'Risk: studs not seen', 'The hole behind the old frame is assumed.'),
+  'order-second-look': words(
+    f => `${f('article')} is made to order: measure twice`,
+    f =>
+      `At ${money(Number(f('cents')))} it can’t go back. Take width and height by another way, or let another person or instrument read them.`,
+  ),
+  'order-treated-board': words(
+    () => 'Treated board under aluminium',
+    'It corrodes the sill. PVC, or untreated lumber wrapped in tape.',
+  ),
+}

@@ -1,0 +1,185 @@
+import type { SchoolAnswer } from '@/core/base/schools'
+import type { Lack } from '@/core/catalogue/unit-values'
+import type { NotUnderstood } from '@/core/order/acknowledgement'
+import type { ReceiptCode } from '@/core/order/judge-receipt'
+import type { OrderLine } from '@/core/order/order'
+import type { Check, PartCount, ReceiptState, UnitReading } from '@/core/order/receipt-values'
+import type { Spare } from '@/core/order/spares'
+import { money } from './money'
+import { type Words, words } from './say'
+
+/** The hand in words: the facts nobody can misread. */
+export function handWords({
+  hinges,
+  swing,
+  activeLeaf = null,
+  panels = null,
+}: Pick<OrderLine, 'hinges' | 'swing'> & Partial<Pick<OrderLine, 'activeLeaf' | 'panels'>>): string {
+  const swings =
+    swing && `Swings ${swing.toUpperCase()} (${swing === 'in' ? 'into the building' : 'towards the person outside'}).`
+  if (panels)
+    return `The ${panels === 'OX' ? 'LEFT' : 'RIGHT'} panel MOVES, seen from outside; the ${panels === 'OX' ? 'right' : 'left'} one is fixed (${panels}, O moves).`
+  if (activeLeaf)
+    return [`The ${activeLeaf.toUpperCase()} leaf is ACTIVE, seen from outside.`, swings].filter(Boolean).join(' ')
+  if (!hinges) return 'No hand.'
+  return [`Hinges on the ${hinges.toUpperCase()}, seen from outside.`, swings].filter(Boolean).join(' ')
+}
+
+export const LACK_NAMES: Readonly<Record<Lack, string>> = {
+  lock: 'lock and handle',
+  hinges: 'hinges',
+  closer: 'closer',
+  casing: 'casing',
+  anchors: 'anchors',
+}
+export const SPARE_NAMES: Readonly<Record<Spare, string>> = {
+  'long-screws': 'long screws',
+  plugs: 'plugs',
+  'hinge-cards': 'hinge cards',
+  'corner-pads': 'corner pads',
+}
+export const PAD_NAMES: Readonly<Record<SchoolAnswer<'sill-lumber'>, string>> = {
+  pvc: 'PVC',
+  'untreated-wrapped': 'untreated lumber, wrapped in tape',
+  treated: 'treated lumber',
+}
+export const FLUSH_NAMES: Readonly<Record<SchoolAnswer<'flush-face'>, string>> = {
+  ask: 'not said which face',
+  inside: 'the inside wall',
+  sheathing: 'the sheathing',
+  siding: 'the siding',
+  casing: 'the kept casing',
+}
+export const TRIM_NAMES: Readonly<Record<SchoolAnswer<'outside-trim'>, string>> = {
+  keep: 'stays; its nails are cut behind it',
+  strip: 'comes off; the unit brings its own',
+}
+export const CLOSER_NAMES: Readonly<Record<'top' | 'foot' | 'under-glass', string>> = {
+  top: 'at the top',
+  foot: 'at the foot',
+  'under-glass': 'a hand under the glass',
+}
+
+/** What is never in the box, whoever makes it. */
+export const notIncluded = (lacks: readonly Lack[]): string =>
+  `Not included: ${[...lacks.map(one => LACK_NAMES[one]), 'spare trim', 'shims', 'sealant', 'foam'].join(', ')}.`
+
+export const NOT_UNDERSTOOD_WORDS: Readonly<Record<NotUnderstood, string>> = {
+  'not-json': 'This is not JSON. It is kept as it came; nothing was changed.',
+  'not-acknowledgement': 'This is no acknowledgement. It is kept as it came; nothing was changed.',
+  'other-company': 'This is for another company. It is kept as it came; nothing was changed.',
+  'other-order': 'This is for another order. It is kept as it came; nothing was changed.',
+  'unknown-line': 'It names a line this order does not have. It is kept as it came; nothing was changed.',
+  'line-twice': 'It has one line twice. It is kept as it came; nothing was changed.',
+}
+
+export const RECEIPT_STATE_NAMES: Readonly<Record<ReceiptState, string>> = {
+  accepted: 'Accepted',
+  'accepted-parts-owed': 'Accepted, parts owed',
+  hold: 'On hold',
+  refused: 'Refused',
+}
+export const UNIT_READING_NAMES: Readonly<Record<UnitReading, string>> = {
+  'width.top': 'Width, top',
+  'width.middle': 'Width, middle',
+  'width.bottom': 'Width, bottom',
+  'height.left': 'Height, left',
+  'height.right': 'Height, right',
+  'diagonal.one': 'One diagonal',
+  'diagonal.other': 'The other diagonal',
+  jamb: 'Jamb',
+  thickness: 'Leaf thickness',
+  'bow.left': 'Bow of the left leg',
+  'bow.right': 'Bow of the right leg',
+  'head.ends': 'Head, one end against the other',
+  'mortise.jamb.top': 'Mortise in the jamb, top',
+  'mortise.jamb.middle': 'Mortise in the jamb, middle',
+  'mortise.jamb.bottom': 'Mortise in the jamb, bottom',
+  'mortise.leaf.top': 'Mortise in the leaf, top',
+  'mortise.leaf.middle': 'Mortise in the leaf, middle',
+  'mortise.leaf.bottom': 'Mortise in the leaf, bottom',
+  plate: 'Hinge plate’s thickness',
+  'leaf.gap': 'Gap between the closed hinge leaves',
+}
+export const CHECK_NAMES: Readonly<Record<Check, string>> = {
+  weatherstrip: 'Weatherstrip whole',
+  sill: 'Sill as ordered, not bent',
+  finish: 'Finish whole, colours right',
+  'glass-label': 'Safety mark on the glass',
+  'fire-label': 'Fire label as ordered',
+  kerf: 'Kerf whole',
+  clip: 'Transport clip still in',
+}
+export const PART_NAMES: Readonly<Record<PartCount, string>> = { ...SPARE_NAMES, keys: 'keys' }
+
+const placeName = (place: string): string =>
+  UNIT_READING_NAMES[place as UnitReading] ??
+  CHECK_NAMES[place as Check] ??
+  PART_NAMES[place as PartCount] ??
+  { hinges: 'Hinge side', swing: 'Swing' }[place] ??
+  place
+
+/** What is found on a delivered unit, in words, by code. */
+export const RECEIPT_WORDS: Readonly<Record<ReceiptCode, Words>> = {
+  'receipt-size': words(
+    f => `${placeName(f('unitPlace'))}: ${f('found')} instead of ${f('ordered')}`,
+    f => `Within ${f('limit')} it is as ordered.`,
+  ),
+  'receipt-hand': words(
+    f => `${placeName(f('unitPlace'))} ${f('found')} instead of ${f('ordered')}`,
+    'The wrong hand can’t be turned on site.',
+  ),
+  'receipt-diagonals': words(
+    f => `Its diagonals differ by ${f('found')}`,
+    f => `Limit ${f('limit')}. It may only be racked by the way it stands: lay it flat and read again.`,
+  ),
+  'receipt-bow': words(
+    f => `${placeName(f('unitPlace'))}: ${f('found')}`,
+    f => `Limit ${f('limit')}. A bowed leg shows in the gap.`,
+  ),
+  'receipt-head-ends': words(
+    f => `Head out by ${f('found')}`,
+    f => `Limit ${f('limit')}. The head gap will taper.`,
+  ),
+  'receipt-mortises': words(
+    f => `Mortises differ by ${f('found')}`,
+    f => `Limit ${f('limit')}. The leaf will hang tilted; pack the deeper ones.`,
+  ),
+  'receipt-hinge-gap': words(
+    f => `Hinge side will gap ${f('gap')}, ${placeName(f('unitPlace')).split(', ').at(-1)} hinge`,
+    f =>
+      Number(f('cards')) > 0
+        ? `Wanted ${f('wanted')}: ${f('cards')} cards of ${f('card')} behind this hinge, now, while it lies on trestles.`
+        : `Wanted ${f('wanted')}: let the plates in deeper.`,
+  ),
+  'receipt-check': words(
+    f => `Not right: ${placeName(f('unitPlace')).toLowerCase()}`,
+    'Take a photo before anything else is unpacked.',
+  ),
+  'receipt-parts': words(
+    f => `${f('came')} of ${f('wanted')} ${placeName(f('unitPlace'))}`,
+    'The rest is owed. Keep all packaging until every small part is ticked.',
+  ),
+  'receipt-not-read': words(
+    () => 'Not read yet',
+    f => `${f('what').split(' ').map(placeName).join('; ')}.`,
+  ),
+  'receipt-as-ordered': words(() => 'As ordered, and true', 'It may be set.'),
+}
+
+/** A member's value as one reads it: money, days, words. Lengths are written by whoever knows the job's unit. */
+export function plainValue(path: string, value: unknown): string {
+  if (value === undefined) return 'not there'
+  if (value === null) return 'none'
+  if (/cents/i.test(path) && typeof value === 'number') return money(value)
+  if (Array.isArray(value)) return value.length ? value.map(String).join(', ') : 'none'
+  if (typeof value === 'object') return JSON.stringify(value)
+  return String(value)
+}
+
+const LENGTH_MEMBERS =
+  /(^|\.)(width|height|leafWidth|leafHeight|jamb|jambExtension|sillDepth|leafBottom|throat|backset|pack|rail|headGap|bottomGap|closerPin|tolerance|pad|wall|case|amount|run)$/
+
+/** Whether a member is a length in ticks. */
+export const isLengthMember = (path: string, value: unknown): value is number =>
+  typeof value === 'number' && Number.isInteger(value) && LENGTH_MEMBERS.test(path)

@@ -1,0 +1,138 @@
+import type { SchoolId, SchoolLevel } from '@/core/base/schools'
+
+type SchoolWords = {
+  readonly question: string
+  readonly why: string
+  readonly answers: { readonly [answer: string]: readonly [name: string, when: string] }
+}
+
+/** Questions on which good tradespeople disagree, what each practice does, and when it is the better one. */
+export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
+  'hand-naming': {
+    question: 'Naming the hand',
+    why: 'Only the two facts are stored; the code is a translation, by the supplier’s convention where it is known.',
+    answers: {
+      outsideView: ['Seen from outside', 'the hinge side names it'],
+      backToHinges: ['Back to the hinges', 'the side the door opens to names it'],
+      pushSide: ['Push side', 'where it goes when pushed names it'],
+      din107: ['DIN 107', 'the hinge side seen where one pulls names it'],
+    },
+  },
+  'unit-width': {
+    question: 'Unit width from an old frame',
+    why: 'Pocket reads what is there to be seen; trim off on the day checks it.',
+    answers: {
+      pocket: ['Pocket', 'the trim stays on'],
+      'pencil-mark': ['Pencil mark', 'the trim shows the edge of the jamb'],
+      'outside-face': ['Outside face', 'no access inside'],
+      'trim-off': ['Trim off', 'stud to stud, the surest'],
+    },
+  },
+  'head-allowance': {
+    question: 'Head thickness when unknown',
+    why: 'The smaller figure leaves room rather than taking it.',
+    answers: {
+      'one-and-a-quarter': ['1 1/4 in', 'leaves room at the head'],
+      'one-and-a-half': ['1 1/2 in', 'heavier old frames'],
+    },
+  },
+  'height-start': {
+    question: 'Heights start at',
+    why: 'In a furnished house it is the clearance that fails.',
+    answers: {
+      'finished-floor': ['The finished floor', 'furnished houses; the hidden drop is added'],
+      'underside-of-sill': ['The underside of the sill', 'outside, to repeat an old unit; no drop is added'],
+    },
+  },
+  'rough-opening': {
+    question: 'Rough opening over the unit',
+    why: 'Half an inch takes a usual lean; masonry wants more.',
+    answers: {
+      half: ['+ 1/2 in', 'framed walls'],
+      'three-quarters': ['+ 3/4 in', 'old walls out of true'],
+      masonry: ['+ 1 1/2 in', 'block and brick without bucks'],
+    },
+  },
+  extension: {
+    question: 'Jamb too narrow',
+    why: 'Beyond 2 in an extension levers and splits.',
+    answers: {
+      'field-mould': ['Extension up to 2 in', 'standard jambs stay possible'],
+      'solid-only': ['Solid jamb only', 'no seam to open'],
+    },
+  },
+  'sill-lumber': {
+    question: 'Pad under a sill of',
+    why: 'It never rots, and nothing corrodes on it.',
+    answers: {
+      pvc: ['PVC or vinyl', 'always'],
+      'untreated-wrapped': ['Untreated lumber, wrapped', 'where PVC is not at hand'],
+      treated: ['Treated lumber', 'never against aluminium'],
+    },
+  },
+  'storm-head-gap': {
+    question: 'Storm door, gap at the head',
+    why: 'The product’s sheet knows how it is hung.',
+    answers: {
+      sheet: ['From its sheet', 'always when there is one'],
+      even: ['1/8 in all round', 'fixed legs and hook-on hinges'],
+      tight: ['Hinge leg tight to the head', 'doors that drop into place by themselves'],
+    },
+  },
+  'closer-place': {
+    question: 'Closer goes',
+    why: 'The product’s sheet knows where its stile is solid.',
+    answers: {
+      sheet: ['From its sheet', 'always when there is one'],
+      top: ['At the top', 'out of the way of feet'],
+      foot: ['At the foot', 'full glass'],
+      'under-glass': ['A hand under the glass', 'half glass'],
+    },
+  },
+  'outside-trim': {
+    question: 'Outside casing',
+    why: 'Sound casing that suits the unit is left, and its nails cut behind it.',
+    answers: {
+      keep: ['Stays', 'sound, and the new unit matches its opening'],
+      strip: ['Comes off', 'rotten, or the size changes'],
+    },
+  },
+  'flush-face': {
+    question: 'Flush with',
+    why: 'Only one face can be; the others follow.',
+    answers: {
+      ask: ['Ask', 'nobody has said'],
+      inside: ['The inside wall', 'casing inside closes'],
+      sheathing: ['The sheathing', 'flange and flashing lie flat'],
+      siding: ['The siding', 'flush outside'],
+      casing: ['The kept casing', 'the old trim stays'],
+    },
+  },
+  'storm-judged-by': {
+    question: 'Storm opening judged by',
+    why: 'Range decides the purchase, square the gaps, plumb whether it swings by itself. Range is judged at the order whatever is chosen.',
+    answers: {
+      all: ['Range, square and plumb', 'always'],
+      range: ['Range only', 'light screens'],
+      square: ['Square', 'the gaps must be even'],
+      plumb: ['Plumb', 'it must not swing by itself'],
+    },
+  },
+  'throat-too-big': {
+    question: 'Throat too big for the wall',
+    why: 'Up to 1/2 in over, strips keep the frame from twisting.',
+    answers: {
+      pack: ['Pack with strips', 'up to 1/2 in over'],
+      reject: ['Take another frame', 'over 1/4 in'],
+    },
+  },
+}
+
+export const SCHOOL_LEVEL_NAMES: Readonly<Record<SchoolLevel, string>> = {
+  default: 'as Harvek ships',
+  company: 'the company’s',
+  job: 'this job’s',
+  opening: 'this opening’s',
+}
+
+export const answerName = (id: SchoolId, answer: string): string => SCHOOL_WORDS[id].answers[answer]?.[0] ?? answer
