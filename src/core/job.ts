@@ -174,6 +174,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     settles: rules.settles,
     hasJamb: rules.hasJamb,
     countsDrop: schools.answers['height-start'] === 'finished-floor',
+    flushFace: schools.answers['flush-face'],
   })
   const familySpecification = specifyFamily({
     family,

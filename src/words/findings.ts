@@ -8,6 +8,7 @@ import { CURES } from './cures'
 import { WAY_NAMES } from './kinds'
 import { SIDE_NAMES, WISH_NAMES } from './names'
 import { OFFER_WORDS } from './offer-findings'
+import { FLUSH_NAMES } from './order'
 import { type Say, type Words, words } from './say'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
@@ -118,6 +119,13 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     () => 'No standard jamb reaches',
     f => `Order a solid jamb of ${f('jamb')}; an extension that deep levers and splits.`,
   ),
+  'flush-face': words(
+    f => `Flush with ${FACES[f('face')] ?? f('face')}`,
+    f =>
+      f('stands') === 'flush'
+        ? `The ${f('other')} face is flush, too.`
+        : `The jamb then stands ${f('by')} ${f('stands')} at the ${f('other')} face.`,
+  ),
   'garage-door': words(
     () => 'Door between garage and house',
     'Solid 1 3/8 in wood or steel, or 20 minutes, and self-closing, is the usual code rule. The local authority decides.',
@@ -177,6 +185,8 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `${f('text') || 'No note.'} Correct it and test again.`,
   ),
 }
+
+const FACES: Readonly<Record<string, string>> = FLUSH_NAMES
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 

@@ -1,10 +1,11 @@
 import type { Finding } from '../base/finding'
+import type { SchoolAnswer } from '../base/schools'
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { apartBy } from '../opening/model-opening'
 import { readingLeaf, type Survey, sizesRead, waysRead } from '../survey/survey'
 import { isUnitWay, startsAtTheFloor, UNIT_WAYS, type UnitWay, type Way } from '../survey/ways'
-import { type Length, minus, plus, ZERO } from '../units/length'
+import { type Length, magnitude, minus, plus, ZERO } from '../units/length'
 import { chooseJamb, type JambOption } from './choose-jamb'
 import { type DerivedUnit, deriveUnit } from './derive-unit'
 import { type ContradictionCode, findContradictions } from './find-contradictions'
@@ -22,6 +23,7 @@ export type SpecificationCode =
   | 'jamb-shy'
   | 'jamb-solid'
   | 'garage-door'
+  | 'flush-face'
   | ContradictionCode
 
 export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
@@ -48,6 +50,8 @@ export type SpecifyOptions = {
   readonly hasJamb?: boolean
   /** Whether a height starts at the finished floor, so that the old sill's drop below it counts. */
   readonly countsDrop?: boolean
+  /** Which face the jamb is set flush with; `ask` while nobody said. */
+  readonly flushFace?: SchoolAnswer<'flush-face'>
   /** What must be settled of this kind of door; all of it unless said. */
   readonly settles?: readonly ('hinges' | 'swing' | 'bore')[]
 }
@@ -73,6 +77,7 @@ export function specify(
       ...judgeFloor(floor, lengths),
       ...judgeHand(handing, wishes, options.settles),
       ...judgeJamb(jamb),
+      ...judgeFlush(jamb, options.flushFace),
       ...judgeStep(survey, wishes, lengths),
       ...judgeUse(wishes),
       ...findContradictions(survey, wishes, lengths),
@@ -161,6 +166,25 @@ function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>
       },
     ]
   return []
+}
+
+/** What the face across the wall does when the jamb is set flush with the chosen one: the whole difference stands there. */
+function judgeFlush(
+  jamb: JambChoice | null,
+  face: SchoolAnswer<'flush-face'> = 'ask',
+): readonly Finding<SpecificationCode>[] {
+  const picked = jamb?.options[jamb.pick]
+  const wall = jamb?.wanted.from[0]?.value
+  if (!picked || wall === undefined || face === 'ask') return []
+  const extension = picked.kind === 'extension' ? picked.difference : ZERO
+  const by = minus(plus(picked.jamb, extension), wall)
+  const facts = {
+    face,
+    other: face === 'inside' ? 'sheathing' : 'inside',
+    by: { length: magnitude(by) },
+    stands: by < 0 ? 'shy' : by > 0 ? 'proud' : 'flush',
+  }
+  return [{ code: 'flush-face', place: 'wall.left', severity: 'fine', facts, rule: 'jamb', cures: [] }]
 }
 
 const NOTHING: Leaf = { kind: 'allowance', name: 'nothing', value: ZERO, origin: 'a pad is never negative' }

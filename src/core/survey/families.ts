@@ -180,3 +180,9 @@ export const essentialFor = (family: Family, way: Way): readonly Question[] => [
   ...WAY_READINGS[way].filter(name => /^(widths|heights)\./.test(name)).map(name => waySlot(way, name)),
   ...FAMILY_RULES[family].essential,
 ]
+
+/** The way a kind of door is usually taken by: the practice that was chosen where the kind can be taken so, else the kind's own first. */
+export function usualWay(family: Family, practice: Way): Way {
+  const { ways } = FAMILY_RULES[family]
+  return ways.includes(practice) ? practice : ways[0]!
+}

@@ -9,7 +9,7 @@ import type { Firm } from '@/core/catalogue/firm'
 import type { Scene } from '@/core/drawing/scene'
 import type { Stage } from '@/core/drawing/stage'
 import type { Versioned } from '@/core/sheet'
-import { FAMILIES, FAMILY_RULES, type Family } from '@/core/survey/families'
+import { FAMILIES, FAMILY_RULES, type Family, usualWay } from '@/core/survey/families'
 import type { Job as JobRecord } from '@/core/survey/job-record'
 import type { Way } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
@@ -131,12 +131,6 @@ function JobPractices({
       </div>
     </details>
   )
-}
-
-/** The way a kind of door is usually taken by: the firm's practice where the kind can be taken so, else the kind's own. */
-const usualWay = (family: Family, usual: Way): Way => {
-  const { ways } = FAMILY_RULES[family]
-  return ways.includes(usual) ? usual : ways[0]!
 }
 
 function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {

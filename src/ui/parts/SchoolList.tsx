@@ -11,6 +11,8 @@ const List = styled.div`
   .changed { font-size: 15px; font-weight: 600; }
 `
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 type Props = {
   readonly ids?: readonly SchoolId[]
   /** What is chosen here. */
@@ -50,7 +52,7 @@ export function SchoolList({ ids = SCHOOL_IDS, own, standing, above, onChange, c
               </select>
             </Labelled>
             <span className="why">
-              {words.answers[answer]?.[1]}. {words.why}
+              {capital(words.answers[answer]?.[1] ?? '')}. {words.why}
             </span>
             {changed?.(id) && <span className="changed">{changed(id)}</span>}
           </div>

@@ -16,8 +16,8 @@ import { type Compared, choiceOf, comparedOffers } from './comparing'
 
 const Columns = styled.div<{ $count: number }>`
   grid-column: 1 / -1; grid-row: 1 / -1; min-height: 0; display: grid; gap: 8px;
-  grid-template-columns: repeat(${p => p.$count}, minmax(0, 1fr));
-  article { display: grid; grid-template-rows: minmax(150px, 1fr) auto; min-height: 0; background: var(--sheet); border: 1px solid var(--rule); }
+  grid-template-columns: repeat(${p => p.$count}, minmax(0, 1fr)); grid-template-rows: minmax(150px, 1fr) auto; row-gap: 0;
+  article { display: grid; grid-row: 1 / 3; grid-template-rows: subgrid; min-height: 0; background: var(--sheet); border: 1px solid var(--rule); }
   article[data-chosen='true'] { box-shadow: inset 0 0 0 2px var(--ink); background: var(--vial-wash); }
   .drawn { min-height: 0; display: grid; }
   .said { padding: 8px 10px 10px; display: grid; gap: 4px; align-content: start; }
@@ -27,7 +27,7 @@ const Columns = styled.div<{ $count: number }>`
   .over { font-size: 14px; color: var(--quiet); min-height: 38px; }
   dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 15px; }
   ul { font-size: 14px; color: var(--quiet); max-height: 100px; overflow-y: auto; }
-  @media (max-width: 860px) { .drawn { min-height: 0; } article { grid-template-rows: minmax(0, 1fr) auto; } ul, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
+  @media (max-width: 860px) { .drawn { min-height: 0; } ul, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
 `
 const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
 

@@ -35,6 +35,7 @@ export const GlobalStyle = createGlobalStyle`
   h3 { font-size: 16px; font-weight: 650; }
   a { color: var(--blue); text-underline-offset: 3px; }
   button, input, select { font: inherit; color: inherit; }
+  input { accent-color: var(--blue); }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
   dl dd { text-align: right; }
   [hidden] { display: none !important; }

@@ -1,0 +1,208 @@
+import { orderSheet } from '../../papers/order-sheet'
+import { SCHOOL_LENGTHS } from '../../trade/schools'
+import type { OpeningRecords } from '../job'
+import { job } from '../job'
+import { figuresOf, schoolEffects, schoolsOf } from '../school-effects'
+import { FAMILY_RULES, usualWay } from '../survey/families'
+import { frameUnit, stormUnit } from '../test/family-units'
+import { jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { lengthsBySchool } from './school-lengths'
+import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices } from './schools'
+
+const CHOSEN = { chosen: { unit: unit().id, reason: '' } }
+const POCKET = {
+  'pocket/widths.bottom': '36',
+  'pocket/widths.middle': '36',
+  'pocket/heights.left': '80',
+  'floor.drop': '3/8',
+  'wall.left': '4 1/2',
+}
+const FACE = { 'outside-face/widths.bottom': '35', 'outside-face/heights.left': '80', 'wall.left': '4 1/2' }
+const STORM = {
+  'brickmould/widths.bottom': '36',
+  'brickmould/widths.middle': '36',
+  'brickmould/widths.top': '36 5/16',
+  'brickmould/heights.left': '80 1/2',
+  'brickmould/heights.right': '80 1/2',
+  'brickmould/diagonals.risingRight': '88 1/2',
+  'brickmould/diagonals.risingLeft': '88 1/8',
+  'brickmould/lean.left': '3/8',
+  'brickmould/lean.right': '0',
+}
+const TRUE_STORM = {
+  'brickmould/widths.bottom': '36',
+  'brickmould/widths.middle': '36',
+  'brickmould/widths.top': '36',
+  'brickmould/heights.left': '80 1/2',
+  'brickmould/heights.right': '80 1/2',
+}
+const storm = (schools: SchoolChoices, texts: { readonly [slot: string]: string } = STORM): OpeningRecords => {
+  const base = records(texts, { way: 'brickmould', bore: null, swing: 'out', ...CHOSEN, schools })
+  return { ...base, opening: { ...base.opening, family: 'storm' } }
+}
+const frame = (schools: SchoolChoices): OpeningRecords => {
+  const base = records(
+    { ...TRUE_OPENING, 'wall.left': '5', 'wall.head': '5', 'wall.right': '5' },
+    { bore: null, ...CHOSEN, schools },
+  )
+  return { ...base, opening: { ...base.opening, family: 'steel-frame' } }
+}
+const figures = (own: OpeningRecords, units = [unit()]) => figuresOf(job(own, trade(units)))
+const printed = (own: OpeningRecords, units = [unit()]) => {
+  const { line } = job(own, trade(units))
+  const head = { number: 'H-1', revision: 1, maker: '', releasedAt: null, releasedBy: '' }
+  return JSON.stringify(orderSheet(jobRecord(), head, [line!]).blocks.filter(block => block.kind !== 'drawing'))
+}
+
+describe('choosing another practice', () => {
+  it('hand naming: prints another code', () => {
+    const own = (schools: SchoolChoices) => records(TRUE_OPENING, { ...CHOSEN, swing: 'out', schools })
+    expect(printed(own({}))).toContain('LH, from outside')
+    expect(printed(own({ 'hand-naming': 'pushSide' }))).toContain('RH, push side')
+    expect(printed(own({ 'hand-naming': 'din107' }))).toContain('L, din 107')
+  })
+  it('unit width from an old frame: a new opening is walked by another way', () => {
+    const way = (answer: SchoolChoices['unit-width']) =>
+      usualWay('hinged-outside', resolveSchools({ 'unit-width': answer }, {}, {}).answers['unit-width'])
+    expect([way(undefined), way('trim-off'), way('outside-face')]).toEqual(['pocket', 'trim-off', 'outside-face'])
+    expect(usualWay('storm', 'trim-off')).toBe('brickmould')
+  })
+  it('head allowance: the unit is 1/4 higher', () => {
+    const height = (schools: SchoolChoices) => figures(records(FACE, { way: 'outside-face', schools })).height
+    expect(height({})).toBe(length('81 1/4'))
+    expect(height({ 'head-allowance': 'one-and-a-half' })).toBe(length('81 1/2'))
+  })
+  it('height start: from the underside of the sill no hidden drop is added', () => {
+    const height = (schools: SchoolChoices) => figures(records(POCKET, { way: 'pocket', schools })).height
+    expect(height({})).toBe(length('81 1/8'))
+    expect(height({ 'height-start': 'underside-of-sill' })).toBe(length('80 3/4'))
+  })
+  it('rough opening: a hole of 38 takes a unit 1/4 or 1 narrower', () => {
+    const width = (schools: SchoolChoices) => figures(records(TRUE_OPENING, { schools })).width
+    expect(width({})).toBe(length('37 1/2'))
+    expect(width({ 'rough-opening': 'three-quarters' })).toBe(length('37 1/4'))
+    expect(width({ 'rough-opening': 'masonry' })).toBe(length('36 1/2'))
+  })
+  it('extension: only a solid jamb is left for a 5 1/2 wall', () => {
+    const picked = (schools: SchoolChoices) => {
+      const { jamb } = job(records({ ...TRUE_OPENING, 'wall.left': '5 1/2' }, { schools }), trade()).specification
+      return jamb!.options[jamb!.pick]!.kind
+    }
+    expect([picked({}), picked({ extension: 'solid-only' })]).toEqual(['extension', 'solid'])
+  })
+  it('lumber under a sill: is printed, and treated lumber under aluminium is warned of', () => {
+    const own = (schools: SchoolChoices) => records({ ...TRUE_OPENING, 'floor.highest': '1/2' }, { ...CHOSEN, schools })
+    expect(printed(own({}))).toContain('Pad under the sill, PVC')
+    expect(printed(own({ 'sill-lumber': 'treated' }))).toContain('Pad under the sill, treated lumber')
+    const codes = (schools: SchoolChoices) => job(own(schools), trade()).findings.order.map(one => one.code)
+    expect(codes({})).not.toContain('order-treated-board')
+    expect(codes({ 'sill-lumber': 'treated' })).toContain('order-treated-board')
+  })
+  it('storm door’s head gap: by its sheet, 1/8, or none; the gap below takes the rest', () => {
+    const cut = (schools: SchoolChoices) => figures(storm(schools), [stormUnit()]).cut
+    expect(cut({})).toMatchObject({ headGap: length('3/16'), bottomGap: length('1/16') })
+    expect(cut({ 'storm-head-gap': 'even' })).toMatchObject({ headGap: length('1/8'), bottomGap: length('1/8') })
+    expect(cut({ 'storm-head-gap': 'tight' })).toMatchObject({ headGap: 0, bottomGap: length('1/4') })
+  })
+  it('closer place: is printed', () => {
+    expect(printed(storm({}, TRUE_STORM), [stormUnit({}, DETAILS)])).toContain('at the foot, pin')
+    expect(printed(storm({ 'closer-place': 'under-glass' }, TRUE_STORM), [stormUnit({}, DETAILS)])).toContain(
+      'a hand under the glass',
+    )
+  })
+  it('outside casing: kept, the unit is ordered without brickmould', () => {
+    const own = (schools: SchoolChoices) => records(TRUE_OPENING, { ...CHOSEN, schools })
+    expect(printed(own({}))).toContain('none, the outside casing stays')
+    expect(printed(own({ 'outside-trim': 'strip' }))).toContain('2 in, set back 1/2 in')
+  })
+  it('flush face: is printed, and what the other face then does is found', () => {
+    const own = (schools: SchoolChoices) =>
+      records({ ...TRUE_OPENING, 'wall.left': '4 5/8', 'wall.head': '4 5/8' }, { ...CHOSEN, schools })
+    const found = (schools: SchoolChoices) =>
+      job(own(schools), trade()).findings.specify.find(one => one.code === 'flush-face')
+    expect(found({})).toBeUndefined()
+    expect(found({ 'flush-face': 'inside' })).toMatchObject({
+      facts: { face: 'inside', other: 'sheathing', by: { length: length('1/16') }, stands: 'proud' },
+    })
+    expect(printed(own({ 'flush-face': 'inside' }))).toContain('the inside wall')
+  })
+  it('storm opening judged by: other findings', () => {
+    const codes = (schools: SchoolChoices) =>
+      job(storm(schools), trade([stormUnit()])).findings.diagnose.map(one => one.code)
+    expect(codes({})).toEqual(expect.arrayContaining(['square', 'lean']))
+    expect(codes({ 'storm-judged-by': 'square' })).toEqual(['square'])
+    expect(new Set(codes({ 'storm-judged-by': 'plumb' }))).toEqual(new Set(['lean']))
+    expect(codes({ 'storm-judged-by': 'range' })).toEqual([])
+  })
+  it('throat too big: packed, or refused', () => {
+    const verdict = (schools: SchoolChoices) =>
+      figures(frame(schools), [frameUnit({ throat: length('5 1/2') }, { width: length('37 1/2') })]).verdict
+    expect([verdict({}), verdict({ 'throat-too-big': 'reject' })]).toEqual(['fits', 'dropped'])
+  })
+})
+
+const DETAILS = { details: { style: 'full glass', 'colour-outside': 'white', closer: 'one', sweep: 'vinyl' } } as const
+
+describe('whose choice holds', () => {
+  it('the opening’s before the job’s before the company’s before the shipped one', () => {
+    const company: SchoolChoices = { extension: 'solid-only', 'sill-lumber': 'treated', 'closer-place': 'top' }
+    const own: SchoolChoices = { 'sill-lumber': 'untreated-wrapped', 'closer-place': 'foot' }
+    const { answers, from } = resolveSchools(company, own, { 'closer-place': 'under-glass' })
+    expect([answers.extension, answers['sill-lumber'], answers['closer-place'], answers['rough-opening']]).toEqual([
+      'solid-only',
+      'untreated-wrapped',
+      'under-glass',
+      'half',
+    ])
+    expect([from.extension, from['sill-lumber'], from['closer-place'], from['rough-opening']]).toEqual([
+      'company',
+      'job',
+      'opening',
+      'default',
+    ])
+  })
+  it('a practice’s length says whose it is', () => {
+    const lengths = lengthsBySchool(
+      LENGTHS,
+      resolveSchools({}, {}, { 'rough-opening': 'three-quarters' }),
+      SCHOOL_LENGTHS,
+    )
+    expect(lengths['room-width']).toMatchObject({ value: length('3/4'), source: { text: 'practice: rough opening' } })
+    expect(lengths.rebate).toBe(LENGTHS.rebate)
+  })
+  it('an opening’s own figure stands before a practice', () =>
+    expect(
+      figures(
+        records(TRUE_OPENING, { schools: { 'rough-opening': 'masonry' }, allowances: { 'room-width': length('1') } }),
+      ).width,
+    ).toBe(length('37')))
+})
+
+describe('what a choice changes', () => {
+  it('is named, first as it would be by the shipped practice', () => {
+    const [effect, ...others] = schoolEffects(
+      records(TRUE_OPENING, { schools: { 'rough-opening': 'three-quarters' } }),
+      trade(),
+    )
+    expect(others).toEqual([])
+    expect(effect).toMatchObject({ id: 'rough-opening', instead: 'half' })
+    expect(effect!.differences).toContainEqual({
+      path: 'width',
+      kind: 'changed',
+      first: length('37 1/2'),
+      second: length('37 1/4'),
+    })
+  })
+  it('is nothing where the shipped practice holds', () => expect(schoolEffects(records(), trade())).toEqual([]))
+  it('every practice bears on some kind of door, and each kind has its own', () => {
+    const families = Object.keys(FAMILY_RULES) as (keyof typeof FAMILY_RULES)[]
+    expect(new Set(families.flatMap(schoolsOf))).toEqual(new Set(SCHOOL_IDS))
+    expect(schoolsOf('storm')).toEqual(['hand-naming', 'storm-head-gap', 'closer-place', 'storm-judged-by'])
+    expect(schoolsOf('slider')).not.toContain('hand-naming')
+  })
+  it('every answer that sets lengths is one of its question’s', () => {
+    for (const [id, answers] of Object.entries(SCHOOL_LENGTHS))
+      for (const answer of Object.keys(answers))
+        expect(SCHOOL_ANSWERS[id as keyof typeof SCHOOL_ANSWERS]).toContain(answer)
+  })
+})
