@@ -1,0 +1,208 @@
+import { job } from '../job'
+import { leafUnit } from '../test/family-units'
+import { LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import type { Length } from '../units/length'
+import { deliveryOf } from './delivery'
+import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
+import type { Order, OrderLine } from './order'
+import type { Receipt } from './receipt'
+import type { UnitReading } from './receipt-values'
+import { revisionChanges, standingOrders } from './revision'
+import { sparesFor } from './spares'
+
+const line: OrderLine = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
+const AS_ORDERED: { readonly [name in UnitReading]?: Length } = {
+  'width.top': length('37 1/2'),
+  'width.middle': length('37 1/2'),
+  'width.bottom': length('37 1/2'),
+  'height.left': length('81 3/4'),
+  'height.right': length('81 3/4'),
+  jamb: length('4 9/16'),
+}
+const found = (readings: Found['readings'] = {}, more: Partial<Found> = {}): Found => ({
+  readings: { ...AS_ORDERED, ...readings },
+  hinges: 'left',
+  swing: 'in',
+  checks: {},
+  counts: {},
+  ...more,
+})
+const judged = (one: Found, of: OrderLine = line) => {
+  const { findings, state } = judgeReceipt(of, one, LENGTHS)
+  return [state, findings.map(({ code, place }) => `${code} ${place}`)] as const
+}
+
+describe('a delivered unit', () => {
+  it('as ordered is accepted', () => expect(judged(found())).toEqual(['accepted', ['receipt-as-ordered unit']]))
+  it.each([
+    ['width.middle', '37 9/16', 'accepted', 'receipt-as-ordered unit'],
+    ['width.middle', '37 37/64', 'hold', 'receipt-size width.middle'],
+    ['height.left', '81 11/16', 'accepted', 'receipt-as-ordered unit'],
+    ['height.left', '81 43/64', 'hold', 'receipt-size height.left'],
+    ['jamb', '6 9/16', 'hold', 'receipt-size jamb'],
+    ['bow.left', '1/16', 'accepted', 'receipt-as-ordered unit'],
+    ['bow.right', '-5/64', 'hold', 'receipt-bow bow.right'],
+    ['head.ends', '5/64', 'hold', 'receipt-head-ends head.ends'],
+  ] as const)('whose %s reads %s: %s', (name, text, state, first) =>
+    expect(judged(found({ [name]: length(text) }))).toEqual([state, [first]]),
+  )
+  it.each([
+    ['90 1/2', '90 5/8', 'accepted'],
+    ['90 1/2', '90 41/64', 'hold'],
+  ])('whose diagonals read %s and %s: %s', (one, other, state) =>
+    expect(judged(found({ 'diagonal.one': length(one), 'diagonal.other': length(other) }))[0]).toBe(state),
+  )
+  it('of the wrong hand or swing is refused', () => {
+    expect(judged(found({}, { hinges: 'right' }))).toEqual(['refused', ['receipt-hand hinges']])
+    expect(judged(found({}, { swing: 'out' }))).toEqual(['refused', ['receipt-hand swing']])
+  })
+  it.each([
+    ['weatherstrip', 'hold'],
+    ['clip', 'hold'],
+    ['fire-label', 'refused'],
+    ['glass-label', 'refused'],
+  ] as const)('with its %s wrong: %s', (check, state) =>
+    expect(judged(found({}, { checks: { [check]: 'wrong' } }))[0]).toBe(state),
+  )
+  it('that comes with too few parts is accepted, parts owed', () => {
+    expect(judged(found({}, { counts: { 'long-screws': 2, plugs: 3 } }))).toEqual([
+      'accepted-parts-owed',
+      ['receipt-parts long-screws'],
+    ])
+    expect(judged(found({}, { counts: { 'long-screws': 3 } }))[0]).toBe('accepted')
+  })
+  it('that nobody has read is on hold, and says what is open', () => {
+    const { findings, state } = judgeReceipt(line, { ...found(), readings: {}, hinges: null }, LENGTHS)
+    expect(state).toBe('hold')
+    expect(findings[0]!.facts.what).toBe('width.top width.middle width.bottom height.left height.right jamb hinges')
+  })
+  it('a leaf is read for its thickness instead of a jamb', () => {
+    const leaf = { ...line, unit: leafUnit(), jambExtension: null }
+    const { findings } = judgeReceipt(leaf, { ...found(), readings: {} }, LENGTHS)
+    expect(findings[0]!.facts.what).toBe('width.top width.middle width.bottom height.left height.right thickness')
+  })
+})
+
+describe('mortises tell before fitting', () => {
+  it('plates 1/32 too deep on both parts turn a 1/8 gap into 1/16', () => {
+    const [closed, plate, deep] = [length('1/8'), length('3/32'), length('1/8')]
+    expect(hingeSideGap(closed, plate, deep, deep)).toBe(length('1/16'))
+    const one = judgeReceipt(
+      line,
+      found({ plate, 'leaf.gap': closed, 'mortise.jamb.top': deep, 'mortise.leaf.top': deep }),
+      LENGTHS,
+    ).findings[0]!
+    expect(one).toMatchObject({ code: 'receipt-hinge-gap', facts: { cards: 2, gap: { length: length('1/16') } } })
+  })
+  it('plates that stand proud widen it: no card helps', () => {
+    const gap = judgeReceipt(
+      line,
+      found({
+        plate: length('1/8'),
+        'leaf.gap': length('1/8'),
+        'mortise.jamb.middle': length('3/32'),
+        'mortise.leaf.middle': length('1/8'),
+      }),
+      LENGTHS,
+    ).findings[0]!
+    expect(gap).toMatchObject({ code: 'receipt-hinge-gap', facts: { cards: 0, gap: { length: length('5/32') } } })
+  })
+  it.each([
+    ['3/32', '1/8', false],
+    ['3/32', '9/64', true],
+  ])('depths of %s and %s are uneven: %s', (one, other, isUneven) => {
+    const codes = judgeReceipt(
+      line,
+      found({ 'mortise.jamb.top': length(one), 'mortise.jamb.bottom': length(other) }),
+      LENGTHS,
+    ).findings.map(({ code }) => code)
+    expect(codes.includes('receipt-mortises')).toBe(isUneven)
+  })
+})
+
+const order = (id: string, lines: readonly OrderLine[], more: Partial<Order> = {}): Order => ({
+  id,
+  number: 'H-1',
+  revision: 1,
+  supersedes: null,
+  maker: 'Test',
+  releasedAt: '2026-01-01T00:00:00.000Z',
+  releasedBy: 'Ida Marlow',
+  lines: [...lines],
+  ...more,
+})
+const other: OrderLine = {
+  ...line,
+  opening: { ...line.opening, id: '01900000-0000-7000-8000-0000000000b2', tag: 'A2' },
+}
+
+describe('a revision', () => {
+  const before = order('a', [line, other])
+  it('says which openings came, went and changed, and in what', () => {
+    const third = { ...other, opening: { ...other.opening, id: '01900000-0000-7000-8000-0000000000b3', tag: 'A3' } }
+    const after = order('b', [{ ...line, swing: 'out', cents: { ...line.cents, total: 1 } }, third])
+    expect(revisionChanges(before, after)).toMatchObject([
+      { kind: 'changed', tag: 'A1', differences: [{ path: 'swing' }, { path: 'cents.total' }] },
+      { kind: 'added', tag: 'A3' },
+      { kind: 'removed', tag: 'A2' },
+    ])
+  })
+  it('of the same order changes nothing, whatever version of the core worked it out', () =>
+    expect(revisionChanges(before, order('b', [{ ...line, core: '9', risks: ['x'] }, other]))).toEqual([]))
+  it('takes the place of the one it supersedes', () => {
+    const later = order('b', [line], { supersedes: 'a', revision: 2 })
+    const apart = order('c', [other], { number: 'H-2' })
+    expect(standingOrders([before, later, apart]).map(one => one.id)).toEqual(['b', 'c'])
+  })
+})
+
+describe('where a unit is', () => {
+  const { id } = line.opening
+  const receipt = (orderId: string, number: number, state: Receipt['state']): Receipt => ({
+    id: orderId,
+    orderId,
+    line: number,
+    ...found(),
+    state,
+    note: '',
+    by: 'Ida Marlow',
+    at: '2026-01-03T00:00:00.000Z',
+  })
+  const ordered = [order('a', [other, line])]
+  it.each([
+    ['not ordered', [], [], 'not-ordered'],
+    ['ordered', ordered, [], 'awaited'],
+    ['another line received', ordered, [receipt('a', 1, 'accepted')], 'awaited'],
+    ['on hold', ordered, [receipt('a', 2, 'hold')], 'held'],
+    ['refused', ordered, [receipt('a', 2, 'refused')], 'held'],
+    ['accepted', ordered, [receipt('a', 2, 'hold'), receipt('a', 2, 'accepted')], 'accepted'],
+    ['parts owed', ordered, [receipt('a', 2, 'accepted-parts-owed')], 'accepted'],
+    [
+      'a later revision',
+      [...ordered, order('b', [line], { supersedes: 'a', revision: 2 })],
+      [receipt('a', 2, 'accepted')],
+      'awaited',
+    ],
+  ])('%s', (_, orders, receipts, expected) => expect(deliveryOf(id, orders, receipts)).toBe(expected))
+  it('decides whether the old door may come out', () => {
+    const run = (receipts: readonly Receipt[]) => {
+      const own = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
+      const { findings } = job({ ...own, orders: ordered, receipts }, trade())
+      return findings.fit.map(one => one.code).filter(code => code.startsWith('unit-'))
+    }
+    expect([run([]), run([receipt('a', 2, 'refused')]), run([receipt('a', 2, 'accepted')])]).toEqual([
+      ['unit-not-accepted'],
+      ['unit-held'],
+      [],
+    ])
+  })
+})
+
+it.each([
+  ['hinged-outside', 3, { 'long-screws': 3, plugs: 3, 'hinge-cards': 6, 'corner-pads': 2 }],
+  ['pair', 3, { 'long-screws': 6, plugs: 6, 'hinge-cards': 12, 'corner-pads': 4 }],
+  ['interior', 2, { 'hinge-cards': 4 }],
+  ['slider', 3, {}],
+] as const)('spares of %s with %s hinges', (family, hinges, expected) =>
+  expect(sparesFor(family, hinges)).toEqual(expected),
+)
