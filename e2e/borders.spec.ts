@@ -39,7 +39,14 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   '/api/openings/[id]/photos': ['POST', ''],
   '/api/openings/[id]/readings/check': ['POST', { name: 'a.csv', text: '' }],
   '/api/openings/[id]/log': ['POST', []],
-  '/api/openings/[id]/order': ['POST', { id: uuidV7() }],
+  '/api/orders/[id]/decisions': [
+    'POST',
+    { answerId: uuidV7(), decisions: [{ id: uuidV7(), line: 1, path: 'hinges', verdict: 'accepted' }] },
+  ],
+  '/api/orders/[id]/objection': ['POST', { id: uuidV7(), answerId: uuidV7() }],
+  '/api/orders/[id]/receipts': ['POST', {}],
+  '/api/orders/[id]/hurry': ['POST', {}],
+  '/api/jobs/[id]/schools': ['PUT', { revision: 0, data: {} }],
   '/api/openings/[id]/wishes': ['PUT', { revision: 1, data: {} }],
   '/api/openings/[id]/seals': ['PUT', { revision: 1, data: {} }],
 }
@@ -48,7 +55,15 @@ const OPEN = [
   '/',
   '/jobs',
   '/openings',
+  '/orders',
+  '/catalogue',
+  '/firm',
   '/practice',
+  '/api/orders',
+  '/api/catalogue',
+  '/api/catalogue/preview',
+  '/api/catalogue/import',
+  '/api/firm',
   '/api/health',
   '/api/jobs',
   '/api/jobs/import',
@@ -99,6 +114,16 @@ test('a foreign company sees no job of the first, and a cookie that was tampered
     headers: { cookie: `harvek-member=${signMember(member, secret())}` },
   })
   expect(await page.text()).not.toContain('Sandmartin')
+  const cookie = `harvek-member=${signMember(member, secret())}`
+  const order = await request.post(`${base()}/api/orders`, {
+    headers: { cookie },
+    data: { id: uuidV7(), jobId: DEMO_JOB, openings: [demoOpening('A1')], supersedes: null },
+  })
+  expect(order.status()).toBe(404)
+  for (const path of ['/orders', '/catalogue', '/firm', '/api/catalogue', '/api/firm'])
+    expect(await (await request.get(`${base()}${path}`, { headers: { cookie } })).text()).not.toMatch(
+      /H-0001|TW-110|Northpier/,
+    )
   const forged = await request.post(`${base()}/api/openings/${demoOpening('A1')}/readings`, {
     headers: { cookie: `harvek-member=${member}.0000` },
     data: [READING],
@@ -142,10 +167,12 @@ test.describe('what can’t be taken', () => {
     )
   })
   test('an order of an incomplete opening is not released', async ({ request }) => {
-    const answer = await request.post(`${base()}/api/openings/${demoOpening('A4')}/order`, { data: { id: uuidV7() } })
+    const answer = await request.post(`${base()}/api/orders`, {
+      data: { id: uuidV7(), jobId: DEMO_JOB, openings: [demoOpening('A4')], supersedes: null },
+    })
     expect(answer.status()).toBe(422)
     expect((await answer.json()).issues.map((one: { message: string }) => one.message)).toContain(
-      'Missing: the hinge side',
+      'A4: Missing: the hinge side',
     )
   })
 })

@@ -114,21 +114,24 @@ function JobPractices({
   const [{ data }, show] = useState(first)
   const [said, setSaid] = useState<string | null>(null)
   const save = useVersioned<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, show, setSaid)
+  const [isOpen, setOpen] = useState(false)
   const chosen = Object.keys(data).length
   return (
-    <details>
+    <details onToggle={event => setOpen(event.currentTarget.open)}>
       <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
         Practices of this job{chosen ? `: ${chosen} of its own` : ': the company’s'}
       </summary>
       {said && <Said role="alert">{said}</Said>}
-      <div style={{ maxWidth: 560 }}>
-        <SchoolList
-          own={data}
-          standing={resolveSchools(firm.schools, data, {})}
-          above={resolveSchools(firm.schools, {}, {})}
-          onChange={own => save(own, 'whole')}
-        />
-      </div>
+      {isOpen && (
+        <div style={{ maxWidth: 560 }}>
+          <SchoolList
+            own={data}
+            standing={resolveSchools(firm.schools, data, {})}
+            above={resolveSchools(firm.schools, {}, {})}
+            onChange={own => save(own, 'whole')}
+          />
+        </div>
+      )}
     </details>
   )
 }

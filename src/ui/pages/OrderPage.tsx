@@ -144,7 +144,9 @@ function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly o
   return (
     <Standing aria-label="Where it stands" data-standing={view.standing}>
       <SeverityMark severity={severity} />
-      <h2 role="status">{name}</h2>
+      <h2>
+        <span role="status">{name}</span>
+      </h2>
       {isOpen && (
         <Button $plain onPress={onHurry}>
           Try now

@@ -26,8 +26,8 @@ const Columns = styled.div<{ $count: number }>`
   .total { font-size: 28px; font-weight: 650; line-height: 1.1; }
   .over { font-size: 14px; color: var(--quiet); min-height: 38px; }
   dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 15px; }
-  ul { font-size: 14px; color: var(--quiet); max-height: 100px; overflow-y: auto; }
-  @media (max-width: 860px) { .drawn { min-height: 0; } ul, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
+  .work { font-size: 14px; color: var(--quiet); }
+  @media (max-width: 860px) { .drawn { min-height: 0; } .work, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
 `
 const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
 
@@ -112,7 +112,7 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
           <dt>Work on site</dt>
           <dd>{minutes} min</dd>
         </dl>
-        <ul>
+        <ul className="work">
           {preparations.map(work => (
             <li key={work.id + work.place}>
               {PREPARATION_NAMES[work.id]}, <Figure value={work.amount} step={step} unit />

@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test'
+import { base, demoOpening, expectAccessible, open, stage } from './test/harvek'
+
+const HEAD = 'Item,Description,Frame width,Frame height,Made of,Net price,Lead time,In stock,Slab width,Slab height'
+const LIST = [
+  HEAD,
+  'Q-1,Quay entry,37 1/2,81 3/4,timber,"612.00",5,yes,36,80',
+  'Q-2,Quay entry,,81 3/4,timber,612.00,5,yes,36,80',
+  'Q-3,Quay entry,37 1/2,81 3/4,timber,about 600,5,yes,36,80',
+  'Q-1,Quay entry again,37 1/2,81 3/4,timber,700.00,5,yes,36,80',
+  'Q-4,Quay entry,33 1/2,81 3/4,timber,590.00,6,no,32,80',
+].join('\n')
+
+test('a maker’s list: columns matched, bad rows named with row and column, the rest taken', async ({ page }) => {
+  await open(page, '/catalogue')
+  await expectAccessible(page)
+  await page.getByLabel('Whose list, if the file does not say').fill('Quayside')
+  const chooser = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose a CSV file' }).click()
+  await (await chooser).setFiles({ name: 'quay.csv', mimeType: 'text/csv', buffer: Buffer.from(LIST) })
+  await expect(page.getByRole('heading', { name: 'quay.csv: 2 can be taken, 3 can’t' })).toBeVisible()
+  await expect(page.locator('[data-rejected="3"]')).toContainText('Frame width')
+  await expect(page.locator('[data-rejected="4"]')).toContainText('“about 600” is not a price')
+  await expect(page.locator('[data-rejected="5"]')).toContainText('“Q-1” is there 2 times')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Take the 2 into the catalogue' }).click()
+  await expect(page.getByText('2 units of quay.csv are in the catalogue; 3 rows were left out.')).toBeVisible()
+  await page.getByLabel('Find a unit').fill('quayside q-4')
+  await expect(page.getByText(/^1 of \d+ units$/)).toBeVisible()
+  await expect(page.getByRole('row', { name: /Q-4/ })).toContainText('33 1/2 in')
+})
+
+test('the catalogue is found, narrowed and sorted, by keyboard too', async ({ page }) => {
+  await open(page, '/catalogue')
+  await page.getByLabel('Kind of door').selectOption('storm')
+  await expect(page.getByText(/^7 of \d+ units$/)).toBeVisible()
+  const header = page.getByRole('columnheader', { name: /Price/ })
+  await header.click()
+  await expect(header).toHaveAttribute('aria-sort', 'ascending')
+  await expect(page.getByRole('row').nth(1)).toContainText('CL-710')
+  await page.keyboard.press('Enter')
+  await expect(header).toHaveAttribute('aria-sort', 'descending')
+  await expect(page.getByRole('row').nth(1)).toContainText('HG-703')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('row').nth(2)).toContainText('NS-721')
+  await page.getByLabel('Find a unit').fill('no such thing')
+  await expect(page.getByText('No unit has these words in it.').first()).toBeVisible()
+})
+
+test('a rate of the firm’s own changes what is offered, and an empty field goes back', async ({ page }) => {
+  await open(page, '/firm')
+  await expectAccessible(page)
+  const rate = page.getByLabel('An hour of work, $')
+  const totals = async () => {
+    const answer = await page.request.get(`${base()}/api/firm`)
+    return (await answer.json()).data.rates.centsPerHour
+  }
+  await rate.fill('sixty')
+  await rate.press('Enter')
+  await expect(rate).toHaveAttribute('aria-invalid', 'true')
+  await rate.fill('650')
+  await rate.press('Enter')
+  await expect.poll(totals).toBe(65_000)
+  await open(page, `/openings/${demoOpening('C1')}/order`)
+  await expect(page.locator('[data-article]').first()).toHaveAttribute('data-article', 'TW-801')
+  await open(page, '/firm')
+  await rate.fill('')
+  await rate.press('Enter')
+  await expect.poll(totals).toBeUndefined()
+  await open(page, `/openings/${demoOpening('C1')}/order`)
+  await expect(page.locator('[data-article]').first()).toHaveAttribute('data-article', 'TW-800')
+})
+
+test('a practice chosen for an opening says what it changes there; the firm’s stands above it', async ({ page }) => {
+  await open(page, `/openings/${demoOpening('A3')}/specify`)
+  const practice = page.locator('[data-school="rough-opening"]')
+  await expect(practice.getByRole('combobox')).toHaveValue('')
+  await practice.getByRole('combobox').selectOption('three-quarters')
+  await expect(practice).toContainText('Instead of + 1/2 in: Width 33 3/4 in, not 34 in')
+  await page.locator('body').press('Control+z')
+  await expect(practice.getByRole('combobox')).toHaveValue('')
+  await stage(page, 'Order')
+})

@@ -1,0 +1,312 @@
+import { expect, type Page, test } from '@playwright/test'
+import { v7 as uuidV7 } from 'uuid'
+import { control, tellDesk } from './test/control'
+import {
+  allStored,
+  base,
+  demoOpening,
+  expectAccessible,
+  newOpening,
+  open,
+  pdfText,
+  stage,
+  typeReadings,
+} from './test/harvek'
+
+const HONEST = { misread: 'nothing', answer: 'accept', delay: 0, fail: 0, twice: false, away: 0 }
+test.beforeEach(() => tellDesk(HONEST).then(() => undefined))
+
+const HOLE = [
+  ['Fall of the sill', '0'],
+  ['Crown of the sill', '0'],
+  ['Width, bottom', '38 1/16'],
+  ['Width, middle', '38'],
+  ['Width, top', '38'],
+  ['Height, left', '82 3/8'],
+  ['Height, centre', '82 3/8'],
+  ['Height, right', '82 3/8'],
+  ['Diagonal rising to the right', '90 11/16'],
+  ['Diagonal rising to the left', '90 11/16'],
+  ['Lean, left side', '0'],
+  ['Bow, left side', '0'],
+  ['Lean, right side', '0'],
+  ['Bow, right side', '0'],
+  ['Fall of the head', '0'],
+  ['Crown of the head', '0'],
+  ['Wall, left', '4 1/2'],
+  ['Wall, head', '4 1/2'],
+  ['Wall, right', '4 1/2'],
+] as const
+
+/** An entry of our own, measured and specified, with a stock unit chosen; ends on its Order stage, complete. */
+async function completeEntry(page: Page, name: string, hinges: 'Left' | 'Right' = 'Right'): Promise<void> {
+  await newOpening(page, `${name} ${Date.now()}`, name, 'Trim off')
+  await typeReadings(page, HOLE)
+  await allStored(page)
+  await stage(page, 'Specify')
+  const wanted = page.getByRole('region', { name: 'Specify' })
+  await wanted.getByText(hinges, { exact: true }).click()
+  await wanted.getByText('In', { exact: true }).click()
+  await wanted.getByText('Double', { exact: true }).click()
+  await stage(page, 'Order')
+  await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
+  await page.getByLabel('Colour outside').selectOption('slate')
+  await page.getByLabel('Finish of hinges and hardware').selectOption('black')
+}
+
+/** Releases what is complete and goes to its order's page. */
+async function releaseAndFollow(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Release the order' }).click()
+  await page.getByRole('link', { name: /^H-/ }).click()
+  await page.getByRole('heading', { name: /^Order H-/ }).waitFor()
+  await page.locator('html[data-hydrated]').waitFor()
+}
+const standing = (page: Page) => page.getByRole('region', { name: 'Where it stands' }).getByRole('heading')
+
+test('a cheap stock slider with a built-down head beside a made one: the choice is recorded with its reason', async ({
+  page,
+}) => {
+  await open(page, `/openings/${demoOpening('C1')}/order`)
+  const side = page.getByRole('region', { name: 'Side by side' })
+  await expect(side.locator('[data-compared="TW-800"]')).toContainText('Cheapest, Soonest')
+  await expect(side.locator('[data-compared="TW-800"]')).toContainText('Build down the head with lumber')
+  await expect(side.locator('[data-compared="RJ-820"]')).toContainText('Least work')
+  await expect(side.locator('[data-compared="RJ-820"]')).toContainText('+$3,627.39, +53 days, −214 min')
+  await expect(page.locator('canvas')).toBeVisible()
+  await page.locator('[data-article="HG-810"]').getByLabel('Side by side').check()
+  await expect(side.locator('[data-compared]')).toHaveCount(3)
+  await page.getByRole('button', { name: 'Choose TW-800' }).click()
+  await page.getByLabel('Why the customer chose it').fill('wants it before Christmas')
+  await page.getByRole('heading', { name: 'TW-800 chosen' }).click()
+  await expect(page.getByText(/Beside it stood .*RJ-820 at \$4,821\.39 in 56 days/)).toBeVisible()
+  await page.getByLabel('Colour outside').selectOption('bronze')
+  await expect(page.getByText('Complete: nothing is missing')).toBeVisible()
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByLabel('Why the customer chose it')).toHaveValue('wants it before Christmas')
+  await expectAccessible(page)
+  await releaseAndFollow(page)
+  const order = page.url().split('/').at(-1)!
+  const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
+  for (const part of [
+    'The LEFT panel MOVES, seen from outside',
+    'wants it before Christmas',
+    'RJ-820 $4,821.39',
+    'bronze',
+  ])
+    expect(sheet).toContain(part)
+})
+
+test('a swapped hand in the acknowledgement stands first, is objected to, and comes back corrected', async ({
+  page,
+}) => {
+  await completeEntry(page, 'Chart room')
+  await tellDesk({ misread: 'hand' })
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('Acknowledged otherwise')
+  const rows = page.locator('[data-difference]')
+  await expect(rows).toHaveCount(1)
+  await expect(rows).toContainText('Hinge side, seen from outside')
+  await expect(rows).toContainText('right')
+  await expect(rows).toContainText('left')
+  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Object to Hinge side' }).click()
+  await expect(standing(page)).toHaveText('Objected')
+  await page.getByRole('button', { name: 'Send the objection' }).click()
+  await expect(standing(page)).toHaveText('Acknowledged', { timeout: 15_000 })
+  await expect(page.getByRole('heading', { name: /The supplier read it as it was sent/ })).toBeVisible()
+})
+
+test('the order sheet says both facts of the hand and every size, and so do CSV and JSON', async ({ page }) => {
+  await completeEntry(page, 'Sail loft', 'Left')
+  await releaseAndFollow(page)
+  const order = page.url().split('/').at(-1)!
+  const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
+  for (const part of [
+    'Hinges on the LEFT, seen from outside. Swings IN (into the building).',
+    '37 1/2 in (952.5 mm) × 81 3/4 in (≈ 2076.5 mm)',
+    '36 in (914.4 mm) × 80 in (2032.0 mm)',
+    'Derived size',
+    '37 1/2 in (952.5 mm) × 81 7/8 in',
+    'Rough opening for it',
+    '38 in (965.2 mm) × 82 3/8 in',
+    '4 9/16 in',
+    'Sill depth',
+    '5 9/16 in',
+    'slate',
+    'none, the outside casing stays',
+    '3 long screws, 3 plugs, 6 hinge cards, 2 corner pads',
+    'Not included: lock and handle',
+    'LH, from outside',
+  ])
+    expect(sheet).toContain(part)
+  const csv = await (await page.request.get(`${base()}/api/orders/${order}/lines.csv`)).text()
+  expect(csv).toContain('left,in')
+  const message = await (await page.request.get(`${base()}/api/orders/${order}/order.json`)).json()
+  expect(message).toMatchObject({ format: 'harvek-order', lines: [{ hinges: 'left', swing: 'in', article: 'TW-109' }] })
+})
+
+test('what was released is frozen: a change goes out as the next revision and says what it changes', async ({
+  page,
+}) => {
+  await completeEntry(page, 'Rope store')
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('Acknowledged')
+  const first = page.url().split('/').at(-1)!
+  const before = await (await page.request.get(`${base()}/api/orders/${first}/order.json`)).text()
+  await page.getByRole('link', { name: 'Change it: next revision' }).click()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByText('Released as it stands.')).toBeVisible()
+  await page.getByLabel('Colour outside').selectOption('harbour green')
+  await expect(page.getByText(/Changed since: Colour outside/)).toBeVisible()
+  for (const [method, path] of [
+    ['PUT', `/api/orders/${first}`],
+    ['DELETE', `/api/orders/${first}`],
+    ['PATCH', `/api/orders/${first}`],
+    ['PUT', `/api/orders/${first}/order.json`],
+  ] as const)
+    expect((await page.request.fetch(`${base()}${path}`, { method, data: {} })).status()).toBe(405)
+  expect(await (await page.request.get(`${base()}/api/orders/${first}/order.json`)).text()).toBe(before)
+  await page.getByRole('button', { name: 'Release revision 2' }).click()
+  await expect(page.getByText('Released as it stands.')).toBeVisible()
+  await page.getByRole('link', { name: /^H-/ }).click()
+  await expect(page.getByRole('heading', { name: /, revision 2$/ })).toBeVisible()
+  const changes = page.getByRole('table')
+  await expect(changes).toContainText('Colour outside')
+  await expect(changes).toContainText('slate')
+  await expect(changes).toContainText('harbour green')
+  expect(await (await page.request.get(`${base()}/api/orders/${first}/order.json`)).text()).toBe(before)
+  const second = page.url().split('/').at(-1)!
+  expect(await pdfText(page, `/api/orders/${second}/sheet.pdf`)).toContain('What this revision changes')
+  const late = await page.request.post(`${base()}/api/orders`, {
+    data: {
+      id: uuidV7(),
+      jobId: (await (await page.request.get(`${base()}/api/orders/${first}`)).json()).job.id,
+      openings: [(await (await page.request.get(`${base()}/api/orders/${first}`)).json()).order.lines[0].opening.id],
+      supersedes: first,
+    },
+  })
+  expect(late.status()).toBe(409)
+})
+
+test('several openings of one job go on one order, tagged one by one', async ({ page }) => {
+  await completeEntry(page, 'Twin one')
+  const job = await page.locator('a.job').getAttribute('href')
+  await open(page, job!)
+  await page.getByRole('textbox', { name: 'Name' }).fill('Twin two')
+  await page.getByRole('form', { name: 'New opening' }).getByText('Trim off', { exact: true }).click()
+  await page.getByRole('button', { name: 'Add and measure' }).click()
+  await page.getByRole('heading', { name: /Twin two/ }).waitFor()
+  await page.locator('html[data-hydrated]').waitFor()
+  await typeReadings(page, HOLE)
+  await allStored(page)
+  await stage(page, 'Specify')
+  const wanted = page.getByRole('region', { name: 'Specify' })
+  await wanted.getByText('Left', { exact: true }).click()
+  await wanted.getByText('In', { exact: true }).click()
+  await wanted.getByText('Double', { exact: true }).click()
+  await stage(page, 'Order')
+  await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
+  await page.getByLabel('Colour outside').selectOption('slate')
+  await page.getByLabel('Finish of hinges and hardware').selectOption('black')
+  await page.getByLabel(/Twin one: TW-109/).check()
+  await releaseAndFollow(page)
+  await expect(page.getByRole('region', { name: 'Line 1' })).toContainText('Hinges on the LEFT')
+  await expect(page.getByRole('region', { name: 'Line 2' })).toContainText('Hinges on the RIGHT')
+  const sheet = await pdfText(page, `/api/orders/${page.url().split('/').at(-1)}/sheet.pdf`)
+  expect(sheet).toMatch(/Line 1: A2 Twin two[\s\S]*Line 2: A1 Twin one/)
+})
+
+test('a welded frame is refused for a finished wall, and a leaf whose hinges don’t line up for its frame', async ({
+  page,
+}) => {
+  await open(page, `/openings/${demoOpening('B3')}/order`)
+  await page.getByRole('button', { name: /Show the \d+ that don’t/ }).click()
+  await expect(page.locator('[data-refused="NS-503"]')).toContainText('Welded: it can’t go round a finished wall')
+  await expect(page.locator('[data-refused="NS-500"]')).toContainText('Throat 4 3/4 in is under the wall')
+  await open(page, `/openings/${demoOpening('B2')}/order`)
+  await page.getByRole('button', { name: /Show the \d+ that don’t/ }).click()
+  await expect(page.locator('[data-refused="NS-602"]')).toContainText('Other hinges')
+  await expect(page.locator('[data-refused="NS-602"]')).toContainText('one off by 3/8 in')
+  await expect(page.locator('[data-refused="NS-603"]')).toContainText('Label of 0 minutes is too low')
+  await expect(page.locator('[data-article="NS-604"]')).toContainText('Fits the frame that stays')
+})
+
+test('what can’t be read stays as it came, and the desk may fail, go away and answer twice', async ({ page }) => {
+  await completeEntry(page, 'Fog bell')
+  await tellDesk({ answer: 'garble' })
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('Answer not understood')
+  await expect(page.getByRole('region', { name: 'Not understood' })).toContainText('This is not JSON')
+
+  await completeEntry(page, 'Tide gauge')
+  await control('kill-desk')
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('On its way')
+  await expect(page.getByText('The desk can’t be reached.')).toBeVisible()
+  await control('kill-application')
+  await control('restart-desk')
+  await tellDesk({ ...HONEST, twice: true })
+  await control('restart-application')
+  await expect(standing(page)).toHaveText('Acknowledged', { timeout: 30_000 })
+  const order = page.url().split('/').at(-1)!
+  const view = await (await page.request.get(`${base()}/api/orders/${order}`)).json()
+  expect(view.answers).toHaveLength(1)
+  const taken = await (await fetch(`${process.env.HARVEK_DESK_ADDRESS}/messages`)).json()
+  expect(taken.filter((one: { key: string }) => one.key === order)).toHaveLength(1)
+})
+
+test('a delivered unit is looked at: what is wrong opens a claim, what is right lets the old door come out', async ({
+  page,
+}) => {
+  await completeEntry(page, 'Lamp room')
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('Acknowledged')
+  await page.getByRole('button', { name: /^Receive A1/ }).click()
+  const read = async (figures: readonly (readonly [string, string])[]) => {
+    for (const [name, text] of figures) await page.getByLabel(name, { exact: true }).fill(text)
+  }
+  await read([
+    ['Width, top', '37 1/2'],
+    ['Width, middle', '37-1/2"'],
+    ['Width, bottom', '37 5/8'],
+    ['Height, left', '81.75'],
+    ['Height, right', '2076.5 mm'],
+    ['Jamb', 'four and nine sixteenths'],
+  ])
+  const line = page.getByRole('region', { name: 'Line 1' })
+  await line.getByText('Right', { exact: true }).click()
+  await line.getByText('In', { exact: true }).click()
+  await expect(page.locator('[data-found="receipt-size"]')).toContainText(
+    'Width, bottom: 37 5/8 in instead of 37 1/2 in',
+  )
+  await expectAccessible(page)
+  await page.getByLabel('Note').fill('photo taken')
+  await page.getByRole('button', { name: 'On hold: store it' }).click()
+  await expect(page.locator('[data-receipt="hold"]')).toBeVisible()
+  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toBeVisible()
+  const claim = await pdfText(page, (await page.getByRole('link', { name: /^Claim note/ }).getAttribute('href'))!)
+  for (const part of [
+    'Claim, order H-',
+    'Width, bottom: 37 5/8 in instead of 37 1/2 in',
+    'photo taken',
+    'Please say by return',
+  ])
+    expect(claim).toContain(part)
+  await page.getByRole('button', { name: /again$/ }).click()
+  await read([
+    ['Width, top', '37 1/2'],
+    ['Width, middle', '37 1/2'],
+    ['Width, bottom', '37 9/16'],
+    ['Height, left', '81 3/4'],
+    ['Height, right', '81 3/4'],
+    ['Jamb', '4 9/16'],
+  ])
+  await line.getByText('Right', { exact: true }).click()
+  await line.getByText('In', { exact: true }).click()
+  await expect(page.locator('[data-found="receipt-as-ordered"]')).toBeVisible()
+  await page.getByRole('button', { name: 'Accepted: store it' }).click()
+  await expect(standing(page)).toHaveText('Received')
+  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toHaveCount(0)
+})

@@ -1,0 +1,158 @@
+import { handPlan, pairPlan, sliderPlan } from '@/core/drawing/hand-plan'
+import type { Mark } from '@/core/drawing/scene'
+import { job } from '@/core/job'
+import type { Order, OrderLine } from '@/core/order/order'
+import { revisionChanges } from '@/core/order/revision'
+import { frameUnit, leafUnit, lockUnit, sliderUnit } from '@/core/test/family-units'
+import { jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
+import { writeOrderCsv } from '@/writers/write-csv'
+import { claimNote } from './claim-note'
+import { countRows, orderSheet } from './order-sheet'
+
+const line: OrderLine = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
+const order = (lines: readonly OrderLine[], more: Partial<Order> = {}): Order => ({
+  id: '01900000-0000-7000-8000-0000000000f2',
+  number: 'H-0007',
+  revision: 1,
+  supersedes: null,
+  maker: 'Test',
+  releasedAt: '2026-01-05T08:00:00.000Z',
+  releasedBy: 'Ida Marlow',
+  lines: [...lines],
+  ...more,
+})
+const as = (more: Partial<OrderLine>, tag = 'A1'): OrderLine => ({
+  ...line,
+  ...more,
+  opening: { ...line.opening, tag },
+})
+const textOf = (lines: readonly OrderLine[], extras: Parameters<typeof orderSheet>[3] = {}) =>
+  JSON.stringify(orderSheet(jobRecord(), order(lines), lines, extras).blocks.filter(block => block.kind !== 'drawing'))
+
+describe('an order sheet of every kind of door', () => {
+  it.each([
+    ['a pair', as({ hinges: null, activeLeaf: 'right', codes: null }), ['The RIGHT leaf is ACTIVE']],
+    [
+      'a slider',
+      as({ unit: sliderUnit(), hinges: null, swing: null, codes: null, panels: 'XO' }),
+      ['The RIGHT panel MOVES'],
+    ],
+    [
+      'a leaf',
+      as({ unit: leafUnit() }),
+      ['7 1/4 in', '37 1/16 in', 'backset 2 3/4 in', 'bore 40 5/16 in', '90 minutes'],
+    ],
+    ['a frame', as({ unit: frameUnit() }), ['knock-down, throat 5 in', 'overall 6 in']],
+    ['a lock', as({ unit: lockUnit(), derived: null, roughOpening: null }), ['mortise case, privacy', 'Faceplate']],
+    [
+      'a storm door',
+      as({
+        cut: {
+          pack: length('1/2'),
+          rail: length('80 1/4'),
+          headGap: length('3/16'),
+          bottomGap: length('1/8'),
+          closer: 'under-glass',
+          closerPin: length('3/4'),
+        },
+      }),
+      ['hinge rail 80 1/4 in', 'pack 1/2 in', 'a hand under the glass', 'Trim opening'],
+    ],
+  ])('%s', (_, one, parts) => {
+    const text = textOf([one])
+    for (const part of parts) expect(text).toContain(part)
+  })
+  it('counts same units together, each opening by its tag', () => {
+    const lines = [as({}, 'A1'), as({ swing: 'out' }, 'A2'), as({}, 'A3')]
+    expect(countRows(lines)).toEqual([
+      ['2 × T-1', 'Entry: A1, A3'],
+      ['1 × T-1', 'Entry: A2'],
+    ])
+  })
+  it('of a revision begins with what it changes', () => {
+    const changes = revisionChanges(order([line]), order([as({ jambExtension: length('1') })]))
+    const text = textOf([line], { changes })
+    expect(text).toContain('What this revision changes')
+    expect(text.indexOf('Jamb extension')).toBeLessThan(text.indexOf('Line 1'))
+    expect(text).toContain('"none","1 in"')
+  })
+})
+
+describe('the plan that tells the hand', () => {
+  const ids = (marks: readonly Mark[]) => marks.map(mark => mark.id)
+  const boxOf = (marks: readonly Mark[], id: string) => {
+    const mark = marks.find(one => one.id === id)
+    if (mark?.kind !== 'path') throw new Error(`no path ${id}`)
+    const [xs, ys] = [mark.points.map(p => p.x), mark.points.map(p => p.y)]
+    return { left: Math.min(...xs), right: Math.max(...xs), bottom: Math.min(...ys), top: Math.max(...ys) }
+  }
+  const wordAt = (marks: readonly Mark[], word: string) => {
+    const mark = marks.find(one => one.kind === 'label' && one.word === word)
+    if (mark?.kind !== 'label') throw new Error(`no word ${word}`)
+    return mark.at
+  }
+  it.each([
+    ['left', 'in'],
+    ['right', 'out'],
+  ] as const)('of a pair: both leaves %s active, swing %s', (active, swing) => {
+    const { marks } = pairPlan(inches(60), active, swing)
+    const [left, right] = [boxOf(marks, 'leaf.left'), boxOf(marks, 'leaf.right')]
+    for (const leaf of [left, right]) expect(swing === 'in' ? leaf.bottom > 0 : leaf.top <= 0).toBe(true)
+    expect(left.right).toBeLessThan(inches(30))
+    expect(right.left).toBeGreaterThan(inches(30))
+    expect(wordAt(marks, 'active').x < inches(30)).toBe(active === 'left')
+  })
+  it.each([
+    ['OX', true],
+    ['XO', false],
+  ] as const)('of a slider %s: the moving panel is on its own side, inside', (panels, movesLeft) => {
+    const { marks } = sliderPlan(inches(72), panels)
+    expect(wordAt(marks, 'moves').x < inches(36)).toBe(movesLeft)
+    expect(wordAt(marks, 'fixed').x > inches(36)).toBe(movesLeft)
+    const [moving, fixed] = movesLeft ? ['panel.1', 'panel.2'] : ['panel.2', 'panel.1']
+    expect(boxOf(marks, moving!).bottom).toBeGreaterThan(boxOf(marks, fixed!).bottom)
+  })
+  it('is the one of its kind; a lock has none', () => {
+    expect(handPlan(as({ panels: 'OX' }))!.name).toBe('slider')
+    expect(handPlan(as({ hinges: null, activeLeaf: 'left' }))!.name).toBe('pair')
+    expect(ids(handPlan(line)!.marks)).toContain('leaf')
+    expect(handPlan(as({ unit: lockUnit() }))).toBeNull()
+  })
+})
+
+it('the claim note says what was ordered, what came and what is asked for', () => {
+  const receipt = {
+    id: order([]).id,
+    orderId: order([]).id,
+    line: 1,
+    readings: { 'width.top': length('38') },
+    hinges: 'left',
+    swing: 'in',
+    checks: { finish: 'wrong' },
+    counts: {},
+    state: 'refused',
+    note: 'scratched',
+    by: 'Ida Marlow',
+    at: '2026-01-09T08:00:00.000Z',
+  } as const
+  const text = JSON.stringify(claimNote(jobRecord(), order([line]), line, receipt, LENGTHS).blocks)
+  for (const part of [
+    '38 in instead of 37 1/2 in',
+    'scratched',
+    'H-0007, revision 1, line 1',
+    'refused',
+    'Finish whole',
+    'Hinges on the LEFT',
+  ])
+    expect(text).toContain(part)
+})
+
+it('the lines as CSV say the hand in words and facts, and no text becomes a formula', () => {
+  const csv = writeOrderCsv(order([as({}, '=A1')]), '1/16')
+  const [head, row] = csv.split('\n')
+  expect(head).toMatch(/^order,revision,line,tag/)
+  expect(row).toContain("'=A1")
+  expect(row).toContain('"Hinges on the LEFT, seen from outside. Swings IN (into the building)."')
+  expect(row).toContain('952.5')
+})

@@ -1,0 +1,294 @@
+import { existsSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { v7 as uuidV7 } from 'uuid'
+import { NEW_FIRM } from '@/core/catalogue/firm'
+import { job as runJob } from '@/core/job'
+import { messageOf } from '@/core/order/message'
+import type { Receipt } from '@/core/order/receipt'
+import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
+import { type CourierOptions, carry, pauseAfter } from '@/server/courier'
+import { freePort } from '../../tools/database.mjs'
+import { startDesk } from '../../tools/devices.mjs'
+import {
+  addDecisions,
+  addDeskAnswer,
+  addReceipt,
+  claimDue,
+  countOutgoing,
+  hurry,
+  listDecisions,
+  listDeskAnswers,
+  listOutgoing,
+  listReceipts,
+  noteAttempt,
+  putOutgoing,
+} from './exchange'
+import { findFirm, findJobSchools, saveFirm, saveJobSchools } from './firm'
+import { findOrder, listOrders, releaseOrder } from './orders'
+import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt } from './tables'
+import { sharedStore, someCompany } from './test/database'
+import { addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
+
+const store = sharedStore()
+const AT = '2026-01-03T00:00:00.000Z'
+
+const lineFor = (openingId: string) => {
+  const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
+  return runJob({ ...base, opening: { ...base.opening, id: openingId } }, trade()).line!
+}
+type Company = Awaited<ReturnType<typeof someCompany>>
+const released = async ({ acting, job, opening }: Company, supersedes: string | null = null) =>
+  releaseOrder(store().db, acting, job.id, {
+    id: uuidV7(),
+    releasedAt: AT,
+    maker: 'Test',
+    lines: [lineFor(opening.id)],
+    supersedes,
+  })
+const messageFor = async (company: Company) => {
+  const order = (await released(company))!
+  const message = messageOf(order, { id: company.acting.companyId, name: 'X' })
+  await putOutgoing(
+    store().db,
+    company.acting,
+    { id: order.id, orderId: order.id, kind: 'order', body: JSON.stringify(message), createdAt: AT },
+    0,
+  )
+  return order
+}
+
+describe('revisions', () => {
+  it('count up under one number, and each takes the place of one', async () => {
+    const company = await someCompany(store().db, 'Revisions')
+    const first = (await released(company))!
+    const second = (await released(company, first.id))!
+    expect([first.number, first.revision, second.number, second.revision, second.supersedes]).toEqual([
+      'H-0001',
+      1,
+      'H-0001',
+      2,
+      first.id,
+    ])
+    expect(await released(company, first.id)).toBeNull()
+    expect(await released(company, uuidV7())).toBeNull()
+    expect((await released(company))!.number).toBe('H-0002')
+  })
+  it('of two at once, one is released', async () => {
+    const company = await someCompany(store().db, 'Two at once')
+    const first = (await released(company))!
+    const both = await Promise.all([released(company, first.id), released(company, first.id)])
+    expect(both.filter(one => one !== null)).toHaveLength(1)
+    expect(await listOrders(store().db, company.acting, company.job.id)).toHaveLength(2)
+  })
+})
+
+describe('what is never changed', () => {
+  it.each([
+    ['order_line', orderLine, { data: {} }],
+    ['purchase_order', purchaseOrder, { maker: 'Other' }],
+    ['desk_answer', answerFromDesk, { text: 'x' }],
+    ['decision', decision, { verdict: 'accepted' }],
+    ['receipt', receipt, { data: {} }],
+    ['outgoing', outgoing, { body: '{}' }],
+  ] as const)('%s: the database itself refuses', async (_, table, change) => {
+    const company = await someCompany(store().db, `Frozen ${uuidV7()}`)
+    const order = await messageFor(company)
+    const answerId = uuidV7()
+    await addDeskAnswer(store().db, company.acting.companyId, {
+      id: answerId,
+      orderId: order.id,
+      receivedAt: AT,
+      text: 'y',
+      print: 'p',
+    })
+    await addDecisions(store().db, company.acting, [
+      { id: uuidV7(), orderId: order.id, answerId, line: 1, path: 'hinges', verdict: 'objected', by: 'Ida', at: AT },
+    ])
+    await addReceipt(store().db, company.acting, receiptOf(order.id))
+    const refused = { cause: expect.objectContaining({ sqlState: '45000' }) }
+    await expect(
+      store()
+        .db.update(table)
+        .set(change as never),
+    ).rejects.toMatchObject(refused)
+    if (table !== outgoing) await expect(store().db.delete(table)).rejects.toMatchObject(refused)
+    expect((await findOrder(store().db, company.acting, order.id))!.order).toEqual(order)
+  })
+})
+
+const receiptOf = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({
+  id: uuidV7(),
+  orderId,
+  line: 1,
+  readings: { 'width.top': inches(37, 1, 2) },
+  hinges: 'left',
+  swing: 'in',
+  checks: { kerf: 'right' },
+  counts: {},
+  state: 'hold',
+  note: 'photo taken',
+  by: 'Ida Marlow',
+  at: AT,
+  ...more,
+})
+
+describe('receipts', () => {
+  it('come back as they were sent, once each, in the order they were made', async () => {
+    const company = await someCompany(store().db, 'Receipts')
+    const order = (await released(company))!
+    const [one, later] = [
+      receiptOf(order.id),
+      receiptOf(order.id, { at: '2026-01-04T00:00:00.000Z', state: 'accepted' }),
+    ]
+    for (const row of [later, one, one])
+      expect(await addReceipt(store().db, company.acting, row)).toEqual({ stored: [row.id], conflicting: [] })
+    expect(await listReceipts(store().db, company.acting, [order.id])).toEqual([one, later])
+  })
+  it('of a taken id that says something else is refused', async () => {
+    const company = await someCompany(store().db, 'Receipt conflict')
+    const order = (await released(company))!
+    const one = receiptOf(order.id)
+    await addReceipt(store().db, company.acting, one)
+    expect((await addReceipt(store().db, company.acting, { ...one, state: 'accepted' })).conflicting).toEqual([one.id])
+  })
+})
+
+describe('what is on its way', () => {
+  it('is carried by one at a time, and by the next one when that one dies', async () => {
+    const company = await someCompany(store().db, 'Claims')
+    const order = await messageFor(company)
+    const mine = async (now: number) => (await claimDue(store().db, now, now + 1000, 50)).map(one => one.id)
+    const both = await Promise.all([mine(10), mine(10)])
+    expect(both.flat().filter(id => id === order.id)).toHaveLength(1)
+    expect(await mine(500)).not.toContain(order.id)
+    expect(await mine(1011)).toContain(order.id)
+  })
+  it('is not due before its time, and at once when it is hurried', async () => {
+    const company = await someCompany(store().db, 'Due')
+    const order = await messageFor(company)
+    const key = { companyId: company.acting.companyId, id: order.id }
+    await noteAttempt(store().db, key, { state: 'waiting', attempts: 3, dueAt: 9_000_000, trouble: 'away' })
+    const ids = async (now: number) => (await claimDue(store().db, now, now, 50)).map(one => one.id)
+    expect(await ids(8_999_999)).not.toContain(order.id)
+    await hurry(store().db, company.acting, order.id, 5)
+    expect(await ids(8_999_999)).toContain(order.id)
+    expect(await listOutgoing(store().db, company.acting, [order.id])).toMatchObject([{ attempts: 3, trouble: 'away' }])
+  })
+  it('an answer that comes twice is one, another is another', async () => {
+    const company = await someCompany(store().db, 'Answers')
+    const order = (await released(company))!
+    for (const text of ['a', 'a', 'b'])
+      await addDeskAnswer(store().db, company.acting.companyId, {
+        id: uuidV7(),
+        orderId: order.id,
+        receivedAt: AT,
+        text,
+        print: text,
+      })
+    expect((await listDeskAnswers(store().db, company.acting, [order.id])).map(one => one.text).sort()).toEqual([
+      'a',
+      'b',
+    ])
+  })
+})
+
+describe('a second company', () => {
+  it('finds nothing of the first’s exchange, rates or practices', async () => {
+    const one = await someCompany(store().db, 'First exchange')
+    const { acting } = await someCompany(store().db, 'Second exchange')
+    const order = await messageFor(one)
+    await addReceipt(store().db, one.acting, receiptOf(order.id))
+    await saveFirm(store().db, one.acting, 0, { ...NEW_FIRM, secondLookCents: 7 })
+    await saveJobSchools(store().db, one.acting, one.job.id, 0, { extension: 'solid-only' })
+    await addUnits(store().db, one.acting, [unit({ id: uuidV7() })])
+    expect([
+      await listOutgoing(store().db, acting, [order.id]),
+      await listDeskAnswers(store().db, acting, [order.id]),
+      await listDecisions(store().db, acting, [order.id]),
+      await listReceipts(store().db, acting, [order.id]),
+      (await findFirm(store().db, acting)).data.secondLookCents,
+      (await findJobSchools(store().db, acting, one.job.id)).data,
+      await countOutgoing(store().db, acting),
+      await catalogueRevision(store().db, acting),
+    ]).toEqual([[], [], [], [], NEW_FIRM.secondLookCents, {}, {}, 0])
+  })
+})
+
+describe('the firm’s own', () => {
+  it('is saved from its revision, the first time from 0, and refused from an older one', async () => {
+    const { acting } = await someCompany(store().db, 'Firm')
+    const data = { ...NEW_FIRM, rates: { centsPerHour: 7000 }, conventions: { Test: 'din107' as const } }
+    expect(await saveFirm(store().db, acting, 0, data)).toEqual({ ok: true, revision: 1 })
+    expect(await saveFirm(store().db, acting, 0, NEW_FIRM)).toEqual({ ok: false, current: { revision: 1, data } })
+    expect(await saveFirm(store().db, acting, 1, NEW_FIRM)).toEqual({ ok: true, revision: 2 })
+  })
+})
+
+describe('a maker’s list', () => {
+  it('replaces what it had, adds what is new, and makes the catalogue’s revision count up', async () => {
+    const { acting } = await someCompany(store().db, 'Lists')
+    const [one, two] = [unit({ id: uuidV7(), article: 'A' }), unit({ id: uuidV7(), article: 'B' })]
+    await putUnits(store().db, acting, [one])
+    await putUnits(store().db, acting, [{ ...one, priceCents: 1 }, two])
+    expect((await listUnits(store().db, acting)).map(({ article, priceCents }) => [article, priceCents])).toEqual([
+      ['A', 1],
+      ['B', 60_000],
+    ])
+    expect(await catalogueRevision(store().db, acting)).toBe(2)
+    expect(await findUnits(store().db, acting, [two.id, uuidV7()])).toEqual([two])
+  })
+  it('one article of two makers is two units', async () => {
+    const { acting } = await someCompany(store().db, 'Two makers')
+    await putUnits(store().db, acting, [unit({ id: uuidV7() }), unit({ id: uuidV7(), maker: 'Other' })])
+    expect(await listUnits(store().db, acting)).toHaveLength(2)
+  })
+})
+
+it.each([
+  [1, 1000],
+  [2, 2000],
+  [5, 16_000],
+  [40, 300_000],
+])('the pause after %s tries that failed is %s ms', (attempts, pause) =>
+  expect(pauseAfter(attempts, { desk: '', firstPause: 1000, longestPause: 300_000, patience: 1, most: 1 })).toBe(pause),
+)
+
+it('200 orders reach a desk that fails half of its answers and is killed twice, each exactly once', async () => {
+  const company = await someCompany(store().db, 'Two hundred')
+  const orders: string[] = []
+  for (let i = 0; i < 200; i++) orders.push((await messageFor(company)).id)
+  const file = join(store().folder, 'desk.jsonl')
+  const port = await freePort()
+  let desk = await startDesk(port, file)
+  await desk.tell({ fail: 0.5, delay: 0 })
+  const options: CourierOptions = { desk: desk.address, firstPause: 5, longestPause: 40, patience: 2000, most: 16 }
+  let kills = 0
+  const open = async () => {
+    const counts = await countOutgoing(store().db, company.acting)
+    return (counts.waiting ?? 0) + (counts.sent ?? 0)
+  }
+  for (let round = 0; round < 3000 && (await open()) > 0; round++) {
+    // A second carrier at the same time takes nothing that the first one has.
+    await Promise.all([carry(store().db, options), carry(store().db, options)])
+    if ((kills === 0 && round === 10) || (kills === 1 && round === 30)) {
+      const carrying = carry(store().db, options)
+      await desk.kill()
+      await carrying
+      desk = await startDesk(port, file)
+      await desk.tell({ fail: 0.5, delay: 0 })
+      kills += 1
+    }
+  }
+  await desk.stop()
+  expect([kills, await open()]).toEqual([2, 0])
+  expect(existsSync(file)).toBe(true)
+  const taken = readFileSync(file, 'utf8')
+    .split('\n')
+    .flatMap(line => (line.startsWith('{"kind":"taken"') ? [JSON.parse(line)] : []))
+    .map(row => JSON.parse(row.body).order.id as string)
+  expect(new Set(taken).size).toBe(taken.length)
+  expect(taken.filter(id => orders.includes(id)).sort()).toEqual([...orders].sort())
+  const answers = await listDeskAnswers(store().db, company.acting, orders)
+  expect(new Set(answers.map(one => one.orderId)).size).toBe(200)
+}, 120_000)
