@@ -43,6 +43,11 @@ async function completeEntry(page: Page, name: string, hinges: 'Left' | 'Right' 
   await newOpening(page, `${name} ${Date.now()}`, name, 'Trim off')
   await typeReadings(page, HOLE)
   await allStored(page)
+  await specifyEntry(page, hinges)
+}
+
+/** Specifies a plain in-swing entry and chooses a stock unit for it, everything settled. */
+async function specifyEntry(page: Page, hinges: 'Left' | 'Right'): Promise<void> {
   await stage(page, 'Specify')
   const wanted = page.getByRole('region', { name: 'Specify' })
   await wanted.getByText(hinges, { exact: true }).click()
@@ -81,6 +86,7 @@ test('a cheap stock slider with a built-down head beside a made one: the choice 
   await expect(page.getByText(/Beside it stood .*RJ-820 at \$4,821\.39 in 56 days/)).toBeVisible()
   await page.getByLabel('Colour outside').selectOption('bronze')
   await expect(page.getByText('Complete: nothing is missing')).toBeVisible()
+  await page.waitForLoadState('networkidle')
   await page.reload()
   await page.locator('html[data-hydrated]').waitFor()
   await expect(page.getByLabel('Why the customer chose it')).toHaveValue('wants it before Christmas')
@@ -201,15 +207,7 @@ test('several openings of one job go on one order, tagged one by one', async ({ 
   await page.locator('html[data-hydrated]').waitFor()
   await typeReadings(page, HOLE)
   await allStored(page)
-  await stage(page, 'Specify')
-  const wanted = page.getByRole('region', { name: 'Specify' })
-  await wanted.getByText('Left', { exact: true }).click()
-  await wanted.getByText('In', { exact: true }).click()
-  await wanted.getByText('Double', { exact: true }).click()
-  await stage(page, 'Order')
-  await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
-  await page.getByLabel('Colour outside').selectOption('slate')
-  await page.getByLabel('Finish of hinges and hardware').selectOption('black')
+  await specifyEntry(page, 'Left')
   await page.getByLabel(/Twin one: TW-109/).check()
   await releaseAndFollow(page)
   await expect(page.getByRole('region', { name: 'Line 1' })).toContainText('Hinges on the LEFT')

@@ -128,6 +128,37 @@ async function benchList(address, url) {
   await connection.end()
 }
 
+const UNITS = 50_000
+
+/** The catalogue page and an opening's units while the catalogue holds 50,000. Last of all: it fills the database.
+ * @param {{ address: string, pid: number }} application @param {string} csv @param {string} opening */
+async function benchLargeCatalogue({ address, pid }, csv, opening) {
+  const before = residentMiB(pid)
+  const start = performance.now()
+  const taken = await fetch(`${address}/api/catalogue/import`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ csv }),
+  })
+  say(`a list of ${UNITS} units taken in (${taken.status}): ${((performance.now() - start) / 1000).toFixed(1)} s`)
+  const first = performance.now()
+  await (await fetch(`${address}/api/catalogue?q=z-04`)).json()
+  say(`the catalogue loaded and checked anew by the server: ${((performance.now() - first) / 1000).toFixed(1)} s`)
+  for (const [name, path] of [
+    ['units found by a word and sorted by price', '/api/catalogue?q=maker+3&sort=price'],
+    ['an opening’s best units', `/api/openings/${opening}/units`],
+  ]) {
+    const times = []
+    for (let i = 0; i < 15; i++) {
+      const at = performance.now()
+      await (await fetch(address + path)).arrayBuffer()
+      times.push(performance.now() - at)
+    }
+    say(`${name}, of ${UNITS}: ${median(times).toFixed(0)} ms`)
+  }
+  say(`server resident after that: ${residentMiB(pid).toFixed(0)} MiB (before ${before.toFixed(0)})`)
+}
+
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server' })
   ensureNodeModules()
@@ -168,6 +199,16 @@ async function main() {
       report('blunders named first', found.first * 100, '%', 95, 'above')
       report('clean surveys accused', found.accused * 100, '%', 4, 'below')
 
+      const demoList = join(root, 'demo/catalogue.csv')
+      const judged = bench.catalogue(file, demoList, UNITS, (/** @type {number} */ loaded) =>
+        say(`  checked ${loaded} of ${UNITS} units`),
+      )
+      say(
+        `${UNITS} units of ${judged.shapes} shapes checked and made ready in ${judged.loadMs.toFixed(0)} ms; ${judged.possible} go in`,
+      )
+      report(`${UNITS} units judged for one opening`, judged.judgeMs, 'ms', 250, 'below')
+      report('memory they take', judged.heapMiB, 'MiB', 200, 'below')
+
       await benchList(application.address, database.url)
 
       const opening = JSON.parse(exported).openings[0].opening.id
@@ -189,6 +230,7 @@ async function main() {
       }
       say(`page views, median of 1,000: ${median(times).toFixed(1)} ms`)
       report('server resident after 1,000 page views', residentMiB(application.pid), 'MiB', 350, 'below')
+      await benchLargeCatalogue(application, bench.list(demoList, UNITS), opening)
     } finally {
       await application.stop()
     }

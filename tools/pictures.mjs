@@ -25,11 +25,13 @@ const PICTURES = [
   ['3c-steel-leaf', 'B2', 'measure', LARGE, '[data-slot="hinge.2"]'],
   ['4-diagnose', 'A1', 'diagnose', LARGE],
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
-  ['6-order', 'A1', 'order', LARGE],
+  ['6-order', 'C1', 'order', LARGE],
   ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
   ['8-seal', 'A5', 'seal', LARGE],
   ['9-hand-over', 'A5', 'handover', LARGE],
   ['10-openings', '/openings', '', LARGE],
+  ['12-order', 'order of B3', '', LARGE],
+  ['13-firm', '/firm', '', LARGE],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
   ['phone-measure', 'A3', 'measure', PHONE],
   ['phone-keypad', 'A6', 'measure', PHONE, '[aria-label="Keypad"]'],
@@ -51,7 +53,15 @@ async function main() {
     const found = await (await fetch(`${application.address}/api/openings`)).json()
     /** @type {Record<string, { id: string, jobId: string }>} */
     const openings = Object.fromEntries(found.openings.map((/** @type {{ tag: string }} */ one) => [one.tag, one]))
+    const listed = await (await fetch(`${application.address}/orders`)).text()
+    /** @type {Record<string, string>} */
+    const orders = {}
+    for (const [, id] of listed.matchAll(/\/orders\/([0-9a-f-]{36})/g)) {
+      const view = await (await fetch(`${application.address}/api/orders/${id}`)).json()
+      orders[view.order.lines[0].opening.tag] = id ?? ''
+    }
     const pathOf = (/** @type {string} */ where, /** @type {string} */ stage) => {
+      if (where.startsWith('order of')) return `/orders/${orders[where.slice(9)]}`
       if (where.startsWith('job')) return `/jobs/${openings[where.slice(7) || 'A1']?.jobId}`
       return openings[where] ? `/openings/${openings[where].id}/${stage}` : where
     }

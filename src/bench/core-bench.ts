@@ -4,24 +4,14 @@ import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { section } from '@/core/drawing/section'
-import { job, type OpeningRecords } from '@/core/job'
+import { job } from '@/core/job'
 import { jobFileSchema } from '@/core/job-file'
 import { CALL_TRADE } from '@/trade/call-trade'
 import { tradeWith } from '@/trade/trade'
+import { median } from './median'
+import { recordsIn } from './records-in'
 
-const WARM_UP = 200
 const ROUNDS = 1000
-
-/** The median time of one run in milliseconds. */
-function median(run: () => unknown): number {
-  for (let i = 0; i < WARM_UP; i++) run()
-  const times = Array.from({ length: ROUNDS }, () => {
-    const start = performance.now()
-    run()
-    return performance.now() - start
-  })
-  return times.sort((a, b) => a - b)[ROUNDS / 2]!
-}
 
 /** Requests of every call, an equal share each. */
 export const MIXED_REQUESTS: readonly { readonly call: string; readonly input: unknown }[] = [
@@ -72,24 +62,14 @@ export function benchCore(jobFilePath: string, units: readonly CatalogueUnit[]):
   const file = jobFileSchema.parse(JSON.parse(readFileSync(jobFilePath, 'utf8')))
   const sixty = Array.from({ length: 60 }, (_, i) => ({ ...units[i % units.length]!, article: `${i}` }))
   const trade = tradeWith(sixty)
-  const { opening, readings, answers, wishes, sealChoice, log } = file.openings.find(one => one.opening.tag === 'A5')!
-  const records: OpeningRecords = {
-    opening,
-    readings,
-    answers,
-    wishes: wishes.data,
-    sealChoice: sealChoice.data,
-    orders: [],
-    receipts: [],
-    log,
-  }
+  const records = recordsIn(file, 'A5')
   const adjust = MIXED_REQUESTS.find(one => one.call === 'opening.adjust')!
-  const whole = median(() => {
+  const whole = median(ROUNDS, () => {
     const result = job(records, trade)
     return [elevation(result, 'fit', 8), plan(result), section(result)]
   })
   return {
     'job with 60 units and three scenes, ms': whole,
-    'opening.adjust, ms': median(() => answer(adjust, CALL_TRADE)),
+    'opening.adjust, ms': median(ROUNDS, () => answer(adjust, CALL_TRADE)),
   }
 }

@@ -3,11 +3,20 @@ import { deviationsOf } from '@/core/opening/observe-survey'
 import { readCatalogue } from '@/server/read-catalogue'
 import { LENGTHS } from '@/trade/lengths'
 import { findBlunders } from './blunders'
+import { benchCatalogue, largeCatalogue, largeList } from './catalogue-bench'
 import { benchCore, MIXED_REQUESTS } from './core-bench'
 
 export const requests = MIXED_REQUESTS
 export const timings = (jobFile: string, catalogue: string) =>
   benchCore(jobFile, readCatalogue(readFileSync(catalogue, 'utf8')).units)
+
+/** Judging a catalogue of `count` units for the front entry of an exported job, and the same catalogue as a maker's list. */
+export const catalogue = (jobFile: string, csv: string, count: number, onProgress: (loaded: number) => void) =>
+  benchCatalogue(jobFile, entryOf(csv), count, onProgress)
+export const list = (csv: string, count: number) => largeList(largeCatalogue(entryOf(csv), count))
+
+const entryOf = (csv: string) =>
+  readCatalogue(readFileSync(csv, 'utf8')).units.find(one => one.family === 'hinged-outside' && one.stock)!
 
 /** How well one blunder is found in 2,000 simulated surveys. */
 export const blunders = () => findBlunders(2000, 20_261, deviationsOf(LENGTHS))

@@ -10,8 +10,9 @@ import { judgeUnits } from './catalogue/judge-unit'
 import type { Offer, OfferCode } from './catalogue/offer'
 import type { Rates } from './catalogue/preparation'
 import type { Request } from './catalogue/request'
-import { siteFactsOf } from './catalogue/site-facts'
+import { isJudgeable, requestFor } from './catalogue/request-for'
 import type { CatalogueUnit } from './catalogue/unit'
+import { byStormSchool } from './diagnosis/by-storm-school'
 import { type DiagnosisCode, diagnose } from './diagnosis/diagnose'
 import { planShims, type ShimPlan } from './fit/plan-shims'
 import { type PlannedStep, planSteps, type SettingStep } from './fit/plan-steps'
@@ -32,7 +33,8 @@ import {
 import type { AdjustedOpening } from './opening/opening'
 import { plumbRectangle } from './opening/place-unit'
 import { checkOrder, mayRelease, type OrderCode } from './order/check-order'
-import { type Delivery, deliveryOf } from './order/delivery'
+import { type Delivery, type DeliveryCode, deliveryFindings, deliveryOf } from './order/delivery'
+import { isMeasuredTwice } from './order/measured-twice'
 import type { Order, OrderLine } from './order/order'
 import { orderLine } from './order/order-line'
 import type { Receipt } from './order/receipt'
@@ -50,7 +52,6 @@ import type { LockFamily } from './survey/lock-family'
 import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
-import type { Way } from './survey/ways'
 import type { Size } from './units/call-size'
 import { type Length, minus } from './units/length'
 import { decideBy, typicalChance, unitToJudge } from './verdict/judge-typical'
@@ -94,7 +95,7 @@ export type Trade = {
 }
 
 export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
-export type FitCode = 'pack-impossible' | 'unit-not-accepted' | 'unit-held'
+export type FitCode = 'pack-impossible' | DeliveryCode
 export type FindingCode =
   | MeasuringCode
   | SurveyCode
@@ -191,7 +192,8 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const diagnosis =
     model && isOpening ? byStormSchool(family, schools, diagnose(survey, model.adjusted, wishes.subfloor, lengths)) : []
   const plumb = hole && !holeIsAssumed ? checkPlumb(hole, specification, lengths) : []
-  const request = requestFor(family, hole, specification, survey, wishes, { lengths, schools }, trade)
+  const { jambStandards, rates } = trade
+  const request = requestFor(family, hole, specification, survey, { wishes, lengths, schools, jambStandards, rates })
   const offers = isJudgeable(request) ? judgeUnits(units, request) : []
   const chosen = offers.find(offer => offer.unit === unitChosen) ?? null
   const shims = hole && chosen?.placement && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
@@ -332,53 +334,6 @@ function checkPlumb(
   ]
 }
 
-function requestFor(
-  family: Family,
-  hole: AdjustedOpening | null,
-  specification: Specification,
-  survey: Survey,
-  wishes: Wishes,
-  { lengths, schools }: Pick<Request, 'lengths' | 'schools'>,
-  trade: Trade,
-): Request {
-  return {
-    points: hole?.points ?? null,
-    wishes,
-    lengths,
-    schools,
-    site: siteFactsOf(family, survey, wishes, lengths),
-    wall: specification.jamb?.wanted.value ?? null,
-    floor: survey.bySlot.get('floor.highest')?.value ?? null,
-    jambStandards: trade.jambStandards,
-    rates: trade.rates,
-  }
-}
-
-/** Whether enough was read to judge anything by. */
-const isJudgeable = ({ points, site }: Request): boolean =>
-  points !== null || site.trim !== null || site.leaf !== null || site.lock !== null
-
-/** Whether the size was taken twice: by two ways that agree, or both governing directions by another hand or instrument. */
-function isMeasuredTwice(findings: readonly Finding[], survey: Survey, ways: readonly Way[]): boolean {
-  const agreeing = findings.some(one => one.code === 'ways-agree')
-  const seconds = findings.filter(one => one.code === 'second-agrees').map(one => one.place)
-  const byAnother = (kind: 'widths' | 'heights') => seconds.some(place => place.includes(`/${kind}.`))
-  return (agreeing && waysRead(survey, ways).length > 1) || (byAnother('widths') && byAnother('heights'))
-}
-
-/** Of a storm door's opening only what the firm judges by; its range is judged at the order whatever is chosen. */
-function byStormSchool(
-  family: Family,
-  { answers }: Schools,
-  findings: readonly Finding<DiagnosisCode>[],
-): readonly Finding<DiagnosisCode>[] {
-  const judgedBy = answers['storm-judged-by']
-  if (family !== 'storm' || judgedBy === 'all') return findings
-  return findings.filter(
-    one => (judgedBy === 'square' && one.code === 'square') || (judgedBy === 'plumb' && one.code === 'lean'),
-  )
-}
-
 function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths: TradeLengths, trade: Trade): ShimPlan {
   return planShims(hole.points, chosen.unit, wishes.hinges!, {
     pad: chosen.pad,
@@ -386,22 +341,6 @@ function shimsFor(hole: AdjustedOpening, chosen: Offer, wishes: Wishes, lengths:
     lengths,
     flats: trade.flats,
   })
-}
-
-/** The old door is not removed before the new unit was looked at and accepted. */
-function deliveryFindings(delivery: Delivery): readonly Finding<FitCode>[] {
-  if (delivery === 'not-ordered' || delivery === 'accepted') return []
-  const isHeld = delivery === 'held'
-  return [
-    {
-      code: isHeld ? 'unit-held' : 'unit-not-accepted',
-      place: 'unit',
-      severity: isHeld ? 'stop' : 'watch',
-      facts: {},
-      rule: 'receipt',
-      cures: ['receipt.look'],
-    },
-  ]
 }
 
 function packFindings(shims: ShimPlan | null): readonly Finding<FitCode>[] {

@@ -52,8 +52,8 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
 
 /** On whom an opening waits; `null` when the next move is one's own. */
 function waitsOn({ sheet, progress, result }: OpeningCard): string | null {
-  if (progress.stage === 'fit' && sheet.orders.length && result.steps.every(step => step.state !== 'done'))
-    return 'the supplier'
+  if (progress.stage === 'fit' && result.delivery === 'awaited') return 'the supplier'
+  if (progress.stage === 'fit' && result.delivery === 'held') return 'the supplier’s answer to the claim'
   if (progress.stage === 'order' && !sheet.wishes.data.chosen) return 'the customer’s choice'
   return null
 }

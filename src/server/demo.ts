@@ -142,14 +142,15 @@ async function loadOpening(
     tradeWith(units, { firm: { ...NEW_FIRM, ...firm } }),
   )
   if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
-  const order = await releaseOrder(db, acting, jobId, {
+  const released = await releaseOrder(db, acting, jobId, {
     id: idOf('order', id),
     releasedAt: one.release,
     maker: result.line.unit.maker,
     lines: [result.line],
     supersedes: null,
   })
-  await loadExchange(db, acting, { order: order!, company }, one, lengthUnit)
+  if (!released.ok) throw new Error(`${one.tag} is ordered already`)
+  await loadExchange(db, acting, { order: released.order, company }, one, lengthUnit)
 }
 
 const takenAtOf = (one: ScenarioOpening, index: number): string =>

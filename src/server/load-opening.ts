@@ -1,5 +1,4 @@
 import { type JobResult, job, requestOf } from '@/core/job'
-import { standingOrders } from '@/core/order/revision'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
@@ -33,7 +32,7 @@ export async function loadOpening(db: Db, acting: Acting, id: string): Promise<O
       findJobSchools(db, acting, jobId),
     ])
   const at = openings.findIndex(one => one.id === id)
-  const orders = standingOrders(all).filter(order => order.lines.some(line => line.opening.id === id))
+  const orders = all.filter(order => order.lines.some(line => line.opening.id === id))
   const bare = {
     job: jobRow!,
     opening,

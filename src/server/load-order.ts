@@ -1,4 +1,5 @@
 import { type Acknowledgement, type NotUnderstood, readAcknowledgement, standingOf } from '@/core/order/acknowledgement'
+import { receiptsFor } from '@/core/order/delivery'
 import { messageOf } from '@/core/order/message'
 import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
@@ -81,12 +82,15 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
   const found = await findOrder(db, acting, id)
   if (!found) return null
   const { order, jobId } = found
-  const [job, siblings, name, parts] = await Promise.all([
+  const [job, siblings, name, own] = await Promise.all([
     findJob(db, acting, jobId),
     listOrders(db, acting, jobId),
     companyName(db, acting),
     partsOf(db, acting, [id]),
   ])
+  const chain = siblings.filter(one => one.number === order.number)
+  const ids = chain.map(one => one.id)
+  const parts = { ...own, receipts: receiptsFor(order, chain, await listReceipts(db, acting, ids)) }
   const sent = messageOf(order, { id: acting.companyId, name })
   const answers = parts.answers.map(one => readAnswer(one, sent, parts.decisions))
   const before = siblings.find(one => one.id === order.supersedes)
@@ -95,14 +99,12 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
     job: job!,
     standing: standingOfOrder(order, parts, answers),
     supersededBy: siblings.find(one => one.supersedes === id)?.id ?? null,
-    revisions: siblings
-      .filter(one => one.number === order.number)
-      .map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({
-        id: revisionId,
-        revision,
-        releasedAt,
-        releasedBy,
-      })),
+    revisions: chain.map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({
+      id: revisionId,
+      revision,
+      releasedAt,
+      releasedBy,
+    })),
     changes: before ? revisionChanges(before, order) : [],
     since: await changesSince(db, acting, order),
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
@@ -189,11 +191,12 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
   return listed.map(({ order, jobName }) => {
     const of = <T extends { readonly orderId: string }>(rows: readonly T[]) =>
       rows.filter(row => row.orderId === order.id)
+    const chain = listed.map(one => one.order).filter(one => one.number === order.number)
     const own: Parts = {
       outgoing: of(parts.outgoing),
       answers: of(parts.answers),
       decisions: of(parts.decisions),
-      receipts: of(parts.receipts),
+      receipts: receiptsFor(order, chain, parts.receipts),
     }
     const sent = messageOf(order, { id: acting.companyId, name })
     const answers = own.answers.map(one => readAnswer(one, sent, own.decisions))

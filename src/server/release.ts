@@ -65,18 +65,19 @@ async function released(
 ): Promise<Released> {
   const releasedAt = now.toISOString()
   const company = { id: acting.companyId, name: await companyName(db, acting) }
-  const order = await db.transaction(async tx => {
+  const result = await db.transaction(async tx => {
     const one = await releaseOrder(tx, acting, jobId, { id, releasedAt, supersedes, ...what })
-    if (one)
+    if (one.ok)
       await putOutgoing(
         tx,
         acting,
-        { id, orderId: id, kind: 'order', body: JSON.stringify(messageOf(one, company)), createdAt: releasedAt },
+        { id, orderId: id, kind: 'order', body: JSON.stringify(messageOf(one.order, company)), createdAt: releasedAt },
         now.getTime(),
       )
     return one
   })
-  return order
-    ? { ok: true, order }
-    : no(409, 'superseded', 'This order was changed by somebody else in the meantime. Look at the newest revision.')
+  if (result.ok) return result
+  return result.why === 'superseded'
+    ? no(409, 'superseded', 'This order was changed by somebody else in the meantime. Look at the newest revision.')
+    : no(409, 'ordered-already', `${result.tag} is on order ${result.number} already. Change that order instead.`)
 }

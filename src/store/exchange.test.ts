@@ -4,7 +4,9 @@ import { v7 as uuidV7 } from 'uuid'
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { job as runJob } from '@/core/job'
 import { messageOf } from '@/core/order/message'
+import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
+import { newWishes } from '@/core/specification/new-wishes'
 import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { type CourierOptions, carry, pauseAfter } from '@/server/courier'
@@ -25,6 +27,7 @@ import {
   putOutgoing,
 } from './exchange'
 import { findFirm, findJobSchools, saveFirm, saveJobSchools } from './firm'
+import { addOpening } from './jobs'
 import { findOrder, listOrders, releaseOrder } from './orders'
 import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt } from './tables'
 import { sharedStore, someCompany } from './test/database'
@@ -38,16 +41,24 @@ const lineFor = (openingId: string) => {
   return runJob({ ...base, opening: { ...base.opening, id: openingId } }, trade()).line!
 }
 type Company = Awaited<ReturnType<typeof someCompany>>
-const released = async ({ acting, job, opening }: Company, supersedes: string | null = null) =>
+/** Releases an opening of its own, or the company's first one where an order is superseded. */
+const release = async ({ acting, job }: Company, openingId: string, supersedes: string | null = null) =>
   releaseOrder(store().db, acting, job.id, {
     id: uuidV7(),
     releasedAt: AT,
     maker: 'Test',
-    lines: [lineFor(opening.id)],
+    lines: [lineFor(openingId)],
     supersedes,
   })
+const released = async (company: Company): Promise<Order> => {
+  const opening = { id: uuidV7(), tag: 'A9', name: 'Of its own', family: 'hinged-outside' } as const
+  await addOpening(store().db, company.acting, company.job.id, opening, newWishes('trim-off'))
+  const result = await release(company, opening.id)
+  if (!result.ok) throw new Error(result.why)
+  return result.order
+}
 const messageFor = async (company: Company) => {
-  const order = (await released(company))!
+  const order = await released(company)
   const message = messageOf(order, { id: company.acting.companyId, name: 'X' })
   await putOutgoing(
     store().db,
@@ -61,8 +72,11 @@ const messageFor = async (company: Company) => {
 describe('revisions', () => {
   it('count up under one number, and each takes the place of one', async () => {
     const company = await someCompany(store().db, 'Revisions')
-    const first = (await released(company))!
-    const second = (await released(company, first.id))!
+    const first = await released(company)
+    const { id: openingId } = first.lines[0]!.opening
+    const result = await release(company, openingId, first.id)
+    if (!result.ok) throw new Error(result.why)
+    const second = result.order
     expect([first.number, first.revision, second.number, second.revision, second.supersedes]).toEqual([
       'H-0001',
       1,
@@ -70,17 +84,26 @@ describe('revisions', () => {
       2,
       first.id,
     ])
-    expect(await released(company, first.id)).toBeNull()
-    expect(await released(company, uuidV7())).toBeNull()
-    expect((await released(company))!.number).toBe('H-0002')
+    expect(await release(company, openingId, first.id)).toEqual({ ok: false, why: 'superseded' })
+    expect(await release(company, openingId, uuidV7())).toEqual({ ok: false, why: 'superseded' })
+    expect((await released(company)).number).toBe('H-0002')
   })
   it('of two at once, one is released', async () => {
     const company = await someCompany(store().db, 'Two at once')
-    const first = (await released(company))!
-    const both = await Promise.all([released(company, first.id), released(company, first.id)])
-    expect(both.filter(one => one !== null)).toHaveLength(1)
+    const first = await released(company)
+    const { id: openingId } = first.lines[0]!.opening
+    const both = await Promise.all([release(company, openingId, first.id), release(company, openingId, first.id)])
+    expect(both.filter(one => one.ok)).toHaveLength(1)
     expect(await listOrders(store().db, company.acting, company.job.id)).toHaveLength(2)
   })
+})
+
+it('an opening is ordered once: on a second order it is refused, at the same time too', async () => {
+  const company = await someCompany(store().db, 'Once')
+  const { id } = company.opening
+  const both = await Promise.all([release(company, id), release(company, id)])
+  expect(both.filter(one => one.ok)).toHaveLength(1)
+  expect(await release(company, id)).toEqual({ ok: false, why: 'ordered-already', tag: 'A1', number: 'H-0001' })
 })
 
 describe('what is never changed', () => {
@@ -136,7 +159,7 @@ const receiptOf = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({
 describe('receipts', () => {
   it('come back as they were sent, once each, in the order they were made', async () => {
     const company = await someCompany(store().db, 'Receipts')
-    const order = (await released(company))!
+    const order = await released(company)
     const [one, later] = [
       receiptOf(order.id),
       receiptOf(order.id, { at: '2026-01-04T00:00:00.000Z', state: 'accepted' }),
@@ -147,7 +170,7 @@ describe('receipts', () => {
   })
   it('of a taken id that says something else is refused', async () => {
     const company = await someCompany(store().db, 'Receipt conflict')
-    const order = (await released(company))!
+    const order = await released(company)
     const one = receiptOf(order.id)
     await addReceipt(store().db, company.acting, one)
     expect((await addReceipt(store().db, company.acting, { ...one, state: 'accepted' })).conflicting).toEqual([one.id])
@@ -177,7 +200,7 @@ describe('what is on its way', () => {
   })
   it('an answer that comes twice is one, another is another', async () => {
     const company = await someCompany(store().db, 'Answers')
-    const order = (await released(company))!
+    const order = await released(company)
     for (const text of ['a', 'a', 'b'])
       await addDeskAnswer(store().db, company.acting.companyId, {
         id: uuidV7(),

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core/order/order'
+import { standingOrders } from '@/core/order/revision'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { company, job, orderLine, purchaseOrder } from './tables'
@@ -81,19 +82,43 @@ export type Release = {
   readonly supersedes: string | null
 }
 
+/** What became of a release: the order, or why there is none: what it supersedes is not there or was superseded by another already, or
+ *  an opening of it stands on another order. */
+export type ReleaseResult =
+  | { readonly ok: true; readonly order: Order }
+  | { readonly ok: false; readonly why: 'superseded' }
+  | { readonly ok: false; readonly why: 'ordered-already'; readonly tag: string; readonly number: string }
+
 /** Releases an order with the next free number of the company, or the next revision of one. Sent twice with the same id, it is released
- *  once; `null` when what it supersedes is not there or was superseded by another already. */
-export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked: Release): Promise<Order | null> {
+ *  once; an opening is on one standing order at most. */
+export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked: Release): Promise<ReleaseResult> {
   return db.transaction(async tx => {
     await tx.select().from(company).where(eq(company.id, acting.companyId)).for('update')
     const already = await findOrder(tx, acting, asked.id)
-    if (already) return already.order
+    if (already) return { ok: true, order: already.order }
     const numbered = asked.supersedes === null ? await newNumber(tx, acting) : await nextRevision(tx, acting, asked)
-    if (!numbered) return null
+    if (!numbered) return { ok: false, why: 'superseded' }
+    const taken = await orderedAlready(tx, acting, jobId, asked)
+    if (taken) return taken
     const order: Order = { ...asked, ...numbered, releasedBy: acting.name, lines: [...asked.lines] }
     await insertOrder(tx, acting, jobId, order)
-    return order
+    return { ok: true, order }
   })
+}
+
+/** The first opening of a release that stands on another order. */
+async function orderedAlready(
+  db: Db,
+  acting: Acting,
+  jobId: string,
+  { lines, supersedes }: Release,
+): Promise<ReleaseResult | null> {
+  const standing = standingOrders(await listOrders(db, acting, jobId)).filter(one => one.id !== supersedes)
+  for (const { opening } of lines) {
+    const other = standing.find(one => one.lines.some(line => line.opening.id === opening.id))
+    if (other) return { ok: false, why: 'ordered-already', tag: opening.tag, number: other.number }
+  }
+  return null
 }
 
 type Numbered = Pick<Order, 'number' | 'revision'>

@@ -92,14 +92,17 @@ describe('rows that are never changed', () => {
   })
 })
 
-const releaseOne = async (acting: Acting, jobId: string, id: string, releasedAt: string, openingId: string) =>
-  (await releaseOrder(store().db, acting, jobId, {
+const releaseOne = async (acting: Acting, jobId: string, id: string, releasedAt: string, openingId: string) => {
+  const released = await releaseOrder(store().db, acting, jobId, {
     id,
     releasedAt,
     maker: unit().maker,
     lines: [lineFor(openingId)],
     supersedes: null,
-  }))!
+  })
+  if (!released.ok) throw new Error(released.why)
+  return released.order
+}
 
 const lineFor = (openingId: string) => {
   const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
@@ -136,7 +139,9 @@ describe('orders', () => {
     const at = '2026-01-03T00:00:00.000Z'
     const [first, again] = await Promise.all([1, 2].map(() => releaseOne(acting, job.id, id, at, opening.id)))
     expect(again).toEqual(first)
-    const second = await releaseOne(acting, job.id, uuidV7(), at, opening.id)
+    const next = { id: uuidV7(), tag: 'A2', name: 'Back', family: 'hinged-outside' } as const
+    await addOpening(store().db, acting, job.id, next, newWishes('trim-off'))
+    const second = await releaseOne(acting, job.id, uuidV7(), at, next.id)
     expect([first!.number, second.number]).toEqual(['H-0001', 'H-0002'])
     expect(await listOrders(store().db, acting, job.id)).toHaveLength(2)
   })

@@ -40,6 +40,8 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
   'change-handle': 'Another handle, clear of the entry door’s',
   'chop-case': 'Chop a lock case in',
   'fill-edge': 'Fill the old case in the edge',
+  'cut-down-leaf': 'Cut the leaf and its frame down',
+  'lower-floor': 'Lower the floor’s edge',
 }
 
 export const SIDE_NAMES: Readonly<Record<DoorSide, string>> = {

@@ -156,6 +156,14 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     () => 'The trim wants work first',
     f => `Its legs need ${f('face')} of flat face, ${f('proud')} proud.`,
   ),
+  'storm-screen': words(
+    () => 'A screen keeps nobody out',
+    'It keeps insects out. Where security was wished for, take a security door.',
+  ),
+  'storm-heat': words(
+    () => 'Full glass: heat in the sun',
+    'Over a dark door heat builds up behind the glass. Vent it, or take less glass.',
+  ),
   'leaf-matches': words(
     () => 'Fits the frame that stays',
     f => `All hinges shifted alike by ${f('shift')}; bore, backset, size and label agree.`,

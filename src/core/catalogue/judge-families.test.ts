@@ -1,26 +1,14 @@
-import { RATES } from '../../trade/rates'
-import { DEFAULT_SCHOOLS } from '../base/schools'
-import { assumedOpening } from '../opening/model-opening'
 import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
-import { LENGTHS, length, unit, wishes } from '../test/fixtures'
-import { inches, mm } from '../units/length'
+import { length, unit, wishes } from '../test/fixtures'
+import { request as made } from '../test/request'
+import { mm } from '../units/length'
 import { judgeUnit } from './judge-unit'
 import type { Offer } from './offer'
-import { NOTHING_FOUND, type Request, type SiteFacts, type TrimRead } from './request'
+import type { Request, SiteFacts, TrimRead } from './request'
 import { unitSchema } from './unit'
 
-const request = (site: Partial<SiteFacts> = {}, more: Partial<Request> = {}): Request => ({
-  points: assumedOpening(inches(38), length('82 1/2'), LENGTHS).points,
-  wishes: wishes({ bore: null }),
-  wall: null,
-  floor: null,
-  jambStandards: [],
-  lengths: LENGTHS,
-  rates: RATES,
-  schools: DEFAULT_SCHOOLS,
-  site: { ...NOTHING_FOUND, ...site },
-  ...more,
-})
+const request = (site: Partial<SiteFacts> = {}, more: Partial<Omit<Request, 'site'>> = {}): Request =>
+  made({ wishes: wishes({ bore: null }), wall: null, ...more, site })
 const codes = (offer: Offer) => offer.reasons.map(one => one.code)
 const work = (offer: Offer) => offer.preparations.map(one => one.id)
 

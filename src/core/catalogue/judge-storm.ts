@@ -50,6 +50,7 @@ export function judgeStorm(unit: CatalogueUnit, sheet: StormSheet, trim: TrimRea
             ),
           ]
         : []),
+      ...kindReasons(unit, sheet),
     ],
     work: workFor(unit, storm, clashes, isPoor),
   }
@@ -74,6 +75,13 @@ function rangeReason(sheet: StormSheet, { fit, pack }: StormCut, isNear: boolean
     return isNear ? say('storm-edge', 'watch', 'storm-near-limit') : say('storm-in-range', 'fine')
   if (fit.verdict === 'pack') return say('storm-packed', 'watch', 'storm-pack-most')
   return say('storm-out-of-range', 'stop')
+}
+
+/** What its kind brings with it whatever the opening. */
+function kindReasons(unit: CatalogueUnit, { kind }: StormSheet): readonly Finding<ShapeCode>[] {
+  if (kind === 'screen') return [because('storm-screen', 'watch', {}, 'storm-kind')]
+  const isFullGlass = kind === 'storm' && unit.details.style === 'full glass'
+  return isFullGlass ? [because('storm-heat', 'watch', {}, 'storm-kind')] : []
 }
 
 /** Whether its handle would meet the entry door's at the height its sheet gives. */

@@ -1,27 +1,11 @@
 import { RATES } from '../../trade/rates'
-import { DEFAULT_SCHOOLS } from '../base/schools'
-import { assumedOpening } from '../opening/model-opening'
-import { LENGTHS, length, unit, wishes } from '../test/fixtures'
+import { length, unit, wishes } from '../test/fixtures'
+import { request as made } from '../test/request'
 import { inches, type Length } from '../units/length'
 import { goesIn, judgeUnit, judgeUnits, standOuts } from './judge-unit'
-import { NOTHING_FOUND, type Request } from './request'
 
-const request = (
-  more: Partial<Request> = {},
-  width: Length = inches(38),
-  height: Length = inches(82, 1, 2),
-): Request => ({
-  points: assumedOpening(width, height, LENGTHS).points,
-  wishes: wishes(),
-  wall: length('4 9/16'),
-  floor: length('1/4'),
-  jambStandards: [],
-  lengths: LENGTHS,
-  rates: RATES,
-  schools: DEFAULT_SCHOOLS,
-  site: NOTHING_FOUND,
-  ...more,
-})
+const request = (more: Parameters<typeof made>[0] = {}, width?: Length, height?: Length) =>
+  made({ floor: length('1/4'), ...more }, width, height)
 
 describe('hard requirements drop a unit and keep the reason', () => {
   it.each([
@@ -153,7 +137,7 @@ describe('the ranking', () => {
     bore: 'single',
     priceCents: 5_000,
   })
-  const order = (more: Partial<Request> = {}) =>
+  const order = (more: Parameters<typeof request>[0] = {}) =>
     judgeUnits([wrong, wide, near, low], request(more)).map(one => one.unit.article)
   it('is by total; what does not go in comes after, what is dropped last', () =>
     expect(order()).toEqual(['LOW', 'NEAR', 'WIDE', 'WRONG']))

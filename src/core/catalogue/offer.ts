@@ -37,6 +37,8 @@ export type ShapeCode =
   | 'storm-out-of-range'
   | 'storm-handle'
   | 'storm-trim'
+  | 'storm-screen'
+  | 'storm-heat'
   | 'leaf-matches'
   | 'leaf-differs'
   | 'leaf-gaps'

@@ -21,6 +21,8 @@ export const PREPARATIONS = [
   'change-handle',
   'chop-case',
   'fill-edge',
+  'cut-down-leaf',
+  'lower-floor',
 ] as const
 export type PreparationId = (typeof PREPARATIONS)[number]
 

@@ -1,28 +1,18 @@
 import { RATES } from '../../trade/rates'
 import { randomFrom, wholeFrom } from '../base/random'
-import { DEFAULT_SCHOOLS } from '../base/schools'
 import { shifted } from '../geometry/point'
 import { assumedOpening } from '../opening/model-opening'
 import { frameUnit, leafUnit, stormUnit } from '../test/family-units'
 import { LENGTHS, length, unit, wishes } from '../test/fixtures'
+import { request as made } from '../test/request'
 import { inches, type Length, ticks } from '../units/length'
 import { judgeUnits } from './judge-unit'
 import { indexCatalogue, rankCatalogue } from './rank-catalogue'
-import { NOTHING_FOUND, type Request } from './request'
+import type { Request } from './request'
 import type { CatalogueUnit } from './unit'
 
-const request = (width: Length, height: Length, more: Partial<Request> = {}): Request => ({
-  points: assumedOpening(width, height, LENGTHS).points,
-  wishes: wishes(),
-  wall: length('4 9/16'),
-  floor: length('1/2'),
-  jambStandards: [],
-  lengths: LENGTHS,
-  rates: RATES,
-  schools: DEFAULT_SCHOOLS,
-  site: NOTHING_FOUND,
-  ...more,
-})
+const request = (width: Length, height: Length, more: Parameters<typeof made>[0] = {}) =>
+  made({ floor: length('1/2'), ...more }, width, height)
 
 /** A made-up catalogue: sizes from far too small to far too large, every hand, some of one shape, prices that tie. */
 function madeUp(count: number, seed: number): readonly CatalogueUnit[] {
@@ -69,7 +59,7 @@ describe('ranking a catalogue', () => {
     ['a small one', request(inches(31), inches(74))],
     ['a high one, out', request(inches(42), inches(94), { wishes: wishes({ swing: 'out', hinges: 'right' }) })],
     ['a garage', request(inches(38), length('82 1/2'), { wishes: wishes({ use: 'garage-to-house', bore: null }) })],
-    ['a label', request(inches(38), length('82 1/2'), { site: { ...NOTHING_FOUND, labelMinutes: 30 } })],
+    ['a label', request(inches(38), length('82 1/2'), { site: { labelMinutes: 30 } })],
     ['nothing settled', request(inches(36), inches(83), { wishes: wishes({ hinges: null, swing: null, bore: null }) })],
     ['dear work', request(inches(39), inches(86), { rates: { ...RATES, centsPerHour: 65_000 } })],
   ])('gives for %s the order of a plain loop over the rules', (_, asked) => {

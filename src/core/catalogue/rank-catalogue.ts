@@ -25,6 +25,7 @@ const shapeKey = (unit: CatalogueUnit): string =>
     unit.jamb,
     unit.leafBottom,
     unit.labelMinutes,
+    unit.details.style,
     JSON.stringify([unit.storm, unit.leaf, unit.frame, unit.lock]),
   ].join(' ')
 

@@ -1,4 +1,4 @@
-import type { Detail } from '../specification/wish-values'
+import { DETAILS, type Detail } from '../specification/wish-values'
 import type { Family } from '../survey/families'
 
 // What a catalogue may say of a unit: apart from the schema, so that a page can offer it without carrying the parser.
@@ -18,17 +18,8 @@ export const CLOSER_PLACES = ['top', 'foot', 'under-glass'] as const
 export type CloserPlace = (typeof CLOSER_PLACES)[number]
 export const FRAME_FORMS = ['knock-down', 'welded'] as const
 
-const OUTSIDE = [
-  'core',
-  'style',
-  'colour-outside',
-  'colour-inside',
-  'sill',
-  'brickmould',
-  'hinge-finish',
-  'weatherstrip',
-  'sweep',
-] as const
+/** Of an outside door everything but what belongs to steel and to storm doors. */
+const OUTSIDE = DETAILS.filter(one => one !== 'closer' && one !== 'anchors')
 
 const ASKED: Readonly<Record<Family, readonly Detail[]>> = {
   'hinged-outside': OUTSIDE,

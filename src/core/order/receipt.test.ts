@@ -2,7 +2,7 @@ import { job } from '../job'
 import { leafUnit } from '../test/family-units'
 import { LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import type { Length } from '../units/length'
-import { deliveryOf } from './delivery'
+import { deliveryOf, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
 import type { Order, OrderLine } from './order'
 import type { Receipt } from './receipt'
@@ -178,12 +178,26 @@ describe('where a unit is', () => {
     ['accepted', ordered, [receipt('a', 2, 'hold'), receipt('a', 2, 'accepted')], 'accepted'],
     ['parts owed', ordered, [receipt('a', 2, 'accepted-parts-owed')], 'accepted'],
     [
-      'a later revision',
+      'a later revision that leaves the line as it was',
       [...ordered, order('b', [line], { supersedes: 'a', revision: 2 })],
+      [receipt('a', 2, 'accepted')],
+      'accepted',
+    ],
+    [
+      'a later revision that changes it',
+      [...ordered, order('b', [{ ...line, swing: 'out' }], { supersedes: 'a', revision: 2 })],
       [receipt('a', 2, 'accepted')],
       'awaited',
     ],
   ])('%s', (_, orders, receipts, expected) => expect(deliveryOf(id, orders, receipts)).toBe(expected))
+  it('a revision keeps what was received, under its own lines', () => {
+    const later = order('b', [line, { ...other, swing: 'out' }], { supersedes: 'a', revision: 2 })
+    const received = [receipt('a', 1, 'accepted'), receipt('a', 2, 'accepted'), receipt('b', 2, 'hold')]
+    expect(receiptsFor(later, [...ordered, later], received).map(one => [one.orderId, one.line, one.state])).toEqual([
+      ['b', 1, 'accepted'],
+      ['b', 2, 'hold'],
+    ])
+  })
   it('decides whether the old door may come out', () => {
     const run = (receipts: readonly Receipt[]) => {
       const own = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })

@@ -5,11 +5,14 @@ export type Sent<T> =
 
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
 export async function send<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<Sent<T>> {
+  const text = JSON.stringify(body) ?? ''
   try {
     const response = await fetch(path, {
       method,
       headers: { 'content-type': 'application/json' },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      // Goes on when the page is left meanwhile; browsers allow that for small bodies only.
+      keepalive: text.length < 60_000,
+      ...(body === undefined ? {} : { body: text }),
     })
     const answer = await response.json().catch(() => null)
     if (response.ok) return { ok: true, value: answer }

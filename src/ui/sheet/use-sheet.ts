@@ -4,7 +4,6 @@ import { v7 as uuidV7 } from 'uuid'
 import type { LogEntry } from '@/core/handover/log'
 import { type JobResult, job } from '@/core/job'
 import type { Order } from '@/core/order/order'
-import { standingOrders } from '@/core/order/revision'
 import type { SealChoice } from '@/core/seal/seal-choice'
 import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import type { Wishes } from '@/core/specification/wishes'
@@ -62,7 +61,7 @@ function reduce(state: State, action: Action): State {
     case 'seals':
       return { ...state, sheet: { ...sheet, sealChoice: action.seals } }
     case 'order':
-      return { ...state, sheet: { ...sheet, orders: standingOrders([...sheet.orders, action.order]) } }
+      return { ...state, sheet: { ...sheet, orders: [...sheet.orders, action.order] } }
     case 'units':
       return { ...state, sheet: { ...sheet, ...action.list } }
     case 'trouble':
@@ -208,6 +207,8 @@ export function useSheet(initial: OpeningSheet): SheetStore {
       if (answer?.ok) dispatch({ type: 'units', list: await answer.json() })
     },
     release: async asked => {
+      // What was just settled must stand in the store before it is released from there.
+      await wishes.settled()
       const sent = await send<{ order: Order }>('POST', '/api/orders', { ...asked, jobId: sheet.job.id })
       if (sent.ok) dispatch({ type: 'order', order: sent.value.order })
       tell(sent.ok ? null : sent.message)

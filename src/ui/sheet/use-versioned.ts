@@ -11,7 +11,7 @@ export function useVersioned<T extends object>(
   show: (next: Versioned<T>) => void,
   tell: (message: string | null) => void,
 ) {
-  const kept = useRef({ stored: current, wanted: current.data, busy: false })
+  const kept = useRef({ stored: current, wanted: current.data, busy: false, flushing: Promise.resolve() })
   const flush = async () => {
     const own = kept.current
     if (own.busy) return
@@ -40,7 +40,11 @@ export function useVersioned<T extends object>(
     if (extent === 'whole') own.wanted = change as T
     else if (Object.keys(change).length) own.wanted = { ...own.wanted, ...change }
     show({ revision: own.stored.revision, data: own.wanted })
-    void flush()
+    kept.current.flushing = Promise.all([kept.current.flushing, flush()]).then(() => undefined)
   }
-  return Object.assign(save, { pending: () => kept.current.wanted !== kept.current.stored.data })
+  return Object.assign(save, {
+    pending: () => kept.current.wanted !== kept.current.stored.data,
+    /** Resolves when everything saved so far was answered. */
+    settled: () => kept.current.flushing,
+  })
 }

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { goesIn, standOuts } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
+import { type WayOut, waysOut } from '@/core/catalogue/ways-out'
 import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
@@ -66,6 +67,7 @@ export function OrderLadder({ store }: StageProps) {
           />
         ))}
       </Offers>
+      <WaysOut store={store} />
       {possible.length === 0 && <Quiet>None of the catalogue goes in as it is wanted. Below stands why.</Quiet>}
       {rest.length > 0 && (
         <Button $plain onPress={() => setShowAll(!showAll)}>
@@ -95,6 +97,40 @@ export function OrderLadder({ store }: StageProps) {
           ))}
         </Offers>
       )}
+    </>
+  )
+}
+
+const WAY_WORDS: Readonly<Record<WayOut['kind'], string>> = {
+  'shorter-leaf': 'A shorter leaf, by',
+  'cut-down': 'The leaf cut down by',
+  'lower-floor': 'The floor’s edge lowered by',
+}
+
+/** Where the floor's packing makes the unit too high: what can be done instead, each with what it costs in all. */
+function WaysOut({ store }: Pick<StageProps, 'store'>) {
+  const { offers, request } = store.result
+  const ways = waysOut(offers, request)
+  const { step } = store.sheet.job
+  if (ways.length === 0) return null
+  return (
+    <>
+      <h2>Too high on its packing</h2>
+      <Offers aria-label="Ways out">
+        {ways.map(({ kind, offer, amount, minutes, totalCents }) => (
+          <li key={kind} data-way={kind}>
+            <div className="head">
+              <span>
+                {WAY_WORDS[kind]} <Figure value={amount} step={step} unit />
+              </span>
+              <span className="price">{money(totalCents)}</span>
+            </div>
+            <span className="line">
+              {offer.unit.article} {offer.unit.name} · {minutes} min of work
+            </span>
+          </li>
+        ))}
+      </Offers>
     </>
   )
 }

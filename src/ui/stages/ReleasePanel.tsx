@@ -5,6 +5,7 @@ import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import type { Finding } from '@/core/base/finding'
 import { mayRelease, type OrderCode } from '@/core/order/check-order'
+import { standingOrders } from '@/core/order/revision'
 import { changesOf } from '@/core/order/same-line'
 import type { ReadyLine } from '@/server/ready-lines'
 import { memberName } from '@/words/members'
@@ -23,7 +24,8 @@ type Props = { readonly store: SheetStore; readonly order: readonly Finding<Orde
 /** Releases once, alone or with other openings of the job. What was released is frozen: a change makes the next revision. */
 export function ReleasePanel({ store, order }: Props) {
   const { line } = store.result
-  const { orders, opening } = store.sheet
+  const { opening } = store.sheet
+  const orders = standingOrders(store.sheet.orders)
   const [busy, setBusy] = useState(false)
   const [together, setTogether] = useState<readonly string[]>([])
   const last = orders.at(-1)

@@ -4,6 +4,7 @@ import { handingTraces } from '@/core/specification/handing'
 import { CONSTRUCTIONS } from '@/core/specification/weigh-leaf'
 import { SETTINGS } from '@/core/specification/wish-values'
 import { FAMILY_RULES } from '@/core/survey/families'
+import { handWords } from '@/words/order'
 import { CONSTRUCTION_NAMES, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
@@ -143,7 +144,6 @@ export function SpecifyFindings(stage: StageProps) {
   const { specification, findings } = store.result
   const { step } = store.sheet.job
   const { unit, jamb, floor } = specification
-  const { hinges, swing } = store.result.wishes
   const picked = jamb?.options[jamb.pick]
   return (
     <>
@@ -169,13 +169,38 @@ export function SpecifyFindings(stage: StageProps) {
       <FamilyFigures result={store.result} step={step} />
       <Panel>
         <h2>Hand</h2>
-        {hinges && swing ? (
-          handingTraces(hinges, swing).map(trace => <TracedHand key={trace.convention} trace={trace} />)
-        ) : (
-          <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
-        )}
+        <HandFacts store={store} />
       </Panel>
       <StageFindings {...stage} findings={findings.specify} />
+    </>
+  )
+}
+
+/** The hand in words, and for a hinged leaf by every convention; of a pair and a slider the facts they have instead. */
+function HandFacts({ store }: Pick<StageProps, 'store'>) {
+  const { wishes, survey, familySpecification } = store.result
+  const { family } = store.sheet.opening
+  const { hinges, swing } = wishes
+  const active = survey.facts.get('fact.active-leaf')?.code
+  if (family === 'slider')
+    return familySpecification.panels ? (
+      <strong>{handWords({ hinges: null, swing: null, panels: familySpecification.panels })}</strong>
+    ) : (
+      <Quiet>Measure asks which panel moves, seen from outside.</Quiet>
+    )
+  if (family === 'pair')
+    return active === 'left' || active === 'right' ? (
+      <strong>{handWords({ hinges: null, swing, activeLeaf: active })}</strong>
+    ) : (
+      <Quiet>Measure asks which leaf is active, seen from outside; tap the plan for which way they go.</Quiet>
+    )
+  if (!hinges || !swing) return <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
+  return (
+    <>
+      <strong>{handWords({ hinges, swing })}</strong>
+      {handingTraces(hinges, swing).map(trace => (
+        <TracedHand key={trace.convention} trace={trace} />
+      ))}
     </>
   )
 }

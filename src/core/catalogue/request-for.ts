@@ -1,0 +1,27 @@
+import type { AdjustedOpening } from '../opening/opening'
+import type { Specification } from '../specification/specify'
+import type { Family } from '../survey/families'
+import { readValue, type Survey } from '../survey/survey'
+import type { Request } from './request'
+import { siteFactsOf } from './site-facts'
+
+type Given = Pick<Request, 'wishes' | 'lengths' | 'schools' | 'jambStandards' | 'rates'>
+
+/** What the catalogue is judged by for an opening. */
+export const requestFor = (
+  family: Family,
+  hole: AdjustedOpening | null,
+  specification: Specification,
+  survey: Survey,
+  given: Given,
+): Request => ({
+  ...given,
+  points: hole?.points ?? null,
+  site: siteFactsOf(family, survey, given.wishes, given.lengths),
+  wall: specification.jamb?.wanted.value ?? null,
+  floor: readValue(survey, 'floor.highest'),
+})
+
+/** Whether enough was read to judge anything by. */
+export const isJudgeable = ({ points, site }: Request): boolean =>
+  points !== null || site.trim !== null || site.leaf !== null || site.lock !== null

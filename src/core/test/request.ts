@@ -1,0 +1,24 @@
+import { RATES } from '../../trade/rates'
+import { DEFAULT_SCHOOLS } from '../base/schools'
+import { NOTHING_FOUND, type Request, type SiteFacts } from '../catalogue/request'
+import { assumedOpening } from '../opening/model-opening'
+import { inches, type Length } from '../units/length'
+import { LENGTHS, length, wishes } from './fixtures'
+
+/** What a catalogue is judged by: a true hole of 38 by 82 1/2 in a 4 1/2 wall, nothing else found, unless said otherwise. */
+export const request = (
+  more: Partial<Omit<Request, 'site'>> & { readonly site?: Partial<SiteFacts> } = {},
+  width: Length = inches(38),
+  height: Length = length('82 1/2'),
+): Request => ({
+  points: assumedOpening(width, height, LENGTHS).points,
+  wishes: wishes(),
+  wall: length('4 9/16'),
+  floor: null,
+  jambStandards: [],
+  lengths: LENGTHS,
+  rates: RATES,
+  schools: DEFAULT_SCHOOLS,
+  ...more,
+  site: { ...NOTHING_FOUND, ...more.site },
+})
