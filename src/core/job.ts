@@ -53,7 +53,7 @@ import type { Reading } from './survey/reading'
 import { judgeSecond, type SecondCode } from './survey/second-reading'
 import { leafRead, type Survey, standingReadings, surveyOf, waysRead } from './survey/survey'
 import type { Size } from './units/call-size'
-import { type Length, minus } from './units/length'
+import { type Length, minus, split } from './units/length'
 import { decideBy, typicalChance, unitToJudge } from './verdict/judge-typical'
 
 /** Frozen into every issued order and paper. */
@@ -182,7 +182,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     survey,
     wishes,
     lengths,
-    leaf: leafOf(hung, specification, lengths),
+    leaf: leafOf(family, hung, specification, lengths),
     opening: model?.adjusted ?? null,
     trade,
   })
@@ -283,12 +283,18 @@ export function whatDecides({ model, specification, chosen, survey, lengths }: J
   return model && unit ? decideBy(model, unit, survey, lengths) : []
 }
 
-/** The leaf that will hang: the chosen unit's, else what the derived size leaves for one. */
-function leafOf(unit: CatalogueUnit | null, { unit: derived }: Specification, lengths: TradeLengths): Size | null {
+/** The leaf that will hang, of a pair one of them: the chosen unit's, else what the derived size leaves for one. */
+function leafOf(
+  family: Family,
+  unit: CatalogueUnit | null,
+  { unit: derived }: Specification,
+  lengths: TradeLengths,
+): Size | null {
   if (unit) return { width: unit.leafWidth, height: unit.leafHeight }
   if (!derived) return null
+  const width = minus(derived.width.value, lengths['core-width'].value)
   return {
-    width: minus(derived.width.value, lengths['core-width'].value),
+    width: family === 'pair' ? split(width, 2)[0]! : width,
     height: minus(derived.height.value, lengths['core-height'].value),
   }
 }

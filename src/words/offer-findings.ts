@@ -186,14 +186,10 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
         .concat(`; at least ${f('least')} is wanted.`),
   ),
   'lock-fits': words(f => `Backset ${f('backset')} fits`, 'Function and leaf thickness agree.'),
-  'too-wide': words(
-    f => `Too wide by ${f('short')}`,
-    f => `Room at both sides together ${f('room')}. A narrower unit; never a jack stud cut back.`,
-  ),
+  'too-wide': words(f => `Too wide by ${f('short')}`, 'A narrower unit; never a jack stud cut back.'),
   'too-high': words(
     f => `Too high by ${f('short')}`,
-    f =>
-      `Room at the head ${f('room')}. A shorter leaf, a cut-down custom unit, or a lower floor edge; never a header or lintel cut.`,
+    'A shorter leaf, a cut-down custom unit, or a lower floor edge; never a header or lintel cut.',
   ),
   'too-narrow': words(
     f => `Too narrow by ${f('short')}`,

@@ -63,7 +63,8 @@ export type FamilyInput = {
 /** Derives what a family asks for beside its size. */
 export function specifyFamily(input: FamilyInput): FamilySpecification {
   const { family, survey, wishes, lengths, trade } = input
-  const leaf = leafRead(survey) ?? input.leaf
+  const active = readValue(survey, 'leaf.active')
+  const leaf = leafRead(survey) ?? (active !== null && input.leaf ? { ...input.leaf, width: active } : input.leaf)
   const weighed = survey.facts.get('fact.weight')?.code
   const mass = leaf && leafMass(leaf, wishes.construction, weighed === undefined ? null : Number(weighed), trade.hinges)
   const hinges = leaf && mass && HINGED.has(family) ? hingesFor(leaf, mass, input) : null

@@ -22,7 +22,7 @@ const Box = styled.section`
   pre { white-space: pre-wrap; overflow-wrap: anywhere; background: var(--paper); padding: 10px; max-height: 200px; overflow: auto; font-size: 14px; }
   @media (max-width: 700px) {
     padding: 12px;
-    table, tbody, tr, td { display: block; } thead { display: none; } td { border: none; padding: 2px 0; } tr { border-bottom: 1px solid var(--rule); padding: 8px 0; }
+    table, tbody, tr, td { display: block; } thead { display: none; } td { border: none; padding: 2px 0; } tr { border-bottom: 1px solid var(--rule); padding: 8px 0; } td[data-label]::before { content: attr(data-label); display: block; font-size: 14px; font-weight: 400; color: var(--quiet); }
   }
 `
 
@@ -86,8 +86,12 @@ export function AnswerPanel({ answer, step, isLatest, post }: Props) {
                   <tr key={`${line.line}${one.path}`} data-difference={one.path}>
                     <td>{line.tag}</td>
                     <td>{memberName(one.path)}</td>
-                    <td className="ours">{valueWords(one.path, one.first, step)}</td>
-                    <td className="theirs">{valueWords(one.path, one.second, step)}</td>
+                    <td className="ours" data-label="We ordered">
+                      {valueWords(one.path, one.first, step)}
+                    </td>
+                    <td className="theirs" data-label="They read">
+                      {valueWords(one.path, one.second, step)}
+                    </td>
                     <td>
                       <span className="acts">
                         <Button

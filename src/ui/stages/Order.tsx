@@ -114,7 +114,7 @@ function WaysOut({ store }: Pick<StageProps, 'store'>) {
   const { step } = store.sheet.job
   if (ways.length === 0) return null
   return (
-    <>
+    <section style={{ margin: '16px 0' }}>
       <h2>Too high on its packing</h2>
       <Offers aria-label="Ways out">
         {ways.map(({ kind, offer, amount, minutes, totalCents }) => (
@@ -131,7 +131,8 @@ function WaysOut({ store }: Pick<StageProps, 'store'>) {
           </li>
         ))}
       </Offers>
-    </>
+      {ways[0]?.kind !== 'shorter-leaf' && <Quiet>No shorter leaf in the catalogue is made as it is wanted.</Quiet>}
+    </section>
   )
 }
 
