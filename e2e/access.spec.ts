@@ -14,6 +14,7 @@ test.describe('axe finds nothing', () => {
     ...['A6', 'B2', 'B3', 'B5', 'C1', 'C3', 'C4', 'C5', 'C6'].map(tag => `/openings/${demoOpening(tag)}/measure`),
     `/openings/${demoOpening('C4')}/order`,
     '/openings?q=quay',
+    '/orders',
     '/practice',
     '/nowhere',
   ]) {

@@ -46,6 +46,7 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   '/api/orders/[id]/objection': ['POST', { id: uuidV7(), answerId: uuidV7() }],
   '/api/orders/[id]/receipts': ['POST', {}],
   '/api/orders/[id]/hurry': ['POST', {}],
+  '/api/orders/[id]/withdraw': ['POST', { id: uuidV7(), reason: 'x' }],
   '/api/jobs/[id]/schools': ['PUT', { revision: 0, data: {} }],
   '/api/openings/[id]/wishes': ['PUT', { revision: 1, data: {} }],
   '/api/openings/[id]/seals': ['PUT', { revision: 1, data: {} }],

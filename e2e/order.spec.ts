@@ -196,6 +196,34 @@ test('what was released is frozen: a change goes out as the next revision and sa
   expect(late.status()).toBe(409)
 })
 
+test('an order is with one maker: another is ordered from only when the first was withdrawn', async ({ page }) => {
+  await completeEntry(page, 'Net shed')
+  await releaseAndFollow(page)
+  await expect(standing(page)).toHaveText('Acknowledged')
+  await page.getByRole('link', { name: 'Change it: next revision' }).click()
+  await page.locator('html[data-hydrated]').waitFor()
+  await page.getByRole('button', { name: 'Choose CL-509' }).first().click()
+  for (const [name, value] of [
+    ['Colour outside', 'primed'],
+    ['Colour inside', 'bare'],
+  ] as const)
+    await page.getByLabel(name).selectOption(value)
+  await page.getByRole('button', { name: 'Release revision 2' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'is with Tern & Wicket. Withdraw it there' })).toBeVisible()
+  await page.getByRole('link', { name: /^H-/ }).click()
+  await page.locator('html[data-hydrated]').waitFor()
+  await page.getByText('Withdraw this order').click()
+  await page.getByLabel('Why it is withdrawn').fill('the customer wants boards')
+  await page.getByRole('button', { name: 'Withdraw it and tell the supplier' }).click()
+  await expect(standing(page)).toHaveText('Withdrawn')
+  await expect(page.getByText('Why: the customer wants boards.')).toBeVisible()
+  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toHaveCount(0)
+  await page.getByRole('link', { name: 'Change it: next revision' }).click()
+  await page.locator('html[data-hydrated]').waitFor()
+  await releaseAndFollow(page)
+  await expect(page.getByText('to Calder Leaf')).toBeVisible()
+})
+
 test('several openings of one job go on one order, tagged one by one', async ({ page }) => {
   await completeEntry(page, 'Twin one')
   const job = await page.locator('a.job').getAttribute('href')

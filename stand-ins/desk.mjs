@@ -55,11 +55,12 @@ const isAway = () => Date.now() < state.awayUntil
 function readingOf(body) {
   const message = JSON.parse(body)
   const isObjection = message.format === 'harvek-objection'
-  const order = isObjection ? orderOf(message.order.id) : message
+  const isWithdrawal = message.format === 'harvek-withdrawal'
+  const order = isObjection || isWithdrawal ? orderOf(message.order.id) : message
   if (!order) return []
   if (state.answer === 'garble') return ['{"format":"harvek-acknowledgement","lines":[']
   const lines = structuredClone(order.lines)
-  if (!isObjection) misread(lines)
+  if (!isObjection && !isWithdrawal) misread(lines)
   const reply = {
     format: 'harvek-acknowledgement',
     version: 1,
@@ -71,9 +72,11 @@ function readingOf(body) {
         ? 'Which sill is wanted? The sheet can be read two ways.'
         : state.answer === 'refuse'
           ? 'We do not make this size.'
-          : isObjection
-            ? 'Corrected as you wrote.'
-            : 'Thank you for your order.',
+          : isWithdrawal
+            ? 'Your order is withdrawn.'
+            : isObjection
+              ? 'Corrected as you wrote.'
+              : 'Thank you for your order.',
     lines: state.answer === 'accept' ? lines : [],
   }
   const text = JSON.stringify(reply)
@@ -155,7 +158,8 @@ const server = createServer((request, response) => {
 function take(key, body, json, hangUp) {
   if (!/^[0-9a-f-]{36}$/.test(key)) return json(400, { message: 'An Idempotency-Key is needed.' })
   const { format } = JSON.parse(body)
-  if (format !== 'harvek-order' && format !== 'harvek-objection') return json(400, { message: 'Not an order.' })
+  if (!['harvek-order', 'harvek-objection', 'harvek-withdrawal'].includes(format))
+    return json(400, { message: 'Not an order.' })
   const failing = fails()
   if (failing) failures += 1
   if (failing && failures % 2) return json(500, { message: 'The desk has a fault.' })

@@ -77,6 +77,18 @@ export type CatalogueTimes = {
   readonly heapMiB: number
 }
 
+/** Checks and makes ready; what it was read from is let go with this function. */
+function load(like: CatalogueUnit, count: number, onProgress: (loaded: number) => void) {
+  const texts = largeCatalogue(like, count).map(one => JSON.stringify(one))
+  const start = performance.now()
+  const units = texts.map((text, i) => {
+    if (i % 10_000 === 0) onProgress(i)
+    return unitSchema.parse(JSON.parse(text))
+  })
+  const catalogue = indexCatalogue(units)
+  return { catalogue, loadMs: performance.now() - start }
+}
+
 const mib = (bytes: number): number => bytes / 1024 / 1024
 const settle = () => (globalThis as { gc?: () => void }).gc?.()
 
@@ -90,16 +102,9 @@ export function benchCatalogue(
 ): CatalogueTimes {
   const file = jobFileSchema.parse(JSON.parse(readFileSync(jobFilePath, 'utf8')))
   const records = recordsIn(file, 'A1')
-  const texts = largeCatalogue(like, count).map(one => JSON.stringify(one))
   settle()
   const before = process.memoryUsage().heapUsed
-  const start = performance.now()
-  const units = texts.map((text, i) => {
-    if (i % 10_000 === 0) onProgress(i)
-    return unitSchema.parse(JSON.parse(text))
-  })
-  const catalogue = indexCatalogue(units)
-  const loadMs = performance.now() - start
+  const { catalogue, loadMs } = load(like, count, onProgress)
   const request = requestOf(records, tradeWith([]))!
   let possible = 0
   const judgeMs = median(15, () => {

@@ -34,6 +34,7 @@ const file = (): JobFile => ({
       maker: 'Test',
       releasedAt: '2026-01-02T00:00:00.000Z',
       releasedBy: 'Ida Marlow',
+      withdrawn: null,
       lines: [job(base, trade()).line!],
     },
   ],

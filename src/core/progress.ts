@@ -1,6 +1,7 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './drawing/stage'
 import type { FindingCode, JobResult, OpeningRecords } from './job'
+import { standingOrders } from './order/revision'
 import { essentialFor, FAMILY_RULES } from './survey/families'
 import { isAnswered } from './survey/survey'
 
@@ -23,7 +24,7 @@ export function progressOf(result: JobResult, records: OpeningRecords): Progress
     diagnose: result.model !== null && worstOf(findings.diagnose) !== 'stop',
     specify:
       !isOrdered || (settles.every(name => wishes[name] !== null) && (!hasJamb || result.specification.jamb !== null)),
-    order: !isOrdered || records.orders.length > 0,
+    order: !isOrdered || standingOrders(records.orders).length > 0,
     fit: !isOrdered || (result.steps.length > 0 && result.steps.every(step => step.state === 'done')),
     seal: result.seals !== null && result.seals.sides.length === 4,
     handover: result.handover.open === 0 && result.handover.findings.length === 0,

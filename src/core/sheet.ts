@@ -25,7 +25,7 @@ export type OpeningSheet = {
   readonly wishes: Versioned<Wishes>
   readonly sealChoice: Versioned<SealChoice>
   readonly log: readonly LogEntry[]
-  /** Released orders that hold this opening, every revision, the oldest first. */
+  /** Released orders that hold or held this opening, every revision, the oldest first. */
   readonly orders: readonly Order[]
   /** What was found on the units delivered for them. */
   readonly receipts: readonly Receipt[]

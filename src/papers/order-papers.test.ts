@@ -19,6 +19,7 @@ const order = (lines: readonly OrderLine[], more: Partial<Order> = {}): Order =>
   maker: 'Test',
   releasedAt: '2026-01-05T08:00:00.000Z',
   releasedBy: 'Ida Marlow',
+  withdrawn: null,
   lines: [...lines],
   ...more,
 })

@@ -2,6 +2,7 @@ import type { Trace } from '@/core/base/trace'
 import { handPlan } from '@/core/drawing/hand-plan'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
+import { hingeCount } from '@/core/specification/weigh-leaf'
 import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
@@ -209,6 +210,11 @@ function otherRows(line: OrderLine): Rows {
     ([spare, count]) => `${count} ${SPARE_NAMES[spare as keyof typeof SPARE_NAMES]}`,
   )
   return [
+    ...when(
+      line.hinges !== null && unit.lock === null && unit.leaf === null,
+      'Hinges',
+      () => `${hingeCount(unit.leafHeight)}, ${line.details['hinge-finish'] ?? 'finish by the sheet'}`,
+    ),
     ['Material and bore', `${unit.material}, ${unit.bore === 'none' ? 'not bored' : `${unit.bore} bore`}`],
     ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],
     ['Glass', unit.glass === 'none' ? 'none' : unit.glass],

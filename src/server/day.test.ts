@@ -48,6 +48,7 @@ const ordered = () => {
         maker: 'Test',
         releasedAt: '2026-01-01T00:00:00.000Z',
         releasedBy: 'Ida Marlow',
+        withdrawn: null,
         lines: [line],
       },
     ],

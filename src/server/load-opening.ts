@@ -32,7 +32,9 @@ export async function loadOpening(db: Db, acting: Acting, id: string): Promise<O
       findJobSchools(db, acting, jobId),
     ])
   const at = openings.findIndex(one => one.id === id)
-  const orders = all.filter(order => order.lines.some(line => line.opening.id === id))
+  const holds = all.filter(order => order.lines.some(line => line.opening.id === id))
+  const numbers = new Set(holds.map(order => order.number))
+  const orders = all.filter(order => numbers.has(order.number))
   const bare = {
     job: jobRow!,
     opening,

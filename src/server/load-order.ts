@@ -5,6 +5,7 @@ import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
+import type { OrderStanding } from '@/core/order/standing'
 import type { Job } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
@@ -39,20 +40,6 @@ export type ReadAnswer = Pick<DeskAnswer, 'id' | 'receivedAt'> &
       }
   )
 
-/** Where an order stands with its supplier and on site. */
-export const ORDER_STANDINGS = [
-  'waiting',
-  'sent',
-  'not-understood',
-  'query',
-  'refused',
-  'open',
-  'objected',
-  'acknowledged',
-  'received',
-] as const
-export type OrderStanding = (typeof ORDER_STANDINGS)[number]
-
 /** One released state of an order with everything that came of it. */
 export type OrderView = {
   readonly order: Order
@@ -68,6 +55,8 @@ export type OrderView = {
   readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
   readonly answers: readonly ReadAnswer[]
   readonly receipts: readonly Receipt[]
+  /** Who looks: stands with what is received. */
+  readonly memberName: string
 }
 
 type Parts = {
@@ -110,6 +99,7 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,
+    memberName: acting.name,
   }
 }
 
@@ -142,6 +132,7 @@ function readAnswer(
 }
 
 function standingOfOrder(order: Order, { outgoing, receipts }: Parts, answers: readonly ReadAnswer[]): OrderStanding {
+  if (order.withdrawn) return 'withdrawn'
   const isReceived = order.lines.every((_, i) => {
     const last = receipts.findLast(one => one.line === i + 1)
     return last !== undefined && isAccepted(last.state)

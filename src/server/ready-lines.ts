@@ -1,3 +1,4 @@
+import { standingOrders } from '@/core/order/revision'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { listOpenings } from '@/store/jobs'
@@ -22,6 +23,15 @@ export async function readyLines(db: Db, acting: Acting, jobId: string): Promise
     if (!sheet || !line) return []
     const { id, tag, name } = sheet.opening
     const { maker, article } = line.unit
-    return [{ id, tag, name, maker, article, isReleased: sheet.orders.length > 0 }]
+    return [
+      {
+        id,
+        tag,
+        name,
+        maker,
+        article,
+        isReleased: standingOrders(sheet.orders).some(one => one.lines.some(line => line.opening.id === id)),
+      },
+    ]
   })
 }

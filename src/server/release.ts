@@ -53,6 +53,13 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
   const makers = [...new Set(lines.map(line => line.unit.maker))]
   if (makers.length > 1)
     return no(422, 'two-makers', `One order goes to one maker; these are of ${makers.join(' and ')}.`)
+  const before = asked.supersedes === null ? null : await findOrder(db, acting, asked.supersedes)
+  if (before?.order.maker && before.order.maker !== makers[0])
+    return no(
+      409,
+      'other-maker',
+      `Order ${before.order.number} is with ${before.order.maker}. Withdraw it there, then order from ${makers[0]}.`,
+    )
   return released(db, acting, asked, { maker: makers[0]!, lines }, now)
 }
 

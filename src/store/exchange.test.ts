@@ -28,8 +28,8 @@ import {
 } from './exchange'
 import { findFirm, findJobSchools, saveFirm, saveJobSchools } from './firm'
 import { addOpening } from './jobs'
-import { findOrder, listOrders, releaseOrder } from './orders'
-import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt } from './tables'
+import { findOrder, listOrders, releaseOrder, withdrawOrder } from './orders'
+import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt, withdrawal } from './tables'
 import { sharedStore, someCompany } from './test/database'
 import { addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
 
@@ -106,6 +106,18 @@ it('an opening is ordered once: on a second order it is refused, at the same tim
   expect(await release(company, id)).toEqual({ ok: false, why: 'ordered-already', tag: 'A1', number: 'H-0001' })
 })
 
+it('an order that was withdrawn stands no more: its opening can be ordered anew, and the first reason stays', async () => {
+  const company = await someCompany(store().db, 'Withdrawn')
+  const first = await release(company, company.opening.id)
+  if (!first.ok) throw new Error(first.why)
+  for (const reason of ['other maker', 'second thoughts'])
+    await withdrawOrder(store().db, company.acting, first.order.id, { at: AT, by: 'Ida Marlow', reason })
+  const found = await findOrder(store().db, company.acting, first.order.id)
+  expect(found!.order).toEqual({ ...first.order, withdrawn: { at: AT, by: 'Ida Marlow', reason: 'other maker' } })
+  const second = await release(company, company.opening.id)
+  expect(second.ok && [second.order.number, second.order.revision]).toEqual(['H-0002', 1])
+})
+
 describe('what is never changed', () => {
   it.each([
     ['order_line', orderLine, { data: {} }],
@@ -113,6 +125,7 @@ describe('what is never changed', () => {
     ['desk_answer', answerFromDesk, { text: 'x' }],
     ['decision', decision, { verdict: 'accepted' }],
     ['receipt', receipt, { data: {} }],
+    ['withdrawal', withdrawal, { reason: 'x' }],
     ['outgoing', outgoing, { body: '{}' }],
   ] as const)('%s: the database itself refuses', async (_, table, change) => {
     const company = await someCompany(store().db, `Frozen ${uuidV7()}`)
@@ -129,6 +142,8 @@ describe('what is never changed', () => {
       { id: uuidV7(), orderId: order.id, answerId, line: 1, path: 'hinges', verdict: 'objected', by: 'Ida', at: AT },
     ])
     await addReceipt(store().db, company.acting, receiptOf(order.id))
+    const ended = { at: AT, by: 'Ida', reason: 'y' }
+    await withdrawOrder(store().db, company.acting, order.id, ended)
     const refused = { cause: expect.objectContaining({ sqlState: '45000' }) }
     await expect(
       store()
@@ -136,7 +151,7 @@ describe('what is never changed', () => {
         .set(change as never),
     ).rejects.toMatchObject(refused)
     if (table !== outgoing) await expect(store().db.delete(table)).rejects.toMatchObject(refused)
-    expect((await findOrder(store().db, company.acting, order.id))!.order).toEqual(order)
+    expect((await findOrder(store().db, company.acting, order.id))!.order).toEqual({ ...order, withdrawn: ended })
   })
 })
 

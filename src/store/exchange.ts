@@ -5,7 +5,7 @@ import type { Db } from './connection'
 import type { Added } from './records'
 import { answerFromDesk, decision, outgoing, receipt } from './tables'
 
-export type OutgoingKind = 'order' | 'objection'
+export type OutgoingKind = 'order' | 'objection' | 'withdrawal'
 export type OutgoingState = 'waiting' | 'sent' | 'answered'
 
 /** Something on its way to a supplier, and how far it has come. */

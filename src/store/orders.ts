@@ -3,7 +3,7 @@ import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core
 import { standingOrders } from '@/core/order/revision'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { company, job, orderLine, purchaseOrder } from './tables'
+import { company, job, orderLine, purchaseOrder, withdrawal } from './tables'
 
 type Row = typeof purchaseOrder.$inferSelect
 
@@ -65,12 +65,40 @@ async function withLines(db: Db, acting: Acting, rows: readonly Row[]): Promise<
       ),
     )
     .orderBy(asc(orderLine.line))
+  const ended = await withdrawals(
+    db,
+    acting,
+    rows.map(row => row.id),
+  )
   return rows.map(({ companyId: _c, jobId: _j, ...row }) =>
     orderSchema.parse({
       ...row,
+      withdrawn: ended.get(row.id) ?? null,
       lines: lines.filter(line => line.orderId === row.id).map(line => orderLineSchema.parse(line.data)),
     }),
   )
+}
+
+async function withdrawals(
+  db: Db,
+  acting: Acting,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, NonNullable<Order['withdrawn']>>> {
+  const rows = await db
+    .select()
+    .from(withdrawal)
+    .where(and(eq(withdrawal.companyId, acting.companyId), inArray(withdrawal.orderId, [...ids])))
+  return new Map(rows.map(({ orderId, at, by, reason }) => [orderId, { at, by, reason }]))
+}
+
+/** Takes an order back as a whole, once; the first reason stays. */
+export async function withdrawOrder(
+  db: Db,
+  acting: Acting,
+  orderId: string,
+  { at, by, reason }: NonNullable<Order['withdrawn']>,
+): Promise<void> {
+  await db.insert(withdrawal).ignore().values({ companyId: acting.companyId, orderId, at, by, reason })
 }
 
 export type Release = {
@@ -100,7 +128,7 @@ export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked:
     if (!numbered) return { ok: false, why: 'superseded' }
     const taken = await orderedAlready(tx, acting, jobId, asked)
     if (taken) return taken
-    const order: Order = { ...asked, ...numbered, releasedBy: acting.name, lines: [...asked.lines] }
+    const order: Order = { ...asked, ...numbered, releasedBy: acting.name, withdrawn: null, lines: [...asked.lines] }
     await insertOrder(tx, acting, jobId, order)
     return { ok: true, order }
   })
@@ -156,7 +184,7 @@ async function freeNumber(db: Db, acting: Acting, from: number): Promise<string>
 }
 
 export async function insertOrder(db: Db, acting: Acting, jobId: string, order: Order): Promise<void> {
-  const { lines, ...head } = orderSchema.parse(order)
+  const { lines, withdrawn, ...head } = orderSchema.parse(order)
   await db.insert(purchaseOrder).values({ ...head, jobId, companyId: acting.companyId })
   await db.insert(orderLine).values(
     lines.map((data, i) => ({
@@ -167,4 +195,5 @@ export async function insertOrder(db: Db, acting: Acting, jobId: string, order: 
       data,
     })),
   )
+  if (withdrawn) await withdrawOrder(db, acting, order.id, withdrawn)
 }

@@ -376,6 +376,19 @@ export const decision = mysqlTable(
   t => [primaryKey({ columns: [t.companyId, t.id] }), ofOrder(t, 'decision_order')],
 )
 
+/** An order that was taken back as a whole. Append-only: what was withdrawn is ordered anew, not taken up again. */
+export const withdrawal = mysqlTable(
+  'withdrawal',
+  {
+    companyId: id('company_id').notNull(),
+    orderId: id('order_id').notNull(),
+    reason: varchar('reason', { length: 500 }).notNull(),
+    by: varchar('by_name', { length: 80 }).notNull(),
+    at: moment('at').notNull(),
+  },
+  t => [primaryKey({ columns: [t.companyId, t.orderId] }), ofOrder(t, 'withdrawal_order')],
+)
+
 /** What was found on a delivered unit. Append-only; the latest of a line holds. */
 export const receipt = mysqlTable(
   'receipt',

@@ -1,11 +1,9 @@
 import type { Severity } from '@/core/base/finding'
+import type { OrderStanding } from '@/core/order/standing'
 
 /** Where an order stands with its supplier and on site: what it is called, how it is marked, what comes next. */
 export const STANDING_WORDS: Readonly<
-  Record<
-    'waiting' | 'sent' | 'not-understood' | 'query' | 'refused' | 'open' | 'objected' | 'acknowledged' | 'received',
-    readonly [name: string, severity: Severity, next: string]
-  >
+  Record<OrderStanding, readonly [name: string, severity: Severity, next: string]>
 > = {
   waiting: [
     'On its way',
@@ -23,5 +21,6 @@ export const STANDING_WORDS: Readonly<
     'The objection is written to the supplier. Its corrected acknowledgement is waited for.',
   ],
   acknowledged: ['Acknowledged', 'fine', 'The unit is made or on its way. Look at it before the old door is touched.'],
+  withdrawn: ['Withdrawn', 'fine', 'The supplier is told. Its openings can be ordered anew.'],
   received: ['Received', 'fine', 'The old door may come out.'],
 }

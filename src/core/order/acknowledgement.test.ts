@@ -20,6 +20,7 @@ const ORDER: Order = {
   maker: 'Test',
   releasedAt: '2026-01-02T00:00:00.000Z',
   releasedBy: 'Ida Marlow',
+  withdrawn: null,
   lines: [line!],
 }
 

@@ -151,6 +151,7 @@ describe('how far the work is', () => {
     maker: 'Test',
     releasedAt: '2026-01-01T00:00:00.000Z',
     releasedBy: 'Ida Marlow',
+    withdrawn: null,
     lines: [run().line!],
   }
   const steps = STEPS.map((one, i) => entry('step', one.id, 'done', i))

@@ -116,6 +116,11 @@ export const orderSchema = z.strictObject({
   maker: z.string().max(80).default(''),
   releasedAt: z.iso.datetime({ precision: 3 }),
   releasedBy: z.string().max(80),
+  /** Taken back as a whole, with the reason; `null` while it stands. */
+  withdrawn: z
+    .strictObject({ at: z.iso.datetime({ precision: 3 }), by: z.string().max(80), reason: z.string().min(1).max(500) })
+    .nullable()
+    .default(null),
   lines: z.array(orderLineSchema).min(1),
 })
 export type Order = z.infer<typeof orderSchema>

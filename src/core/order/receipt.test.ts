@@ -128,6 +128,7 @@ const order = (id: string, lines: readonly OrderLine[], more: Partial<Order> = {
   maker: 'Test',
   releasedAt: '2026-01-01T00:00:00.000Z',
   releasedBy: 'Ida Marlow',
+  withdrawn: null,
   lines: [...lines],
   ...more,
 })

@@ -22,8 +22,8 @@ export function revisionChanges(before: Pick<Order, 'lines'>, after: Pick<Order,
   return [...stands, ...gone.map((line): LineChange => ({ kind: 'removed', tag: line.opening.tag }))]
 }
 
-/** Of several released states those that hold now: the last revision of each number. */
+/** Of several released states those that hold now: the last revision of each number that was not withdrawn. */
 export const standingOrders = (orders: readonly Order[]): readonly Order[] => {
   const replaced = new Set(orders.flatMap(one => one.supersedes ?? []))
-  return orders.filter(one => !replaced.has(one.id))
+  return orders.filter(one => !replaced.has(one.id) && one.withdrawn === null)
 }

@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
 import { handPlan } from '@/core/drawing/hand-plan'
 import type { LineChange } from '@/core/order/revision'
 import type { DisplayStep } from '@/core/units/format-length'
@@ -13,6 +14,7 @@ import { STANDING_WORDS } from '@/words/standing'
 import { valueWords } from '@/words/value'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Labelled } from '../parts/Labelled'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
 import { send } from '../sheet/send'
@@ -38,6 +40,7 @@ const Line = styled.section`
 `
 const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
 const POLL_MS = 1000
+const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Withdrawal' } as const
 
 /** One order: where it stands, what the supplier read, and what came. */
 export function OrderPage({ initial }: { readonly initial: OrderView }) {
@@ -103,6 +106,9 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
         <ButtonLink href={`/api/orders/${order.id}/order.json`}>Order, JSON</ButtonLink>
         <ButtonLink href={`/openings/${order.lines[0]!.opening.id}/order`}>Change it: next revision</ButtonLink>
       </Links>
+      {!view.supersededBy && view.standing !== 'received' && view.standing !== 'withdrawn' && (
+        <Withdraw onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
+      )}
       {view.revisions.length > 1 && (
         <p>
           Revisions:{' '}
@@ -120,6 +126,28 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
         </p>
       )}
     </Page>
+  )
+}
+
+/** Takes the whole order back, with the reason. */
+function Withdraw({ onWithdraw }: { readonly onWithdraw: (reason: string) => Promise<boolean> }) {
+  const [reason, setReason] = useState('')
+  return (
+    <details>
+      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
+        Withdraw this order
+      </summary>
+      <div style={{ display: 'grid', gap: 10, maxWidth: 560 }}>
+        <Labelled label="Why it is withdrawn">
+          <input value={reason} maxLength={500} onChange={event => setReason(event.target.value)} />
+        </Labelled>
+        <div>
+          <Button $plain isDisabled={!reason.trim()} onPress={() => void onWithdraw(reason.trim())}>
+            Withdraw it and tell the supplier
+          </Button>
+        </div>
+      </div>
+    </details>
   )
 }
 
@@ -152,10 +180,10 @@ function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly o
           Try now
         </Button>
       )}
-      <p>{next}</p>
+      <p>{view.order.withdrawn ? `${next} Why: ${view.order.withdrawn.reason}.` : next}</p>
       {last && (
         <p className="track">
-          {last.kind === 'objection' ? 'Objection' : 'Order'}{' '}
+          {MESSAGE_NAMES[last.kind]}{' '}
           {last.sentAt ? `sent ${last.sentAt.slice(0, 16).replace('T', ' ')}` : 'not sent yet'}
           {last.attempts > 0 && last.state !== 'answered'
             ? `; ${last.attempts} ${last.attempts === 1 ? 'try' : 'tries'}, the next one follows by itself`

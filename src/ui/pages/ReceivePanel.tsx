@@ -48,7 +48,7 @@ export function ReceivePanel({ view, index, post }: Props) {
   const last = view.receipts.findLast(one => one.line === index + 1)
   return (
     <>
-      {!(last && isAccepted(last.state)) && (
+      {view.standing !== 'withdrawn' && !(last && isAccepted(last.state)) && (
         <p className="banner" role="status">
           Do not remove the old door until this unit is accepted.
         </p>
@@ -82,7 +82,7 @@ export function ReceivePanel({ view, index, post }: Props) {
                 line: index + 1,
                 state,
                 note,
-                by: localStorage.getItem('harvek-reader') ?? view.order.releasedBy,
+                by: localStorage.getItem('harvek-reader') ?? view.memberName,
                 at: new Date().toISOString(),
               })
               if (stored) setOpen(false)

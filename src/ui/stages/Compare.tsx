@@ -103,7 +103,7 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
           {unit.article} {unit.name}
         </h3>
         <span className="total">{money(cents.total)}</span>
-        <span className="over">{overWords(offer, cheapest)}</span>
+        <span className="over">{beside.length > 1 && overWords(offer, cheapest)}</span>
         <dl>
           <dt>Earliest</dt>
           <dd>

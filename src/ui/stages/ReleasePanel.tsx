@@ -5,6 +5,7 @@ import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import type { Finding } from '@/core/base/finding'
 import { mayRelease, type OrderCode } from '@/core/order/check-order'
+import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
 import { changesOf } from '@/core/order/same-line'
 import type { ReadyLine } from '@/server/ready-lines'
@@ -25,11 +26,12 @@ type Props = { readonly store: SheetStore; readonly order: readonly Finding<Orde
 export function ReleasePanel({ store, order }: Props) {
   const { line } = store.result
   const { opening } = store.sheet
-  const orders = standingOrders(store.sheet.orders)
+  const holds = (line: OrderLine) => line.opening.id === opening.id
+  const orders = standingOrders(store.sheet.orders).filter(one => one.lines.some(holds))
   const [busy, setBusy] = useState(false)
   const [together, setTogether] = useState<readonly string[]>([])
   const last = orders.at(-1)
-  const released = last?.lines.find(one => one.opening.id === opening.id)
+  const released = last?.lines.find(one => holds(one))
   const changes = released && line ? changesOf(released, line) : []
   const beside = useBeside(store, last === undefined)
   const canRelease = line !== null && mayRelease(order) && !busy

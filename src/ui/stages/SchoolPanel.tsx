@@ -12,7 +12,8 @@ import { Panel, Quiet } from '../parts/controls'
 import { SchoolList } from '../parts/SchoolList'
 import type { StageProps } from './types'
 
-/** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here. */
+/** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here.
+ *  By which way an opening is measured was chosen when it was added. */
 export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
   const { sheet, result } = store
   const { firm, jobSchools, units, wishes, opening, job } = sheet
@@ -26,7 +27,7 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
       <h2>Practices</h2>
       <Quiet>Chosen here for this opening only. Firm holds the company’s, the job’s page the job’s.</Quiet>
       <SchoolList
-        ids={schoolsOf(opening.family)}
+        ids={schoolsOf(opening.family).filter(id => id !== 'unit-width')}
         own={wishes.data.schools}
         standing={result.schools}
         above={above}

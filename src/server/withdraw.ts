@@ -1,0 +1,32 @@
+import type { Order } from '@/core/order/order'
+import type { Acting } from '@/store/acting'
+import type { Db } from '@/store/connection'
+import { putOutgoing } from '@/store/exchange'
+import { withdrawOrder } from '@/store/orders'
+
+/** Takes an order back and puts the word to its supplier on its way, both or neither. */
+export async function withdraw(
+  db: Db,
+  acting: Acting,
+  { id, number, revision }: Order,
+  { messageId, reason }: { readonly messageId: string; readonly reason: string },
+  now: Date,
+): Promise<void> {
+  const at = now.toISOString()
+  const body = JSON.stringify({
+    format: 'harvek-withdrawal',
+    version: 1,
+    company: acting.companyId,
+    order: { id, number, revision },
+    reason,
+  })
+  await db.transaction(async tx => {
+    await withdrawOrder(tx, acting, id, { at, by: acting.name, reason })
+    await putOutgoing(
+      tx,
+      acting,
+      { id: messageId, orderId: id, kind: 'withdrawal', body, createdAt: at },
+      now.getTime(),
+    )
+  })
+}
