@@ -1,59 +1,59 @@
 import { expect, type Page, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
+import { newWishes } from '../src/core/specification/new-wishes'
+import { readings, TRUE_OPENING } from '../src/core/test/fixtures'
 import { control, tellDesk } from './test/control'
-import {
-  allStored,
-  base,
-  demoOpening,
-  expectAccessible,
-  newOpening,
-  open,
-  pdfText,
-  stage,
-  typeReadings,
-} from './test/harvek'
+import { base, demoOpening, expectAccessible, open, pdfText } from './test/harvek'
 
 const HONEST = { misread: 'nothing', answer: 'accept', delay: 0, fail: 0, twice: false, away: 0 }
 test.beforeEach(() => tellDesk(HONEST).then(() => undefined))
 
-const HOLE = [
-  ['Fall of the sill', '0'],
-  ['Crown of the sill', '0'],
-  ['Width, bottom', '38 1/16'],
-  ['Width, middle', '38'],
-  ['Width, top', '38'],
-  ['Height, left', '82 3/8'],
-  ['Height, centre', '82 3/8'],
-  ['Height, right', '82 3/8'],
-  ['Diagonal rising to the right', '90 11/16'],
-  ['Diagonal rising to the left', '90 11/16'],
-  ['Lean, left side', '0'],
-  ['Bow, left side', '0'],
-  ['Lean, right side', '0'],
-  ['Bow, right side', '0'],
-  ['Fall of the head', '0'],
-  ['Crown of the head', '0'],
-  ['Wall, left', '4 1/2'],
-  ['Wall, head', '4 1/2'],
-  ['Wall, right', '4 1/2'],
-] as const
-
-/** An entry of our own, measured and specified, with a stock unit chosen; ends on its Order stage, complete. */
-async function completeEntry(page: Page, name: string, hinges: 'Left' | 'Right' = 'Right'): Promise<void> {
-  await newOpening(page, `${name} ${Date.now()}`, name, 'Trim off')
-  await typeReadings(page, HOLE)
-  await allStored(page)
-  await specifyEntry(page, hinges)
+/** A true hole of 38 by 82 3/8 in a 4 1/2 wall, read stud to stud. */
+const HOLE = {
+  ...TRUE_OPENING,
+  'trim-off/widths.bottom': '38 1/16',
+  'trim-off/heights.left': '82 3/8',
+  'trim-off/heights.centre': '82 3/8',
+  'trim-off/heights.right': '82 3/8',
+  'trim-off/diagonals.risingRight': '90 11/16',
+  'trim-off/diagonals.risingLeft': '90 11/16',
 }
 
-/** Specifies a plain in-swing entry and chooses a stock unit for it, everything settled. */
-async function specifyEntry(page: Page, hinges: 'Left' | 'Right'): Promise<void> {
-  await stage(page, 'Specify')
-  const wanted = page.getByRole('region', { name: 'Specify' })
-  await wanted.getByText(hinges, { exact: true }).click()
-  await wanted.getByText('In', { exact: true }).click()
-  await wanted.getByText('Double', { exact: true }).click()
-  await stage(page, 'Order')
+/** A new job; gives its id. */
+async function newJob(page: Page, name: string): Promise<string> {
+  const answer = await page.request.post(`${base()}/api/jobs`, {
+    data: {
+      name: `${name} ${Date.now()}`,
+      site: '',
+      unit: 'in',
+      step: '1/16',
+      visitOn: null,
+      latitudeE6: 54_100_000,
+      longitudeE6: -200_000,
+    },
+  })
+  return (await answer.json()).id
+}
+
+/** An entry of our own, measured and specified, with a stock unit chosen; ends on its Order stage, complete. */
+async function completeEntry(
+  page: Page,
+  name: string,
+  hinges: 'left' | 'right' = 'right',
+  { jobId, tag = 'A1' }: { readonly jobId?: string; readonly tag?: string } = {},
+): Promise<void> {
+  const { request } = page
+  const job = jobId ?? (await newJob(page, name))
+  const made = await request.post(`${base()}/api/jobs/${job}/openings`, {
+    data: { tag, name, family: 'hinged-outside', way: 'trim-off' },
+  })
+  const { id } = await made.json()
+  const data = { ...newWishes('trim-off'), hinges, swing: 'in', bore: 'double' }
+  const wished = await request.put(`${base()}/api/openings/${id}/wishes`, { data: { revision: 1, data } })
+  expect(wished.status()).toBe(200)
+  const rows = readings(HOLE).map(one => ({ ...one, id: uuidV7() }))
+  expect((await request.post(`${base()}/api/openings/${id}/readings`, { data: rows })).status()).toBe(200)
+  await open(page, `/openings/${id}/order`)
   await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
   await page.getByLabel('Colour outside').selectOption('slate')
   await page.getByLabel('Finish of hinges and hardware').selectOption('black')
@@ -125,7 +125,7 @@ test('a swapped hand in the acknowledgement stands first, is objected to, and co
 })
 
 test('the order sheet says both facts of the hand and every size, and so do CSV and JSON', async ({ page }) => {
-  await completeEntry(page, 'Sail loft', 'Left')
+  await completeEntry(page, 'Sail loft', 'left')
   await releaseAndFollow(page)
   const order = page.url().split('/').at(-1)!
   const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
@@ -225,17 +225,10 @@ test('an order is with one maker: another is ordered from only when the first wa
 })
 
 test('several openings of one job go on one order, tagged one by one', async ({ page }) => {
-  await completeEntry(page, 'Twin one')
-  const job = await page.locator('a.job').getAttribute('href')
-  await open(page, job!)
-  await page.getByRole('textbox', { name: 'Name' }).fill('Twin two')
-  await page.getByRole('form', { name: 'New opening' }).getByText('Trim off', { exact: true }).click()
-  await page.getByRole('button', { name: 'Add and measure' }).click()
-  await page.getByRole('heading', { name: /Twin two/ }).waitFor()
-  await page.locator('html[data-hydrated]').waitFor()
-  await typeReadings(page, HOLE)
-  await allStored(page)
-  await specifyEntry(page, 'Left')
+  const jobId = await newJob(page, 'Twins')
+  await completeEntry(page, 'Twin one', 'right', { jobId })
+  await page.waitForLoadState('networkidle')
+  await completeEntry(page, 'Twin two', 'left', { jobId, tag: 'A2' })
   await page.getByLabel(/Twin one: TW-109/).check()
   await releaseAndFollow(page)
   await expect(page.getByRole('region', { name: 'Line 1' })).toContainText('Hinges on the LEFT')

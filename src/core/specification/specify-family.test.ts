@@ -146,3 +146,13 @@ describe('where a door stands', () => {
     expect(wishesSchema.parse(old)).toMatchObject({ construction: null, settings: [] })
   })
 })
+
+describe('a pair', () => {
+  const pocket = { 'pocket/widths.middle': '60', 'pocket/heights.left': '80' }
+  const clear = (texts: object) => run('pair', { ...pocket, ...texts }).familySpecification.clearWidth
+  it('is clear by one leaf: half of what the unit leaves, less its thickness and the stop', () =>
+    // 60 and 3/4 on both sides is a unit of 61 1/2; less 1 1/2 for the frame, halved: 30.
+    expect(clear({})).toBe(length('27 3/4')))
+  it('is clear by its active leaf where that was read', () =>
+    expect(clear({ 'leaf.active': '36', 'leaf.passive': '24' })).toBe(length('33 3/4')))
+})

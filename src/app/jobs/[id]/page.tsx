@@ -1,14 +1,18 @@
+import { cache } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { loadJob, loadJobPractices } from '@/server/page'
 import { Job } from '@/ui/pages/Job'
 
+/** Loaded once for a page and its title. */
+const load = cache(loadJob)
+
 type Props = { readonly params: Promise<{ readonly id: string }> }
 
-export const generateMetadata = async ({ params }: Props) => ({ title: (await loadJob((await params).id)).job.name })
+export const generateMetadata = async ({ params }: Props) => ({ title: (await load((await params).id)).job.name })
 
 export default async function Page({ params }: Props) {
   const { id } = await params
-  const [{ job, openings }, practices] = await Promise.all([loadJob(id), loadJobPractices(id)])
+  const [{ job, openings }, practices] = await Promise.all([load(id), loadJobPractices(id)])
   return (
     <Job
       {...practices}

@@ -1,18 +1,22 @@
 import { notFound } from 'next/navigation'
+import { cache } from 'react'
 import { STAGES } from '@/core/drawing/stage'
 import { loadSheet } from '@/server/page'
 import { Sheet } from '@/ui/sheet/Sheet'
 
+/** Loaded once for a page and its title. */
+const load = cache(loadSheet)
+
 type Props = { readonly params: Promise<{ readonly id: string; readonly stage: string }> }
 
 export const generateMetadata = async ({ params }: Props) => {
-  const { opening } = await loadSheet((await params).id)
+  const { opening } = await load((await params).id)
   return { title: `${opening.tag} ${opening.name}` }
 }
 
 export default async function Page({ params }: Props) {
   const { id, stage } = await params
   const known = STAGES.find(one => one === stage) ?? notFound()
-  const sheet = await loadSheet(id)
+  const sheet = await load(id)
   return <Sheet key={sheet.opening.id} initial={sheet} stage={known} />
 }
