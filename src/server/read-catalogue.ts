@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { v5 as uuidV5 } from 'uuid'
+import type { z } from 'zod'
 import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
 import type { LengthUnit } from '@/core/units/parse-length'
 import { parseLength } from '@/core/units/parse-length'
@@ -133,7 +134,7 @@ function unitFrom(cell: Cells, { maker = '', unit = 'in' }: ReadOptions, matchin
   const path = issue.path.join('.')
   const column = COLUMNS.find(one => one.member === path) ?? COLUMNS.find(one => one.member.startsWith(`${path}.`))
   const id = column?.id ?? path
-  throw new Rejected(matching[id] ?? id, wordsFor(issue.message, cell(id)))
+  throw new Rejected(matching[id] ?? id, reasonFor(issue, id, cell(id)))
 }
 
 /** Of the sheets whose columns were filled those that belong to the kind of door: a list of many kinds has them all side by side. */
@@ -147,8 +148,27 @@ function sheetsFor(family: string, { details, storm, leaf, frame, lock }: Record
   }
 }
 
-const wordsFor = (message: string, text: string): string =>
-  text === '' ? `Nothing stands here: ${message}.` : `“${text}”: ${message}.`
+/** Why a cell can't be taken, and what would do. */
+function reasonFor(issue: z.core.$ZodIssue, id: string, text: string): string {
+  if (text === '' && id === 'maker') return 'The row names no maker. Type whose list this is above the rows.'
+  const stands = text === '' ? 'Nothing stands here' : `“${text}”`
+  switch (issue.code) {
+    case 'invalid_value':
+      return `${stands}: one of ${issue.values.map(value => `“${String(value)}”`).join(', ')} is wanted.`
+    case 'too_big':
+      return issue.origin === 'string'
+        ? `This is longer than the ${issue.maximum} letters that fit.`
+        : `${stands} is above ${issue.maximum}, the most there is.`
+    case 'too_small':
+      return text === ''
+        ? 'Nothing stands here; this is needed.'
+        : `${stands} is below ${issue.minimum}, the least there is.`
+    case 'custom':
+      return `${stands}: ${issue.message}.`
+    default:
+      return `${stands}: this is no ${id} that can be taken.`
+  }
+}
 
 function cellValue(text: string, column: Column, unit: LengthUnit, matching: Matching): unknown {
   const head = matching[column.id] ?? column.id

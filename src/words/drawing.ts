@@ -24,3 +24,12 @@ const LABELS: Readonly<Record<string, string>> = {
 
 /** The words that stand in a drawing. */
 export const drawingWord = (code: string): string => LABELS[code] ?? code
+
+const DRAWN: Readonly<Record<string, string>> = {
+  'unit.width': 'Unit width',
+  'unit.height': 'Unit height',
+  'floor.clearance': 'Clear over the floor',
+}
+
+/** What a drawn figure that can't be tapped is of, for a reader who does not see it; `null` for a word that says it all. */
+export const drawnName = (id: string): string | null => DRAWN[id] ?? null

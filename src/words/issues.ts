@@ -25,6 +25,7 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
       .map(one => size(Number(one)))
       .join(' or ')}. Say which.`,
   'length.too-long': f => `${quoted(f)} is more than 20 m. Check the figure and its unit.`,
+  'length.below-zero': f => `${quoted(f)}: a size is above zero.`,
   'photo.too-large': () => 'This is larger than 20 MB; nothing was stored. Send a smaller photo.',
   'photo.no-image': () => 'This is no JPEG, PNG or WebP picture; nothing was stored. Take the photo as JPEG.',
   'photo.broken': () => 'This picture is broken and can’t be opened; nothing was stored. Take it again.',

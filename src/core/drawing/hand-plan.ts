@@ -69,6 +69,7 @@ function quarter(closed: number, open: number): readonly [number, number] {
 function planOf(name: string, width: Length, reach: number, swing: Swing | null, leaves: readonly Mark[]): Scene {
   const [inward, outward] = [swing === 'in' ? reach : 0, swing === 'out' ? reach : 0]
   const dimensionY = swing === 'in' ? 0 : USUAL_WALL
+  const insideOver = swing === 'in' ? inches(9) : inches(13)
   return {
     name,
     marks: [
@@ -83,10 +84,10 @@ function planOf(name: string, width: Length, reach: number, swing: Swing | null,
         swing === 'in' ? nearestTick(-inches(8)) : inches(4),
       ),
       label('outside', nearest(width / 2, -inches(14) - outward), 'outside'),
-      label('inside', nearest(width / 2, USUAL_WALL + inches(9) + inward), 'inside'),
+      label('inside', nearest(width / 2, USUAL_WALL + insideOver + inward), 'inside'),
     ],
     from: nearest(-WALL_RUN - inches(2), -inches(18) - outward),
-    to: nearest(width + WALL_RUN + inches(2), USUAL_WALL + inches(14) + inward),
+    to: nearest(width + WALL_RUN + inches(2), USUAL_WALL + insideOver + inches(5) + inward),
   }
 }
 

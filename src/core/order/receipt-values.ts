@@ -24,6 +24,12 @@ export const UNIT_READINGS = [
 ] as const
 export type UnitReading = (typeof UNIT_READINGS)[number]
 
+/** Whether a reading can be that: a bow and a head out of line have a direction, a mortise may have no depth, a size is above zero. */
+export function canMeasure(name: UnitReading, ticks: number): boolean {
+  if (/^(bow|head)/.test(name)) return true
+  return /^(mortise|plate|leaf\.gap)/.test(name) ? ticks >= 0 : ticks > 0
+}
+
 export const CHECKS = ['weatherstrip', 'sill', 'finish', 'glass-label', 'fire-label', 'kerf', 'clip'] as const
 export type Check = (typeof CHECKS)[number]
 export const CHECK_ANSWERS = ['right', 'wrong', 'none'] as const

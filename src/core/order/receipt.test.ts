@@ -5,7 +5,7 @@ import type { Length } from '../units/length'
 import { deliveryOf, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
 import type { Order, OrderLine } from './order'
-import type { Receipt } from './receipt'
+import { type Receipt, receiptSchema } from './receipt'
 import type { UnitReading } from './receipt-values'
 import { revisionChanges, standingOrders } from './revision'
 import { sparesFor } from './spares'
@@ -31,6 +31,18 @@ const judged = (one: Found, of: OrderLine = line) => {
   const { findings, state } = judgeReceipt(of, one, LENGTHS)
   return [state, findings.map(({ code, place }) => `${code} ${place}`)] as const
 }
+
+it.each([
+  ['width.top', '0', false],
+  ['height.left', '-81 3/4', false],
+  ['jamb', '1/64', true],
+  ['mortise.leaf.top', '0', true],
+  ['leaf.gap', '-1/16', false],
+  ['bow.left', '-1/16', true],
+  ['head.ends', '-1/16', true],
+] as const)('a reading of %s as %s can be: %s', (name, text, can) =>
+  expect(receiptSchema.shape.readings.safeParse({ [name]: length(text) }).success).toBe(can),
+)
 
 describe('a delivered unit', () => {
   it('as ordered is accepted', () => expect(judged(found())).toEqual(['accepted', ['receipt-as-ordered unit']]))

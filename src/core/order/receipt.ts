@@ -1,13 +1,19 @@
 import { z } from 'zod'
 import { lengthSchema } from '../survey/reading'
-import { CHECK_ANSWERS, CHECKS, PART_COUNTS, RECEIPT_STATES, UNIT_READINGS } from './receipt-values'
+import { CHECK_ANSWERS, CHECKS, canMeasure, PART_COUNTS, RECEIPT_STATES, UNIT_READINGS } from './receipt-values'
+
+const readings = z.partialRecord(z.enum(UNIT_READINGS), lengthSchema).superRefine((read, context) => {
+  for (const name of UNIT_READINGS)
+    if (read[name] !== undefined && !canMeasure(name, read[name]))
+      context.addIssue({ code: 'custom', path: [name], message: 'a size is above zero' })
+})
 
 /** What was found on a delivered unit before the old door is touched. Never changed: a further one takes its place. */
 export const receiptSchema = z.strictObject({
   id: z.uuid(),
   orderId: z.uuid(),
   line: z.int().min(1),
-  readings: z.partialRecord(z.enum(UNIT_READINGS), lengthSchema),
+  readings,
   hinges: z.enum(['left', 'right']).nullable(),
   swing: z.enum(['in', 'out']).nullable(),
   checks: z.partialRecord(z.enum(CHECKS), z.enum(CHECK_ANSWERS)),

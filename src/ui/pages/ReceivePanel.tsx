@@ -7,6 +7,7 @@ import type { OrderLine } from '@/core/order/order'
 import {
   CHECK_ANSWERS,
   CHECKS,
+  canMeasure,
   isAccepted,
   PART_COUNTS,
   RECEIPT_STATES,
@@ -26,7 +27,7 @@ import { Labelled } from '../parts/Labelled'
 import { SeverityMark } from '../parts/SeverityMark'
 
 const Grid = styled.div`
-  display: grid; grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); gap: 10px; align-items: end;
+  display: grid; grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); gap: 10px; align-items: start;
   .wrong { color: var(--stop); font-size: 14px; }
 `
 const Found_ = styled.ul`
@@ -233,7 +234,8 @@ function readingsOf(drafts: { readonly [name: string]: string }, unit: 'in' | 'm
     const typed = drafts[name]?.trim()
     if (!typed) continue
     const parsed = parseLength(typed, { unit })
-    if (parsed.ok) readings[name] = parsed.value.ticks
+    if (parsed.ok && canMeasure(name, parsed.value.ticks)) readings[name] = parsed.value.ticks
+    else if (parsed.ok) wrong.set(name, issueWords({ code: 'length.below-zero', facts: { typed } }))
     else wrong.set(name, issueWords(parsed.issues[0]!))
   }
   return { readings, wrong }

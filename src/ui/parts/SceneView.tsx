@@ -4,7 +4,7 @@ import { styled } from 'styled-components'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
 import type { Scene } from '@/core/drawing/scene'
 import type { DisplayStep } from '@/core/units/format-length'
-import { drawingWord } from '@/words/drawing'
+import { drawingWord, drawnName } from '@/words/drawing'
 import { MarkView, type Place } from './MarkView'
 
 const Frame = styled.div`
@@ -127,11 +127,11 @@ function groupById(marks: readonly LoweredMark[]): ReadonlyMap<string, readonly 
 
 /** What the drawing says, as lines for a screen reader. */
 function textTwin(marks: readonly LoweredMark[], names: ReadonlyMap<string, string>): readonly string[] {
-  const lines = marks.flatMap(mark =>
-    mark.kind === 'text' && mark.text !== '–' && mark.text !== '·'
-      ? `${names.get(mark.id) ?? mark.id}: ${mark.text}`
-      : [],
-  )
+  const lines = marks.flatMap(mark => {
+    if (mark.kind !== 'text' || mark.text === '–' || mark.text === '·') return []
+    const name = names.get(mark.id) ?? drawnName(mark.id)
+    return [name === null ? mark.text : `${name}: ${mark.text}`]
+  })
   return [...new Set(lines)]
 }
 
