@@ -29,6 +29,58 @@ test('a maker’s list: columns matched, bad rows named with row and column, the
   await expect(page.getByRole('row', { name: /Q-4/ })).toContainText('33 1/2 in')
 })
 
+test('a unit is entered by hand: only what its kind has is asked, what is wrong is named, what is there stays', async ({
+  page,
+}) => {
+  await open(page, '/catalogue')
+  await page.getByText('Enter one unit by hand').click()
+  const form = page.locator('details', { hasText: 'Enter one unit by hand' })
+  await expect(form.getByLabel('Throat')).toHaveCount(0)
+  await form.getByRole('combobox', { name: 'Kind', exact: true }).selectOption('Steel frame and leaf')
+  await expect(form.getByLabel('Throat')).toBeVisible()
+  for (const [name, typed] of [
+    ['Article', 'QH-1'],
+    ['Maker', 'Quayside'],
+    ['Name', 'Frame by hand'],
+    ['Width', '39 1/2'],
+    ['Height', 'tall'],
+    ['Jamb', '6'],
+    ['Throat', '5'],
+    ['Leaf bottom', '3/4'],
+    ['Price', '512.50'],
+    ['Days', '9'],
+  ] as const)
+    await form.getByLabel(name, { exact: true }).fill(typed)
+  const take = form.getByRole('button', { name: 'Take it into the catalogue' })
+  await take.click()
+  await expect(form.getByRole('alert')).toHaveText(/^height: “tall” can’t be read as a length/)
+  await expect(form.getByLabel('Height', { exact: true })).toHaveAttribute('aria-invalid', 'true')
+  await expectAccessible(page)
+  await form.getByLabel('Height', { exact: true }).fill('85 1/2')
+  await take.click()
+  await expect(form.getByText('QH-1 is in the catalogue.')).toBeVisible()
+  await page.getByLabel('Find a unit').fill('quayside qh-1')
+  await expect(page.getByRole('row', { name: /QH-1/ })).toContainText('85 1/2 in')
+  const again = await page.request.post(`${base()}/api/catalogue/units`, {
+    data: {
+      unit: 'in',
+      cells: {
+        article: 'QH-1',
+        maker: 'Quayside',
+        name: 'x',
+        kind: 'interior',
+        width: '30',
+        height: '80',
+        material: 'timber',
+        price: '1',
+        days: '1',
+      },
+    },
+  })
+  expect(again.status()).toBe(409)
+  expect((await again.json()).message).toContain('Quayside has QH-1 in the catalogue already')
+})
+
 test('the catalogue is found, narrowed and sorted, by keyboard too', async ({ page }) => {
   await open(page, '/catalogue')
   await page.getByLabel('Kind of door').selectOption('storm')

@@ -126,6 +126,18 @@ test('a swapped hand in the acknowledgement stands first, is objected to, and co
 
 test('the order sheet says both facts of the hand and every size, and so do CSV and JSON', async ({ page }) => {
   await completeEntry(page, 'Sail loft', 'left')
+  await page.getByLabel('Ask something else').fill('Glass as in the photo?')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Risk: the maker has not answered: Glass as in the photo?')).toBeVisible()
+  await page.getByText('The question as text').click()
+  await expect(page.getByRole('textbox', { name: 'The question as text' })).toHaveValue(
+    /^TW-109 .*for A1\. Hinges on the LEFT.*\n1\. Glass as in the photo\?$/,
+  )
+  await page.getByLabel('Glass as in the photo?', { exact: true }).fill('yes, the same')
+  await page.getByRole('heading', { name: 'To ask Tern & Wicket' }).click()
+  await expect(page.getByText('Risk: the maker has not answered')).toBeHidden()
+  await page.getByLabel('Mail slot').selectOption('at 30 in, brushed')
+  await expectAccessible(page)
   await releaseAndFollow(page)
   const order = page.url().split('/').at(-1)!
   const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
@@ -145,12 +157,26 @@ test('the order sheet says both facts of the hand and every size, and so do CSV 
     '3 long screws, 3 plugs, 6 hinge cards, 2 corner pads',
     'Not included: lock and handle',
     'LH, from outside',
+    'Glass as in the photo? yes, the same',
+    'at 30 in, brushed',
+    '4 in ball bearing',
   ])
     expect(sheet).toContain(part)
   const csv = await (await page.request.get(`${base()}/api/orders/${order}/lines.csv`)).text()
   expect(csv).toContain('left,in')
   const message = await (await page.request.get(`${base()}/api/orders/${order}/order.json`)).json()
   expect(message).toMatchObject({ format: 'harvek-order', lines: [{ hinges: 'left', swing: 'in', article: 'TW-109' }] })
+  await page.getByText('The order as text, for a letter').click()
+  const text = page.getByRole('textbox', { name: 'The order as text, for a letter' })
+  await expect(text).toHaveValue(/Hinges on the LEFT, seen from outside\. Swings IN/)
+  await expect(text).toHaveValue(/\nWidth: 37 1\/2 in \(952\.5 mm\)\n/)
+  await expect(text).toHaveValue(/\nAgreed with the maker: Glass as in the photo\? yes, the same\n/)
+  await expect(standing(page)).toHaveText('Acknowledged')
+  await open(page, '/orders')
+  const log = page.getByRole('region', { name: 'Prices and days' })
+  await expect(log.getByRole('row', { name: new RegExp(`TW-109.*${message.order.number}`) })).toContainText(
+    '$666.00$666.00',
+  )
 })
 
 test('what was released is frozen: a change goes out as the next revision and says what it changes', async ({

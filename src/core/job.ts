@@ -79,6 +79,7 @@ export type Trade = {
   readonly hinges: HingeTrade
   readonly fillers: readonly Length[]
   readonly crewLiftKg: number
+  readonly twoClosersKg: number
   readonly flats: readonly Length[]
   readonly rates: Rates
   /** What the firm keeps of its own, and the practices its job chose. */

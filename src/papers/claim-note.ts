@@ -3,9 +3,9 @@ import { judgeReceipt } from '@/core/order/judge-receipt'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import type { Job } from '@/core/survey/job-record'
+import { bothUnits } from '@/words/both-units'
 import { CHECK_NAMES, handWords, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
-import { bothUnits } from './order-sheet'
 import type { Block, Paper } from './paper'
 
 /** What to tell the supplier of a delivered unit: what was ordered, what came, what is asked for, with a place for the photo. */

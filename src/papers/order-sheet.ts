@@ -6,6 +6,7 @@ import { hingeCount } from '@/core/specification/weigh-leaf'
 import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
+import { bothUnits } from '@/words/both-units'
 import { WAY_NAMES } from '@/words/kinds'
 import { memberName } from '@/words/members'
 import { money } from '@/words/money'
@@ -77,7 +78,14 @@ export function orderSheet(
 export function countRows(lines: readonly OrderLine[]): readonly (readonly [string, string])[] {
   const keyOf = (line: OrderLine) => {
     const { opening: _o, preparations: _p, cents: _c, ...ordered } = line
-    return JSON.stringify([ordered.unit.id, handWords(line), ordered.jambExtension, ordered.details, ordered.cut])
+    return JSON.stringify([
+      ordered.unit.id,
+      handWords(line),
+      ordered.jambExtension,
+      ordered.details,
+      ordered.agreed,
+      ordered.cut,
+    ])
   }
   const groups = new Map<string, OrderLine[]>()
   for (const line of lines) groups.set(keyOf(line), [...(groups.get(keyOf(line)) ?? []), line])
@@ -219,6 +227,7 @@ function otherRows(line: OrderLine): Rows {
     ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],
     ['Glass', unit.glass === 'none' ? 'none' : unit.glass],
     ...Object.entries(line.details).map(([name, value]) => [memberName(`details.${name}`), value ?? ''] as const),
+    ...line.agreed.map(({ question, answer }) => ['Agreed with the maker', `${question} ${answer}`] as const),
     ...when(line.outsideTrim !== null, 'Outside casing', () => TRIM_NAMES[line.outsideTrim!]),
     ...when(spares.length > 0, 'Spare parts', () => spares.join(', ')),
     ['Measured', `${line.measuredAt.slice(0, 10)} by ${line.measuredBy}, ${WAY_NAMES[line.way].name.toLowerCase()}`],
@@ -260,10 +269,4 @@ function moneyBlocks({ cents }: OrderLine): readonly Block[] {
       ],
     },
   ]
-}
-
-/** In the job's unit, and in the other for whoever reads it: `37 1/2 in (952.5 mm)`. */
-export const bothUnits = (length: Length, step: DisplayStep): string => {
-  const other: DisplayStep = step.includes('/') ? '0.1' : '1/16'
-  return `${formatWithUnit(length, step)} (${formatWithUnit(length, other)})`
 }

@@ -1,10 +1,11 @@
 import { job } from '@/core/job'
 import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
+import { bothUnits } from '@/words/both-units'
 import { handWords } from '@/words/order'
 import { writePdf } from '@/writers/write-pdf'
 import { handoverRecord } from './handover-record'
-import { bothUnits, orderSheet } from './order-sheet'
+import { orderSheet } from './order-sheet'
 import type { Block, Paper } from './paper'
 
 const JOB = jobRecord()

@@ -1,10 +1,10 @@
+import { COLUMN_CHOICES, COLUMNS, columnsFor, matchColumns, type UnitKind } from '@/core/catalogue/columns'
 import { indexCatalogue } from '@/core/catalogue/rank-catalogue'
 import { requestOf } from '@/core/job'
 import { records, trade, unit } from '@/core/test/fixtures'
 import { inches, mm } from '@/core/units/length'
 import { shortList } from './catalogue'
-import { matchColumns } from './catalogue-columns'
-import { readCatalogue } from './read-catalogue'
+import { readCatalogue, readUnit } from './read-catalogue'
 import { searchCatalogue, UNITS_SHOWN, WHOLE_CATALOGUE } from './search-catalogue'
 
 const HEAD = 'article,maker,name,kind,width,height,material,price,days'
@@ -150,5 +150,62 @@ describe('what of a large catalogue a page gets', () => {
   it('nothing is judged while nothing was read', () => {
     expect(requestOf(records({}), trade([]))).toBeNull()
     expect(shortList(catalogue, 'hinged-outside', null, null).catalogue.possible).toBe(0)
+  })
+})
+
+describe('a unit entered by hand', () => {
+  const KINDS: readonly UnitKind[] = [
+    'hinged-outside',
+    'pair',
+    'sidelights',
+    'storm',
+    'slider',
+    'steel-leaf',
+    'steel-frame',
+    'interior',
+    'lock-set',
+  ]
+  /** What somebody could type into every cell of a kind. */
+  const cellsOf = (kind: UnitKind) =>
+    Object.fromEntries([
+      ['kind', kind === 'lock-set' ? 'interior' : kind],
+      ...columnsFor(kind).map(({ id, kind: cell }) => {
+        const typed = {
+          text: 'x',
+          words: 'lock',
+          length: '2',
+          lengths: '7; 37',
+          price: '612.00',
+          count: '5',
+          yes: 'yes',
+        }
+        return [id, COLUMN_CHOICES[id]?.[0] ?? typed[cell]]
+      }),
+    ])
+  it.each(KINDS)('%s: what it asks for is enough', kind => {
+    const read = readUnit(cellsOf(kind), { unit: 'in' })
+    expect(read).toMatchObject({ article: 'x', maker: 'x', priceCents: 61_200, width: inches(2) })
+    expect(read).toMatchObject({ lock: kind === 'lock-set' ? { backset: inches(2) } : null })
+  })
+  it.each(KINDS)('%s: asks for no column of another kind’s sheet', kind => {
+    const sheets = { storm: 'storm', 'steel-leaf': 'leaf', 'steel-frame': 'frame', 'lock-set': 'lock' } as const
+    const own = kind in sheets ? sheets[kind as keyof typeof sheets] : null
+    const asked = new Set(columnsFor(kind).map(one => one.member.split('.')[0]!))
+    for (const sheet of Object.values(sheets)) expect(asked.has(sheet)).toBe(sheet === own)
+  })
+  it('in millimetres is millimetres; what is wrong is named', () => {
+    const cells = cellsOf('interior')
+    expect(readUnit({ ...cells, width: '762' }, { unit: 'mm' })).toMatchObject({ width: mm(762) })
+    expect(readUnit({ ...cells, width: 'wide' }, { unit: 'mm' })).toMatchObject({ column: 'width' })
+    expect(readUnit({ ...cells, width: '' }, { unit: 'mm' })).toMatchObject({ column: 'width' })
+    expect(readUnit({ ...cells, maker: '' }, { unit: 'mm' })).toMatchObject({ column: 'maker' })
+  })
+  it('every column of few words takes each of them', () => {
+    for (const [id, choices] of Object.entries(COLUMN_CHOICES)) {
+      expect(COLUMNS.some(one => one.id === id)).toBe(true)
+      const kind = KINDS.find(one => columnsFor(one).some(column => column.id === id))!
+      for (const choice of choices!)
+        expect(readUnit({ ...cellsOf(kind), [id]: choice }, { unit: 'in' })).toHaveProperty('id')
+    }
   })
 })

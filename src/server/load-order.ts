@@ -2,6 +2,7 @@ import { type Acknowledgement, type NotUnderstood, readAcknowledgement, standing
 import { receiptsFor } from '@/core/order/delivery'
 import { messageOf } from '@/core/order/message'
 import type { Order } from '@/core/order/order'
+import { type PriceRow, priceRows } from '@/core/order/price-log'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
@@ -147,6 +148,11 @@ function standingOfOrder(order: Order, { outgoing, receipts }: Parts, answers: r
   return outgoing.some(one => one.state !== 'waiting') ? 'sent' : 'waiting'
 }
 
+function lastAcknowledgement(answers: readonly ReadAnswer[]): Acknowledgement | null {
+  const last = answers.findLast(one => one.ok)
+  return last?.ok ? last.acknowledgement : null
+}
+
 /** What the openings of an order would be ordered as now, against what was released. */
 async function changesSince(db: Db, acting: Acting, order: Order): Promise<readonly LineChange[]> {
   const lines = await Promise.all(
@@ -169,6 +175,8 @@ export type OrderRow = {
   readonly standing: OrderStanding
   readonly trouble: string
   readonly isSuperseded: boolean
+  /** Prices and days of its lines, listed, acknowledged and as they came; none of what holds no longer. */
+  readonly prices: readonly PriceRow[]
 }
 
 const MOST_SHOWN = 200
@@ -202,6 +210,8 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       standing: standingOfOrder(order, own, answers),
       trouble: own.outgoing.findLast(one => one.trouble)?.trouble ?? '',
       isSuperseded: superseded.has(order.id),
+      prices:
+        superseded.has(order.id) || order.withdrawn ? [] : priceRows(order, lastAcknowledgement(answers), own.receipts),
     }
   })
 }

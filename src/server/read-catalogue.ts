@@ -1,11 +1,11 @@
 import Papa from 'papaparse'
 import { v5 as uuidV5 } from 'uuid'
 import type { z } from 'zod'
+import { COLUMNS, type Column, type Matching, matchColumns } from '@/core/catalogue/columns'
 import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
 import type { LengthUnit } from '@/core/units/parse-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
-import { COLUMNS, type Column, type Matching, matchColumns } from './catalogue-columns'
 
 const NAMESPACE = '5f0c6f6e-0b5e-4a52-9f63-2a4b1b0f7c11'
 
@@ -59,6 +59,13 @@ export function readCatalogue(csv: string, options: ReadOptions = {}): Catalogue
     }
   })
   return { heads, matching, lacking, units, rejected }
+}
+
+/** Reads one unit from cells by their columns, as somebody enters it by hand. */
+export function readUnit(cells: Row, options: Pick<ReadOptions, 'unit'>): CatalogueUnit | RejectedRow {
+  const heads = Object.keys(cells)
+  const matching = Object.fromEntries(COLUMNS.map(({ id }) => [id, id in cells ? id : null]))
+  return readRow(cells, matching, heads, options, 1)
 }
 
 const keyOf = ({ maker, article }: CatalogueUnit): string => `${maker}/${article}`

@@ -31,7 +31,7 @@ import { addOpening } from './jobs'
 import { findOrder, listOrders, releaseOrder, withdrawOrder } from './orders'
 import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt, withdrawal } from './tables'
 import { sharedStore, someCompany } from './test/database'
-import { addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
+import { addUnit, addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
 
 const store = sharedStore()
 const AT = '2026-01-03T00:00:00.000Z'
@@ -275,6 +275,15 @@ describe('a maker’s list', () => {
     ])
     expect(await catalogueRevision(store().db, acting)).toBe(2)
     expect(await findUnits(store().db, acting, [two.id, uuidV7()])).toEqual([two])
+  })
+  it('one unit by hand is added once, and never replaces what is there', async () => {
+    const { acting } = await someCompany(store().db, 'By hand')
+    const one = unit({ id: uuidV7() })
+    expect(await addUnit(store().db, acting, one)).toBe(true)
+    expect(await addUnit(store().db, acting, { ...one, priceCents: 1 })).toBe(false)
+    expect(await listUnits(store().db, acting)).toEqual([one])
+    const { acting: other } = await someCompany(store().db, 'By another hand')
+    expect(await addUnit(store().db, other, one)).toBe(true)
   })
   it('one article of two makers is two units', async () => {
     const { acting } = await someCompany(store().db, 'Two makers')

@@ -75,6 +75,13 @@ export async function addUnits(db: Db, acting: Acting, units: readonly Catalogue
   await changed(db, acting)
 }
 
+/** Adds one unit; `false`, and nothing is changed, where its maker has this article already. */
+export async function addUnit(db: Db, acting: Acting, one: CatalogueUnit): Promise<boolean> {
+  if ((await findUnits(db, acting, [one.id])).length > 0) return false
+  await addUnits(db, acting, [one])
+  return true
+}
+
 /** Takes a maker's list in: a unit of the same maker and article is replaced by what the list says now. */
 export async function putUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
   if (units.length === 0) return

@@ -95,6 +95,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'glass-near': [inches(24), glazing],
   'level-length': [inches(72), practice],
   'access-step': [inches(0, 1, 2), access],
+  'threshold-back-least': [inches(0, 1, 4), practice],
+  'two-closers-height': [inches(84), practice],
   'receipt-accepts': [inches(0, 1, 16), practice],
   'receipt-bow': [inches(0, 1, 16), practice],
   'receipt-head-ends': [inches(0, 1, 16), practice],

@@ -38,9 +38,11 @@ export const RATES: Rates = {
   },
 }
 
-/** The most that all seals together may push against the latch. */
 /** What one person may lift: above it two are wanted. Source: common site rule; a firm enters its own. */
 export const CREW_LIFT_KG = 25
+
+/** What one closer shuts of a storm door. Source: Harvek default, common trade practice; the closer's sheet overrides it. */
+export const TWO_CLOSERS_KG = 36
 
 /** From which chance a fit is called certain. */
 export const SURE_CHANCE: TradeNumber = {
@@ -50,6 +52,7 @@ export const SURE_CHANCE: TradeNumber = {
   source: { kind: 'default', text: 'Harvek default: 39 of 40; below it a reading is taken again', checked: true },
 }
 
+/** The most that all seals together may push against the latch. */
 export const LATCH_LIMIT_N: TradeNumber = {
   id: 'latch-force',
   value: 60,

@@ -45,6 +45,7 @@ export const CURES: Readonly<Record<string, string>> = {
   'settle.label-material': 'Choose steel or timber.',
   'settle.garage-material': 'Choose steel or timber, or a labelled leaf.',
   'settle.escape-lock': 'Choose a lock that opens without a key.',
+  'settle.anchors-wall': 'Take the anchors that go with the wall.',
   'settle.accessible-step': 'Plan a ramp, or another door.',
   'receipt.look': 'Receive it on its order’s page.',
   'test.again': 'Test again after correcting.',

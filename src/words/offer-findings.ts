@@ -59,6 +59,10 @@ const CONTRADICTION_WORDS: Readonly<Record<Contradiction, Words>> = {
     f => `Accessible route against a step of ${f('step')}`,
     f => `At most ${f('most')} is common. A ramp outside, or another door for the route.`,
   ),
+  'anchors-wall': words(
+    f => `Anchors for ${f('anchors')} against a wall of ${f('wall')}`,
+    'Anchors go by the wall: straps for studs, masonry anchors for masonry; screws through the face where none fits.',
+  ),
 }
 
 const contradiction = (f: Say): Words => CONTRADICTION_WORDS[f('which') as Contradiction]
@@ -93,6 +97,10 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     () => 'Its glass is not safety glass',
     'In a door and within 24 in of it glass is tempered or laminated.',
   ),
+  'glass-not-impact': words(
+    f => `Its glass is ${f('made')}, not impact glass`,
+    'In a wind zone glass is impact rated, or shuttered; the local authority says which.',
+  ),
   'key-inside': words(() => 'It wants a key inside', 'On an escape route a door opens from inside without one.'),
   'welded-for-finished-wall': words(
     () => 'Welded: it can’t go round a finished wall',
@@ -114,6 +122,10 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
   'label-floor': words(
     f => `Fire label: at most ${f('most')} under the leaf`,
     f => `${f('wanted')} was wanted over the floor. The label wins.`,
+  ),
+  'threshold-low': words(
+    f => `Threshold’s back only ${f('back')} over the floor`,
+    f => `A small round or a trim strip needs ${f('least')}. Pad the sill, or lower the floor’s edge.`,
   ),
   'throat-takes-wall': words(
     f => `Throat ${f('throat')} takes the wall`,
@@ -237,6 +249,10 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     f => `${f('article')} is made to order: measure twice`,
     f =>
       `At ${money(Number(f('cents')))} it can’t go back. Take width and height by another way, or let another person or instrument read them.`,
+  ),
+  'order-question-open': words(
+    f => `Risk: the maker has not answered: ${f('question')}`,
+    'What is not agreed before an order is not part of it.',
   ),
   'order-treated-board': words(
     () => 'Treated board under aluminium',

@@ -5,7 +5,11 @@ import type { ReceiptCode } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
 import type { Check, PartCount, ReceiptState, UnitReading } from '@/core/order/receipt-values'
 import type { Spare } from '@/core/order/spares'
+import { HAND_CONVENTIONS } from '@/core/specification/handing'
+import { FAMILIES } from '@/core/survey/families'
+import { FAMILY_NAMES } from './kinds'
 import { money } from './money'
+import { HAND_WORDS } from './names'
 import { type Words, words } from './say'
 
 /** The hand in words: the facts nobody can misread. */
@@ -167,11 +171,23 @@ export const RECEIPT_WORDS: Readonly<Record<ReceiptCode, Words>> = {
   'receipt-as-ordered': words(() => 'As ordered, and true', 'It may be set.'),
 }
 
+/** What the codes of some members are called. */
+const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string } | undefined } = {
+  family: Object.fromEntries(FAMILIES.map(one => [one, FAMILY_NAMES[one].name])),
+  'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
+  'cut.closer': CLOSER_NAMES,
+  padOf: PAD_NAMES,
+  flushFace: FLUSH_NAMES,
+  outsideTrim: TRIM_NAMES,
+}
+
 /** A member's value as one reads it: money, days, words. Lengths are written by whoever knows the job's unit. */
 export function plainValue(path: string, value: unknown): string {
   if (value === undefined) return 'not there'
   if (value === null) return 'none'
   if (/cents/i.test(path) && typeof value === 'number') return money(value)
+  const named = typeof value === 'string' ? VALUE_NAMES[path.replace(/^unit\./, '')]?.[value] : undefined
+  if (named !== undefined) return named
   if (Array.isArray(value)) return value.length ? value.map(String).join(', ') : 'none'
   if (typeof value === 'object') return JSON.stringify(value)
   return String(value)

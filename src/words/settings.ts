@@ -18,6 +18,11 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
     'Safety glass within 24 in of the door, and in it. The local authority decides.',
     'Glass within 24 in',
   ],
+  'wind-zone': [
+    'Wind zone',
+    'Impact glass or a tested shutter, and anchors as close as the approval of the unit says. The local authority decides.',
+    'In a wind or hurricane zone',
+  ],
   accessible: [
     'Accessible route',
     'Clear width 32 in at a right angle, a low threshold, and at most 22 N to open an inside door. The local authority decides.',

@@ -108,6 +108,10 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     f => `No usual hinge carries ${f('kg')} kg`,
     'Ask the hinge’s maker; more hinges of a weaker class don’t add up.',
   ),
+  'two-closers': words(
+    f => (f('kg') ? `The storm door weighs ${f('kg')} kg: two closers` : `${f('height')} high: two closers`),
+    f => `Above ${f('limit')} or ${f('most')} kg one closer alone gives out. Order a second, and set both alike.`,
+  ),
   'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
   'clear-width': words(
     f => `Clear width ${f('clear')}`,

@@ -65,6 +65,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'handle-spare': 'Spare between two handles’ heights',
   'handle-depth-spare': 'Spare between two handles’ projections',
   'clear-width': 'Clear width wanted',
+  'threshold-back-least': 'Threshold’s back to be finished',
+  'two-closers-height': 'Height for two closers',
   'stop-width': 'Stop that narrows the clear width',
   'glass-near': 'Glass is near a door within',
   'backset-near': 'A backset belongs to a family within',

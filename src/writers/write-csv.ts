@@ -78,6 +78,7 @@ export function writeOrderCsv(order: Order, step: DisplayStep): string {
     details: Object.entries(line.details)
       .map(([name, value]) => `${name}: ${value}`)
       .join('; '),
+    agreed: line.agreed.map(({ question, answer }) => `${question} ${answer}`).join('; '),
     lacks: unit.lacks.join('; '),
     unitCents: line.cents.unit,
     leadDays: unit.leadDays,

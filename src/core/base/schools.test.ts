@@ -141,7 +141,9 @@ describe('choosing another practice', () => {
   })
 })
 
-const DETAILS = { details: { style: 'full glass', 'colour-outside': 'white', closer: 'one', sweep: 'vinyl' } } as const
+const DETAILS = {
+  details: { style: 'full glass', 'colour-outside': 'white', closer: 'one', sweep: 'vinyl', glazing: 'single' },
+} as const
 
 describe('whose choice holds', () => {
   it('the opening’s before the job’s before the company’s before the shipped one', () => {

@@ -74,6 +74,8 @@ export const TRADE_LENGTHS = [
   'glass-near',
   'level-length',
   'access-step',
+  'threshold-back-least',
+  'two-closers-height',
   'receipt-accepts',
   'receipt-bow',
   'receipt-head-ends',

@@ -22,6 +22,8 @@ export function hardRequirements(unit: CatalogueUnit, request: Request): readonl
   if (wishes.bore && unit.bore !== wishes.bore && !unit.lock && !unit.storm)
     fail('bore-other', { made: unit.bore, wanted: wishes.bore }, 'wish.bore')
   if (wishes.settings.includes('glass-near') && unit.glass === 'plain') fail('glass-not-safe', {}, 'glass-near')
+  if (wishes.settings.includes('wind-zone') && unit.glass !== 'none' && unit.glass !== 'impact')
+    fail('glass-not-impact', { made: unit.glass }, 'wind-zone')
   if (wishes.settings.includes('escape') && unit.storm?.keyInside) fail('key-inside', {}, 'escape')
   if (unit.frame?.form === 'welded' && request.site.isWallFinished) fail('welded-for-finished-wall', {}, 'wrap')
   if (unit.lock) judgeLock(unit.lock, request, fail)

@@ -65,7 +65,7 @@ function judgeInHole(unit: CatalogueUnit, request: Request, points: NonNullable<
   return {
     ...NO_SHAPE,
     verdict: throat?.isWrong ? 'dropped' : room.verdict,
-    reasons: [...(throat?.reasons ?? []), ...room.reasons, ...padReasons],
+    reasons: [...(throat?.reasons ?? []), ...room.reasons, ...padReasons, ...thresholdReasons(unit, pad, request)],
     placement,
     pinch,
     pad,
@@ -99,6 +99,21 @@ function padFor(
         ]
       : []
   return { pad: largestOf([ZERO, minus(target, minus(unit.leafBottom, floor))]), reasons }
+}
+
+/** Whether the threshold's back stands too low over the floor inside to be finished. The leaf's bottom is taken for its top: it closes just
+ *  over it, or behind its bumper. */
+function thresholdReasons(
+  unit: CatalogueUnit,
+  pad: Length,
+  { floor, lengths }: Request,
+): readonly Finding<ShapeCode>[] {
+  if (floor === null || unit.leafBottom === 0 || unit.sillDepth === 0) return []
+  const back = minus(plus(unit.leafBottom, pad), floor)
+  const least = lengths['threshold-back-least']
+  if (back >= least.value) return []
+  const facts = { back: { length: largestOf([ZERO, back]) }, least: { length: least.value } }
+  return [because<ShapeCode>('threshold-low', 'watch', facts, least.id)]
 }
 
 /** How this unit's own jamb meets the wall. */

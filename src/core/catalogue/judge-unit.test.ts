@@ -19,10 +19,41 @@ describe('hard requirements drop a unit and keep the reason', () => {
     expect(offer.verdict).toBe('dropped')
     expect(offer.reasons.map(one => one.code)).toContain(code)
   })
+  it.each([
+    ['none', false],
+    ['plain', true],
+    ['safety', true],
+    ['impact', false],
+  ] as const)('in a wind zone glass “%s” drops it: %s', (glass, isDropped) => {
+    const offer = judgeUnit(unit({ glass }), request({ wishes: wishes({ settings: ['wind-zone'] }) }))
+    expect(offer.reasons.some(one => one.code === 'glass-not-impact')).toBe(isDropped)
+    expect(offer.verdict).toBe(isDropped ? 'dropped' : 'fits')
+  })
   it('a labelled or a steel leaf may go to a garage', () => {
     const garage = request({ wishes: wishes({ use: 'garage-to-house' }) })
     expect(judgeUnit(unit({ labelMinutes: 20 }), garage).verdict).toBe('fits')
     expect(judgeUnit(unit({ material: 'steel' }), garage).verdict).toBe('fits')
+  })
+})
+
+describe('the threshold’s back over the floor inside', () => {
+  const low = (floor: string, more: Parameters<typeof unit>[0] = {}) =>
+    judgeUnit(
+      unit({ swing: 'out', leafBottom: length('3/4'), ...more }),
+      request({ floor: length(floor), wishes: wishes({ swing: 'out' }) }),
+    ).reasons.find(one => one.code === 'threshold-low')
+  it.each([
+    ['1/2', null],
+    ['33/64', '15/64'],
+    ['1', '0'],
+  ])('with a floor of %s: %s is too little', (floor, back) =>
+    expect(low(floor)?.facts.back ?? null).toEqual(back === null ? null : { length: length(back) }),
+  )
+  it('is said of a door with a sill only, and is packed away under an in-swing one', () => {
+    expect(low('1', { sillDepth: length('0') })).toBeUndefined()
+    expect(judgeUnit(unit(), request({ floor: length('1') })).reasons.map(one => one.code)).not.toContain(
+      'threshold-low',
+    )
   })
 })
 

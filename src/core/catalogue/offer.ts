@@ -17,6 +17,7 @@ export type HardCode =
   | 'material-other'
   | 'bore-other'
   | 'glass-not-safe'
+  | 'glass-not-impact'
   | 'key-inside'
   | 'panels-other'
   | 'welded-for-finished-wall'
@@ -27,6 +28,7 @@ export type ShapeCode =
   | RoomCode
   | 'not-read'
   | 'label-floor'
+  | 'threshold-low'
   | 'throat-takes-wall'
   | 'throat-strips'
   | 'throat-too-small'

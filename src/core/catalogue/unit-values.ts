@@ -1,4 +1,4 @@
-import { DETAILS, type Detail } from '../specification/wish-values'
+import { type ANCHORS, type Detail, EXTRAS } from '../specification/wish-values'
 import type { Family } from '../survey/families'
 
 // What a catalogue may say of a unit: apart from the schema, so that a page can offer it without carrying the parser.
@@ -18,24 +18,65 @@ export const CLOSER_PLACES = ['top', 'foot', 'under-glass'] as const
 export type CloserPlace = (typeof CLOSER_PLACES)[number]
 export const FRAME_FORMS = ['knock-down', 'welded'] as const
 
-/** Of an outside door everything but what belongs to steel and to storm doors. */
-const OUTSIDE = DETAILS.filter(one => one !== 'closer' && one !== 'anchors')
+const COLOURS = ['colour-outside', 'colour-inside'] as const satisfies readonly Detail[]
+const HINGES = ['hinge-size', 'hinge-finish'] as const satisfies readonly Detail[]
+const OUTSIDE: readonly Detail[] = [
+  'core',
+  'style',
+  ...COLOURS,
+  'sill',
+  'brickmould',
+  'frame-material',
+  ...HINGES,
+  'weatherstrip',
+  'sweep',
+]
 
 const ASKED: Readonly<Record<Family, readonly Detail[]>> = {
   'hinged-outside': OUTSIDE,
   pair: OUTSIDE,
   sidelights: OUTSIDE,
   storm: ['style', 'colour-outside', 'closer', 'sweep'],
-  slider: ['style', 'colour-outside', 'colour-inside', 'sill'],
+  slider: ['style', ...COLOURS, 'sill', 'frame-material'],
   'steel-leaf': ['core', 'style', 'colour-outside', 'closer'],
-  'steel-frame': ['core', 'style', 'colour-outside', 'hinge-finish', 'anchors'],
-  interior: ['core', 'style', 'colour-inside', 'hinge-finish'],
+  'steel-frame': ['core', 'style', 'colour-outside', ...HINGES, 'anchors'],
+  interior: ['core', 'style', 'colour-inside', ...HINGES],
   'seal-only': [],
 }
+const TAKES_EXTRAS: ReadonlySet<Family> = new Set<Family>([
+  'hinged-outside',
+  'pair',
+  'sidelights',
+  'slider',
+  'steel-frame',
+])
 
-/** What an order of a unit must name beside sizes and hand: of a lock set only its finish. */
-export const detailsAsked = (family: Family, isLock: boolean): readonly Detail[] =>
-  isLock ? ['hinge-finish'] : ASKED[family]
+/** As much of a unit as decides what its order names. */
+export type Described = {
+  readonly family: Family
+  readonly lock: object | null
+  readonly leaf: object | null
+  readonly bore: string
+  readonly glass: Glazing
+  readonly labelMinutes: number
+}
+
+/** What an order of a unit must name beside sizes and hand: of a lock set only its finish; of a bored leaf its backset, of glass its
+ *  size and build, of a labelled door whether it stops smoke. */
+export function detailsAsked(unit: Described): readonly Detail[] {
+  if (unit.lock !== null) return ['hinge-finish']
+  const isBored = unit.bore !== 'none' && unit.leaf === null && unit.family !== 'storm'
+  return [
+    ...ASKED[unit.family],
+    ...(isBored ? (['bore-backset'] as const) : []),
+    ...(unit.glass === 'none' ? [] : (['glazing'] as const)),
+    ...(unit.labelMinutes > 0 ? (['smoke-gasket'] as const) : []),
+  ]
+}
+
+/** What may be named besides. */
+export const extrasOf = ({ family, lock }: Described): readonly Detail[] =>
+  lock === null && TAKES_EXTRAS.has(family) ? EXTRAS : []
 
 /** The values a sheet offers for a detail: none when it says nothing, one when it is given, several to settle. */
 export const detailChoices = (offered: string | undefined): readonly string[] =>
@@ -46,10 +87,19 @@ export const detailChoices = (offered: string | undefined): readonly string[] =>
         .map(one => one.trim())
         .filter(Boolean)
 
-/** What is ordered of a detail: the wish where it is one of the choices or none are given, else the only value; `null` is not settled. */
+/** What is ordered of a detail: the only value; else the wish where it is one of the choices or none are given; `null` is not settled. */
 export function settledDetail(offered: string | undefined, wished: string | undefined): string | null {
   const choices = detailChoices(offered)
   if (choices.length === 1) return choices[0]!
   if (wished && (choices.length === 0 || choices.includes(wished))) return wished
   return null
+}
+
+/** What a wall of this kind holds a frame by: of what the maker offers the right one, else screws through the face; `null` while the
+ *  wall is not known. */
+export function anchorsFor(offered: string | undefined, wallKind: string | undefined): (typeof ANCHORS)[number] | null {
+  if (wallKind === undefined) return null
+  const right = wallKind === 'masonry' ? 'masonry' : 'stud straps'
+  const choices = detailChoices(offered)
+  return choices.length === 0 || choices.includes(right) ? right : 'exposed screws'
 }

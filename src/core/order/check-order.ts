@@ -5,7 +5,7 @@ import { detailsAsked } from '../catalogue/unit-values'
 import type { Specification } from '../specification/specify'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
-import { detailsOf } from './order-line'
+import { type DetailFacts, detailFacts, detailsOf } from './order-line'
 
 export type OrderCode =
   | 'order-missing'
@@ -19,6 +19,7 @@ export type OrderCode =
   | 'order-hole-assumed'
   | 'order-second-look'
   | 'order-treated-board'
+  | 'order-question-open'
 
 /** What a kind of door must have settled, and whether its jamb must be known. */
 type Asked = {
@@ -55,6 +56,9 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...(offer && offer.verdict === 'tight' ? [make('order-edge', 'watch', { article: offer.unit.article })] : []),
     ...secondLook(request),
     ...treatedBoard(request),
+    ...request.wishes.questions
+      .filter(one => one.answer === '')
+      .map(({ question }) => make('order-question-open', 'watch', { question })),
   ]
 }
 
@@ -69,14 +73,14 @@ function missingIn({ specification, wishes, offer, asked, survey, ...request }: 
     ...(!asked.hasJamb || isLock || specification.jamb ? [] : ['wall']),
     ...(offer ? [] : ['unit']),
     ...(wishes.settings.includes('fire-label') && request.labelWanted === 0 ? ['label'] : []),
-    ...(offer ? unsettledDetails(offer, wishes, request.answers['outside-trim']) : []),
+    ...(offer ? unsettledDetails(offer, wishes, detailFacts(survey, request.answers['outside-trim'])) : []),
   ]
 }
 
 /** What an order of this unit still has to name. */
-function unsettledDetails(offer: Offer, wishes: Wishes, trim: 'keep' | 'strip'): readonly string[] {
-  const settled = detailsOf(offer.unit, wishes, trim)
-  return detailsAsked(offer.unit.family, offer.unit.lock !== null)
+function unsettledDetails(offer: Offer, wishes: Wishes, facts: DetailFacts): readonly string[] {
+  const settled = detailsOf(offer.unit, wishes, facts)
+  return detailsAsked(offer.unit)
     .filter(one => settled[one] === undefined)
     .map(one => `detail.${one}`)
 }

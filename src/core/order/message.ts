@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { FRAME_FORMS, GLAZINGS, LACKS } from '../catalogue/unit-values'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { BORES, DETAILS, MATERIALS } from '../specification/wish-values'
+import { makerAnswerSchema } from '../specification/wishes'
 import { FACTS } from '../survey/facts'
 import { FAMILIES } from '../survey/families'
 import { lengthSchema } from '../survey/reading'
@@ -34,6 +35,8 @@ export const messageLineSchema = z.strictObject({
   labelMinutes: z.int(),
   glass: z.enum(GLAZINGS),
   details: z.partialRecord(z.enum(DETAILS), z.string()),
+  /** What the maker agreed to beside its sheet; not there where nothing was. */
+  agreed: z.array(makerAnswerSchema).optional(),
   frame: z.strictObject({ form: z.enum(FRAME_FORMS), throat: lengthSchema }).nullable(),
   lock: z.strictObject({ backset: lengthSchema, function: z.enum(FACTS['fact.lock-function']) }).nullable(),
   cut: cutSchema.nullable(),
@@ -99,6 +102,7 @@ function messageLine(line: OrderLine, number: number): MessageLine {
     labelMinutes: unit.labelMinutes,
     glass: unit.glass,
     details: line.details,
+    ...(line.agreed.length ? { agreed: line.agreed } : {}),
     frame: unit.frame,
     lock: unit.lock && { backset: unit.lock.backset, function: unit.lock.function },
     cut: line.cut,

@@ -2,6 +2,7 @@ import { tradeWith } from '../../trade/trade'
 import { NEW_FIRM } from '../catalogue/firm'
 import type { CatalogueUnit } from '../catalogue/unit'
 import { job, type OpeningRecords } from '../job'
+import { DETAILS } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
 import type { Answer } from '../survey/answer'
 import type { Family } from '../survey/families'
@@ -18,19 +19,7 @@ const fact = (slot: Answer['slot'], code: string): Answer => ({
   takenBy: 'Ida Marlow',
   takenAt: '2026-01-01T00:00:00.000Z',
 })
-const DETAILS = {
-  core: 'x',
-  style: 'x',
-  'colour-outside': 'x',
-  'colour-inside': 'x',
-  sill: 'x',
-  'hinge-finish': 'x',
-  closer: 'x',
-  sweep: 'x',
-  anchors: 'x',
-  brickmould: 'x',
-  weatherstrip: 'x',
-}
+const SETTLED = Object.fromEntries(DETAILS.map(name => [name, 'x']))
 function opening(
   family: Family,
   texts: { readonly [slot: string]: string },
@@ -41,7 +30,7 @@ function opening(
   const base = records(texts, { bore: null, chosen: { unit: chosen.id, reason: '' }, ...wished })
   return { ...base, answers: facts, opening: { ...base.opening, family } }
 }
-const full = (one: CatalogueUnit): CatalogueUnit => ({ ...one, details: DETAILS })
+const full = (one: CatalogueUnit): CatalogueUnit => ({ ...one, details: SETTLED })
 const lineOf = (own: OpeningRecords, chosen: CatalogueUnit) => {
   const { line, findings } = job(own, trade([chosen]))
   if (!line) throw new Error(JSON.stringify(findings.order))
@@ -238,6 +227,14 @@ describe('wishes that contradict each other', () => {
       TRUE_OPENING,
       [fact('fact.lock-function', 'keyed')],
       'interior',
+    ],
+    [
+      'anchors-wall',
+      'correct',
+      { details: { anchors: 'masonry' } },
+      TRUE_OPENING,
+      [fact('fact.wall-kind', 'steel studs')],
+      'steel-frame',
     ],
     [
       'accessible-step',

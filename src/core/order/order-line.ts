@@ -4,7 +4,7 @@ import type { TradeLengths } from '../base/trade-lengths'
 import type { Firm } from '../catalogue/firm'
 import type { Offer } from '../catalogue/offer'
 import type { CatalogueUnit } from '../catalogue/unit'
-import { detailsAsked, settledDetail } from '../catalogue/unit-values'
+import { anchorsFor, detailsAsked, extrasOf, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
 import { hingeCount } from '../specification/weigh-leaf'
@@ -17,18 +17,28 @@ import { sparesFor } from './spares'
 /** What an order names beside sizes and hand, as far as it is settled. Where the outside casing stays, the unit comes without its own. */
 export function detailsOf(
   unit: CatalogueUnit,
-  wishes: Wishes,
-  trim: 'keep' | 'strip',
+  { details }: Pick<Wishes, 'details'>,
+  { trim, wallKind }: DetailFacts,
 ): { readonly [detail in Detail]?: string } {
-  const settled = detailsAsked(unit.family, unit.lock !== null).flatMap(name => {
-    const value =
-      name === 'brickmould' && trim === 'keep'
-        ? 'none, the outside casing stays'
-        : settledDetail(unit.details[name], wishes.details[name])
+  const settledFor = (name: Detail): string | null => {
+    if (name === 'brickmould' && trim === 'keep') return 'none, the outside casing stays'
+    const settled = settledDetail(unit.details[name], details[name])
+    return name === 'anchors' && !details.anchors ? (anchorsFor(unit.details.anchors, wallKind) ?? settled) : settled
+  }
+  const settled = [...detailsAsked(unit), ...extrasOf(unit)].flatMap(name => {
+    const value = settledFor(name)
     return value === null ? [] : [[name, value] as const]
   })
   return Object.fromEntries(settled)
 }
+
+/** What settles a detail without a wish: whether the outside casing stays, and what stands behind the wall's finish. */
+export type DetailFacts = { readonly trim: 'keep' | 'strip'; readonly wallKind: string | undefined }
+
+export const detailFacts = (survey: Survey, trim: 'keep' | 'strip'): DetailFacts => ({
+  trim,
+  wallKind: survey.facts.get('fact.wall-kind')?.code,
+})
 
 export type LineRequest = {
   readonly opening: OrderLine['opening']
@@ -53,7 +63,7 @@ export function orderLine(request: LineRequest): OrderLine {
   const hinges = isHinged && unit.family !== 'pair' ? wishes.hinges : null
   const swing = isHinged ? wishes.swing : null
   const codes = hinges && swing ? handingCodes(hinges, swing) : null
-  const hasTrim = detailsAsked(unit.family, unit.lock !== null).includes('brickmould')
+  const hasTrim = detailsAsked(unit).includes('brickmould')
   const hasJamb = offer.jamb !== null
   return {
     opening: { id: opening.id, tag: opening.tag, name: opening.name },
@@ -80,7 +90,8 @@ export function orderLine(request: LineRequest): OrderLine {
       closer: offer.storm.closer,
       closerPin: offer.storm.closerPin,
     },
-    details: detailsOf(unit, wishes, schools.answers['outside-trim']),
+    details: detailsOf(unit, wishes, detailFacts(survey, schools.answers['outside-trim'])),
+    agreed: wishes.questions.filter(one => one.answer !== ''),
     labelWanted,
     spares: unit.lock ? {} : sparesFor(unit.family, hingeCount(unit.leafHeight)),
     tolerance: request.lengths['receipt-accepts'].value,

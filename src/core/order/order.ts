@@ -5,7 +5,7 @@ import { unitSchema } from '../catalogue/unit'
 import { CLOSER_PLACES } from '../catalogue/unit-values'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { DETAILS } from '../specification/wish-values'
-import { comparedSchema } from '../specification/wishes'
+import { comparedSchema, makerAnswerSchema } from '../specification/wishes'
 import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 import { SPARES } from './spares'
@@ -62,6 +62,8 @@ export const orderLineSchema = z
     padOf: z.enum(SCHOOL_ANSWERS['sill-lumber']).nullable().default(null),
     cut: cutSchema.nullable().default(null),
     details: z.partialRecord(z.enum(DETAILS), z.string()).default({}),
+    /** What the maker was asked and agreed to beside its sheet. */
+    agreed: z.array(makerAnswerSchema).default([]),
     labelWanted: z.int().default(0),
     spares: z.partialRecord(z.enum(SPARES), z.int()).default({}),
     /** A delivered unit within this is as ordered. */

@@ -13,6 +13,7 @@ export const CONTRADICTIONS = [
   'garage-material',
   'escape-lock',
   'accessible-step',
+  'anchors-wall',
 ] as const
 export type Contradiction = (typeof CONTRADICTIONS)[number]
 
@@ -32,6 +33,8 @@ export function findContradictions(
   const { material, settings } = wishes
   const lock = survey.facts.get('fact.lock-function')?.code
   const step = readValue(survey, 'step.outside')
+  const wall = survey.facts.get('fact.wall-kind')?.code
+  const { anchors } = wishes.details
   const wanted = lengths['floor-target'].value
   const most = lengths['label-floor-most'].value
   const pair = (
@@ -99,6 +102,14 @@ export function findContradictions(
       'correct',
       { ...(step === null ? {} : { step: { length: step } }), most: { length: lengths['access-step'].value } },
       'access-step',
+    ),
+    ...pair(
+      (anchors === 'masonry' && wall !== undefined && wall !== 'masonry') ||
+        (anchors === 'stud straps' && wall === 'masonry'),
+      'anchors-wall',
+      'correct',
+      { anchors: anchors ?? '', wall: wall ?? '' },
+      'anchors',
     ),
   ]
 }

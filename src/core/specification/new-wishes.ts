@@ -14,6 +14,7 @@ export const newWishes = (way: Wishes['way']): Wishes => ({
   settings: [],
   labelMinutes: null,
   details: {},
+  questions: [],
   schools: {},
   allowances: {},
   chosen: null,

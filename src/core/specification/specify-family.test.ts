@@ -39,6 +39,21 @@ describe('a storm door', () => {
   ])('with trim from 36 to %s: %j', (bottom, codes) =>
     expect(found(run('storm', { ...trim, 'brickmould/widths.bottom': bottom }))).toEqual(codes),
   )
+  it.each([
+    ['84', null, false],
+    ['84 1/64', null, true],
+    ['80 3/4', '36', false],
+    ['80 3/4', '36.1', true],
+  ])('%s high and %s kg heavy has two closers: %s', (height, kg, has) => {
+    const texts = {
+      ...trim,
+      'brickmould/heights.left': height,
+      'brickmould/heights.right': height,
+      ...{ 'leaf.width': '36' },
+    }
+    const result = run('storm', texts, kg === null ? [] : [fact('fact.weight', kg)])
+    expect(found(result).includes('two-closers')).toBe(has)
+  })
   it('says which heights its handle can’t have', () => {
     const handle = { 'handle.height': '36', 'handle.proud': '2 1/2' }
     expect(run('storm', { ...trim, ...handle }).familySpecification.storm!.taken).toEqual([

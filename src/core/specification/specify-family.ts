@@ -24,6 +24,7 @@ export type FamilyCode =
   | 'latch-to-case'
   | 'hinges-too-weak'
   | 'two-people'
+  | 'two-closers'
   | 'clear-width'
   | 'setting'
 
@@ -47,6 +48,8 @@ export type FamilyTrade = {
   readonly fillers: readonly Length[]
   readonly locks: readonly LockFamily[]
   readonly crewLiftKg: number
+  /** A storm door heavier than this gets two closers. */
+  readonly twoClosersKg: number
 }
 
 export type FamilyInput = {
@@ -175,6 +178,7 @@ function make(
 function judgeFamily(found: Omit<FamilySpecification, 'findings'>, input: FamilyInput): readonly Finding<FamilyCode>[] {
   return [
     ...judgeStorm(found, input),
+    ...judgeClosers(found, input),
     ...judgeWrap(found, input),
     ...judgeSlider(input),
     ...judgeLock(input),
@@ -212,6 +216,25 @@ function judgeStorm({ storm }: Pick<FamilySpecification, 'storm'>, { survey, len
       ),
     ),
   ]
+}
+
+/** A tall or heavy storm door slams one closer to pieces. */
+function judgeClosers(
+  { storm, mass }: Pick<FamilySpecification, 'storm' | 'mass'>,
+  { family, survey, lengths, trade }: FamilyInput,
+) {
+  const limit = lengths['two-closers-height']
+  const isTall = storm !== null && storm.height.value > limit.value
+  const kg = mass?.kg ?? Number(survey.facts.get('fact.weight')?.code ?? 0)
+  const isHeavy = family === 'storm' && kg > trade.twoClosersKg
+  if (!isTall && !isHeavy) return []
+  const facts = {
+    ...(storm ? { height: { length: storm.height.value } } : {}),
+    limit: { length: limit.value },
+    ...(isHeavy ? { kg: Math.round(kg * 10) / 10 } : {}),
+    most: trade.twoClosersKg,
+  }
+  return [make('two-closers', 'brickmould/heights.left', 'watch', facts, limit.id)]
 }
 
 function judgeWrap({ wrap }: Pick<FamilySpecification, 'wrap'>, { survey }: FamilyInput) {

@@ -5,7 +5,7 @@ export type Material = (typeof MATERIALS)[number]
 export const BORES = ['none', 'single', 'double'] as const
 export const SUBFLOORS = ['sound', 'rotten', 'not-seen'] as const
 /** Where a door stands, as far as codes ask something of it. */
-export const SETTINGS = ['escape', 'fire-label', 'glass-near', 'accessible'] as const
+export const SETTINGS = ['escape', 'fire-label', 'glass-near', 'accessible', 'wind-zone'] as const
 export type Setting = (typeof SETTINGS)[number]
 
 /** What an order names beside sizes and hand. */
@@ -16,10 +16,25 @@ export const DETAILS = [
   'colour-inside',
   'sill',
   'brickmould',
+  'frame-material',
+  'hinge-size',
   'hinge-finish',
+  'bore-backset',
+  'glazing',
+  'energy',
+  'smoke-gasket',
   'weatherstrip',
   'sweep',
   'closer',
   'anchors',
+  'kick-plate',
+  'mail-slot',
+  'viewer',
 ] as const
 export type Detail = (typeof DETAILS)[number]
+
+/** What a door may have and need not: on the order where the sheet or a wish names it, and never in its way. */
+export const EXTRAS = ['energy', 'kick-plate', 'mail-slot', 'viewer'] as const satisfies readonly Detail[]
+
+/** What holds a steel frame to its wall. */
+export const ANCHORS = ['stud straps', 'masonry', 'floor clips', 'exposed screws'] as const

@@ -17,6 +17,13 @@ export const comparedSchema = z.strictObject({
 })
 export type Compared = z.infer<typeof comparedSchema>
 
+/** Something asked of the maker, and what was said; an empty answer is none yet. */
+export const makerAnswerSchema = z.strictObject({
+  question: z.string().trim().min(1).max(200),
+  answer: z.string().trim().max(200),
+})
+export type MakerAnswer = z.infer<typeof makerAnswerSchema>
+
 /** What is wanted of the new door and of the work: an edited record with a revision. `null` is "not settled". */
 export const wishesSchema = z.strictObject({
   way: z.enum(WAYS),
@@ -35,6 +42,8 @@ export const wishesSchema = z.strictObject({
   labelMinutes: z.int().min(0).max(180).nullable().default(null),
   /** What an order names beside sizes and hand, where the unit's sheet leaves it open. */
   details: z.partialRecord(z.enum(DETAILS), z.string().trim().min(1).max(60)).default({}),
+  /** What was asked of the maker beside what the sheet settles. */
+  questions: z.array(makerAnswerSchema).max(12).default([]),
   /** Practices chosen for this opening in place of the job's and the company's. */
   schools: schoolChoicesSchema.default({}),
   /** Figures of this opening in place of the trade's. */

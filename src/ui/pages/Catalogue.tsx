@@ -18,6 +18,7 @@ import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { CatalogueImport } from './CatalogueImport'
 import { Page } from './Today'
+import { UnitForm } from './UnitForm'
 
 const Tools = styled.div`
   display: grid; grid-template-columns: 1fr 240px auto; gap: 10px; align-items: center;
@@ -88,6 +89,10 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
       set(value)
     }
   }
+  const again = () => {
+    setFrom(0)
+    setRound(round + 1)
+  }
   return (
     <Page>
       <h1>Catalogue</h1>
@@ -149,12 +154,8 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
           </Button>
         </div>
       )}
-      <CatalogueImport
-        onTaken={() => {
-          setFrom(0)
-          setRound(round + 1)
-        }}
-      />
+      <CatalogueImport onTaken={again} />
+      <UnitForm onTaken={again} />
     </Page>
   )
 }

@@ -12,6 +12,7 @@ import { money } from '@/words/money'
 import { handWords } from '@/words/order'
 import { STANDING_WORDS } from '@/words/standing'
 import { valueWords } from '@/words/value'
+import { CopyText } from '../parts/CopyText'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
@@ -106,6 +107,13 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
         <ButtonLink href={`/api/orders/${order.id}/order.json`}>Order, JSON</ButtonLink>
         <ButtonLink href={`/openings/${order.lines[0]!.opening.id}/order`}>Change it: next revision</ButtonLink>
       </Links>
+      <CopyText
+        title="The order as text, for a letter"
+        text={async () => {
+          const answer = await fetch(`/api/orders/${order.id}/order.txt`).catch(() => null)
+          return answer?.ok ? answer.text() : null
+        }}
+      />
       {!view.supersededBy && view.standing !== 'received' && view.standing !== 'withdrawn' && (
         <Withdraw onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
       )}

@@ -1,7 +1,9 @@
 'use client'
 import Link from 'next/link'
 import { styled } from 'styled-components'
+import { byMakerAndArticle } from '@/core/order/price-log'
 import type { OrderRow } from '@/server/load-order'
+import { money } from '@/words/money'
 import { STANDING_WORDS } from '@/words/standing'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Page } from './Today'
@@ -46,7 +48,68 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
           )
         })}
       </List>
+      <PriceLog orders={orders} />
       {orders.length === 0 && <p>No order was released yet. Orders are released on an opening’s Order stage.</p>}
     </Page>
+  )
+}
+
+const Log = styled.div`
+  overflow-x: auto; background: var(--sheet); border-top: 2px solid var(--ink);
+  table { border-collapse: collapse; width: 100%; }
+  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; white-space: nowrap; }
+  th, td { padding: 8px 14px; border-bottom: 1px solid var(--rule); }
+  .number { text-align: right; }
+  .other { font-weight: 650; }
+`
+
+/** What makers listed against what they wrote back and when it came: for the next time somebody counts on a price or a day. */
+function PriceLog({ orders }: { readonly orders: readonly OrderRow[] }) {
+  const rows = orders
+    .flatMap(order => order.prices.map(row => ({ ...row, key: `${order.id}${row.article}`, number: order.number })))
+    .sort(byMakerAndArticle)
+  if (rows.length === 0) return null
+  const other = (said: number | null, listed: number) => (said !== null && said !== listed ? 'number other' : 'number')
+  return (
+    <section>
+      <h2>Prices and days, as makers keep to them</h2>
+      <Log role="region" aria-label="Prices and days" tabIndex={0}>
+        <table>
+          <thead>
+            <tr>
+              <th>Maker</th>
+              <th>Article</th>
+              <th>Ordered</th>
+              <th className="number">Price listed</th>
+              <th className="number">Confirmed</th>
+              <th className="number">Days listed</th>
+              <th className="number">Confirmed</th>
+              <th className="number">Came after</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: one order can have an article twice
+              <tr key={`${row.key}${i}`}>
+                <td>{row.maker}</td>
+                <td>{row.article}</td>
+                <td>
+                  {row.releasedAt.slice(0, 10)}, {row.number}
+                </td>
+                <td className="number">{money(row.listCents)}</td>
+                <td className={other(row.saidCents, row.listCents)}>
+                  {row.saidCents === null ? '–' : money(row.saidCents)}
+                </td>
+                <td className="number">{row.listDays}</td>
+                <td className={other(row.saidDays, row.listDays)}>{row.saidDays ?? '–'}</td>
+                <td className={other(row.cameAfterDays, row.listDays)}>
+                  {row.cameAfterDays === null ? '–' : `${row.cameAfterDays} days`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Log>
+    </section>
   )
 }

@@ -1,3 +1,8 @@
+import { BORES, MATERIALS } from '../specification/wish-values'
+import { FACTS } from '../survey/facts'
+import type { Family } from '../survey/families'
+import { CLOSER_PLACES, detailsAsked, extrasOf, FRAME_FORMS, GLAZINGS, HANGINGS, STORM_KINDS } from './unit-values'
+
 /** How a cell is read. */
 export type CellKind = 'text' | 'length' | 'lengths' | 'price' | 'count' | 'yes' | 'words'
 
@@ -42,7 +47,7 @@ export const COLUMNS: readonly Column[] = [
   needed('price', 'priceCents', 'price', ['list price', 'net price', 'cost']),
   needed('days', 'leadDays', 'count', ['lead time', 'lead days', 'delivery days']),
   column('stock', 'stock', 'yes', ['in stock', 'stocked']),
-  column('glass', 'glass', 'text', ['glazing']),
+  column('glass', 'glass', 'text', ['glass kind']),
   column('lacks', 'lacks', 'words', ['not included', 'without']),
   column('core', 'details.core', 'text'),
   column('style', 'details.style', 'text', ['panel style']),
@@ -51,6 +56,15 @@ export const COLUMNS: readonly Column[] = [
   column('sill', 'details.sill', 'text', ['threshold', 'sill type']),
   column('brickmould', 'details.brickmould', 'text', ['brick mould', 'brickmold', 'casing']),
   column('finish', 'details.hinge-finish', 'text', ['hinge finish', 'hardware finish']),
+  column('frame material', 'details.frame-material', 'text', ['frame of']),
+  column('hinge size', 'details.hinge-size', 'text'),
+  column('bore backset', 'details.bore-backset', 'text'),
+  column('glazing', 'details.glazing', 'text', ['glass size', 'glass build']),
+  column('energy', 'details.energy', 'text', ['u value', 'u factor']),
+  column('smoke gasket', 'details.smoke-gasket', 'text', ['smoke']),
+  column('kick plate', 'details.kick-plate', 'text'),
+  column('mail slot', 'details.mail-slot', 'text', ['letter plate']),
+  column('viewer', 'details.viewer', 'text'),
   column('weatherstrip', 'details.weatherstrip', 'text', ['weather strip', 'seal']),
   column('sweep', 'details.sweep', 'text', ['door bottom']),
   column('closer', 'details.closer', 'text'),
@@ -88,6 +102,58 @@ export const COLUMNS: readonly Column[] = [
   column('thickness least', 'lock.thicknessLeast', 'length'),
   column('thickness most', 'lock.thicknessMost', 'length'),
 ]
+
+/** What may stand in a column, where that is one of few words. */
+export const COLUMN_CHOICES: { readonly [id: string]: readonly string[] | undefined } = {
+  hinges: ['both', 'left', 'right'],
+  swing: ['both', 'in', 'out'],
+  material: MATERIALS,
+  bore: BORES,
+  glass: GLAZINGS,
+  panels: ['both', 'OX', 'XO'],
+  'frame form': FRAME_FORMS,
+  'storm kind': STORM_KINDS,
+  hanging: HANGINGS,
+  'closer place': CLOSER_PLACES,
+  'lock kind': FACTS['fact.lock-case'],
+  function: FACTS['fact.lock-function'],
+}
+
+/** A kind of unit as it is entered by hand: a family's, or a lock set for an inside door. */
+export type UnitKind = Exclude<Family, 'seal-only'> | 'lock-set'
+
+const ALWAYS = ['article', 'maker', 'name', 'width', 'height', 'material', 'price', 'days', 'stock']
+const HUNG = ['leaf width', 'leaf height', 'jamb', 'hinges', 'swing', 'bore', 'label minutes', 'glass']
+const OUTSIDE = [...HUNG, 'leaf bottom', 'sill depth']
+const sheetOf = (name: string): readonly string[] =>
+  COLUMNS.filter(one => one.member.startsWith(`${name}.`)).map(one => one.id)
+const OWN: Readonly<Record<UnitKind, readonly string[]>> = {
+  'hinged-outside': OUTSIDE,
+  pair: OUTSIDE,
+  sidelights: OUTSIDE,
+  interior: HUNG,
+  slider: ['jamb', 'sill depth', 'panels', 'glass'],
+  'steel-frame': [...HUNG, 'leaf bottom', ...sheetOf('frame')],
+  'steel-leaf': ['label minutes', 'glass', ...sheetOf('leaf')],
+  storm: ['hinges', 'glass', ...sheetOf('storm')],
+  'lock-set': sheetOf('lock'),
+}
+
+/** Which columns say something of a kind of unit, those of its sizes first. */
+export function columnsFor(kind: UnitKind): readonly Column[] {
+  const isLock = kind === 'lock-set'
+  const described = {
+    family: isLock ? 'interior' : kind,
+    lock: isLock ? {} : null,
+    leaf: kind === 'steel-leaf' ? {} : null,
+    bore: 'single',
+    glass: 'plain',
+    labelMinutes: 20,
+  } as const
+  const details = new Set([...detailsAsked(described), ...extrasOf(described)].map(one => `details.${one}`))
+  const own = new Set([...ALWAYS, ...OWN[kind]])
+  return [...COLUMNS.filter(one => own.has(one.id)), ...COLUMNS.filter(one => details.has(one.member))]
+}
 
 /** Which of a file's heads stands for which column; `null` where none does. */
 export type Matching = { readonly [column: string]: string | null }

@@ -1,0 +1,23 @@
+import { z } from 'zod'
+import { bodyOf, handle, refuse } from '@/server/handle'
+import { readUnit } from '@/server/read-catalogue'
+import { addUnit } from '@/store/units'
+
+const enteredSchema = z.strictObject({
+  cells: z.record(z.string().max(60), z.string().max(500)),
+  unit: z.enum(['in', 'mm']),
+})
+
+/** Takes one unit in that was entered by hand. What is there already is not replaced. */
+export const POST = handle(async ({ db, acting, request }) => {
+  const { cells, unit } = await bodyOf(request, enteredSchema)
+  const read = readUnit(cells, { unit })
+  if ('reason' in read)
+    return refuse(422, { code: 'unit-refused', message: `${read.column}: ${read.reason}`, current: read })
+  if (!(await addUnit(db, acting, read)))
+    return refuse(409, {
+      code: 'unit-there',
+      message: `${read.maker} has ${read.article} in the catalogue already; nothing was stored. Give this one another article.`,
+    })
+  return Response.json({ id: read.id }, { status: 201 })
+})

@@ -1,0 +1,56 @@
+import { job } from '../job'
+import { frameUnit } from '../test/family-units'
+import { records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { isOpen, makerQuestions } from './maker-questions'
+import { detailsOf } from './order-line'
+
+const ASKED = { question: 'Glass as in the photo?', answer: '' }
+const AGREED = { question: 'Hinges in black?', answer: 'yes, at no charge' }
+const run = (more: Parameters<typeof records>[1] = {}, chosen = unit()) =>
+  job(records(TRUE_OPENING, { chosen: { unit: chosen.id, reason: '' }, ...more }), trade([chosen]))
+const FACTS = { trim: 'keep', wallKind: undefined } as const
+const kindsOf = (more: Parameters<typeof records>[1], isHandUnclear: boolean, chosen = unit()) => {
+  const { chosen: offer, wishes } = run(more, chosen)
+  return makerQuestions({ offer: offer!, wishes, facts: FACTS, isHandUnclear }).map(one =>
+    one.kind === 'detail' ? one.detail : one.kind,
+  )
+}
+
+describe('what is to be asked of a maker', () => {
+  it('is nothing of a stock unit whose sheet says all', () => expect(kindsOf({}, false)).toEqual([]))
+  it('is what its sheet leaves out, until somebody settles it; a choice of several is the customer’s', () => {
+    const bare = unit({ details: { ...unit().details, sill: undefined, core: 'foam|wood' } })
+    expect(kindsOf({}, false, bare)).toEqual(['sill'])
+    expect(kindsOf({ details: { sill: 'oak' } }, false, bare)).toEqual([])
+  })
+  it('is the days of what is made to order, and how a hand’s code is read where that is not known', () => {
+    expect(kindsOf({}, false, unit({ stock: false }))).toEqual(['days'])
+    expect(kindsOf({}, true)).toEqual(['convention'])
+  })
+  it('is the installer’s own first; the answered last', () => {
+    expect(kindsOf({ questions: [AGREED, ASKED] }, true)).toEqual(['own', 'convention', 'own'])
+    const { chosen, wishes } = run({ questions: [AGREED, ASKED] })
+    const all = makerQuestions({ offer: chosen!, wishes, facts: FACTS, isHandUnclear: true })
+    expect(all.map(isOpen)).toEqual([true, true, false])
+  })
+})
+
+it('an unanswered question is a risk, an answered one is on the line', () => {
+  const risks = (questions: readonly (typeof ASKED)[]) => run({ questions: [...questions] }).findings.order
+  expect(risks([ASKED])).toEqual(
+    expect.arrayContaining([
+      expect.objectContaining({ code: 'order-question-open', severity: 'watch', facts: { question: ASKED.question } }),
+    ]),
+  )
+  expect(risks([AGREED]).map(one => one.code)).not.toContain('order-question-open')
+  expect(run({ questions: [AGREED, ASKED] }).line!.agreed).toEqual([AGREED])
+})
+
+it('anchors are settled by the wall, unless somebody wished for others', () => {
+  const one = frameUnit({}, { details: { anchors: 'stud straps|masonry|floor clips' } })
+  const anchors = (wished: string | undefined, wallKind: string | undefined) =>
+    detailsOf(one, { details: wished ? { anchors: wished } : {} }, { trim: 'keep', wallKind }).anchors
+  expect(anchors(undefined, undefined)).toBeUndefined()
+  expect(anchors(undefined, 'masonry')).toBe('masonry')
+  expect(anchors('floor clips', 'masonry')).toBe('floor clips')
+})
