@@ -13,6 +13,7 @@ const LIST = [
 
 test('a maker’s list: columns matched, bad rows named with row and column, the rest taken', async ({ page }) => {
   await open(page, '/catalogue')
+  await page.getByText('Take in a maker’s list').click()
   await page.getByLabel('Whose list, if the file does not say').fill('Quayside')
   const chooser = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Choose a CSV file' }).click()
@@ -44,11 +45,11 @@ test('a unit is entered by hand: only what its kind has is asked, what is wrong 
     ['Name', 'Frame by hand'],
     ['Width', '39 1/2'],
     ['Height', 'tall'],
-    ['Jamb', '6'],
-    ['Throat', '5'],
-    ['Leaf bottom', '3/4'],
+    ['Jamb, or frame overall', '6'],
+    ['Throat that takes the wall', '5'],
+    ['Leaf bottom above the sub-sill', '3/4'],
     ['Price', '512.50'],
-    ['Days', '9'],
+    ['Days to delivery', '9'],
   ] as const)
     await form.getByLabel(name, { exact: true }).fill(typed)
   const take = form.getByRole('button', { name: 'Take it into the catalogue' })

@@ -136,6 +136,7 @@ test('the order sheet says both facts of the hand and every size, and so do CSV 
   await page.getByLabel('Glass as in the photo?', { exact: true }).fill('yes, the same')
   await page.getByRole('heading', { name: 'To ask Tern & Wicket' }).click()
   await expect(page.getByText('Risk: the maker has not answered')).toBeHidden()
+  await page.getByText(/^May have: /).click()
   await page.getByLabel('Mail slot').selectOption('at 30 in, brushed')
   await expectAccessible(page)
   await releaseAndFollow(page)

@@ -8,6 +8,7 @@ import { memberName } from '@/words/members'
 import { NOT_UNDERSTOOD_WORDS } from '@/words/order'
 import { valueWords } from '@/words/value'
 import { Button, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 
 const Box = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
@@ -149,15 +150,12 @@ function Same({ lines }: { readonly lines: readonly AcknowledgedLine[] }) {
   const count = lines.reduce((sum, one) => sum + one.same.length, 0)
   if (count === 0) return null
   return (
-    <details>
-      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-        Read as sent: {count} figures and words
-      </summary>
+    <Disclosure title={`Read as sent: ${count} figures and words`}>
       {lines.map(one => (
         <p key={one.line}>
           {one.tag}: {one.same.map(memberName).join(', ')}
         </p>
       ))}
-    </details>
+    </Disclosure>
   )
 }

@@ -122,6 +122,10 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
           in stock
         </label>
       </Tools>
+      <div>
+        <CatalogueImport onTaken={again} />
+        <UnitForm onTaken={again} />
+      </div>
       <p role="status">{said ?? countWords(found)}</p>
       <Scroll>
         <Table aria-label="Units" sortDescriptor={sort} onSortChange={anew(setSort)}>
@@ -154,8 +158,6 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
           </Button>
         </div>
       )}
-      <CatalogueImport onTaken={again} />
-      <UnitForm onTaken={again} />
     </Page>
   )
 }

@@ -5,6 +5,7 @@ import { styled } from 'styled-components'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { money } from '@/words/money'
 import { Button, Choice, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
 import { send } from '../sheet/send'
@@ -76,44 +77,45 @@ export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
     onTaken()
   }
   return (
-    <Box aria-label="A maker’s list">
-      <h2>A maker’s list</h2>
-      <p>A CSV file, one unit a row. It is looked at first; nothing is stored before you take it.</p>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
-        <Labelled label="Whose list, if the file does not say">
-          <input
-            value={maker}
-            maxLength={80}
-            onChange={event => setMaker(event.target.value)}
-            onBlur={() => file && preview && void look({ file, maker, unit, matching: preview.matching })}
+    <Disclosure title="Take in a maker’s list">
+      <Box aria-label="A maker’s list">
+        <p>A CSV file, one unit a row. It is looked at first; nothing is stored before you take it.</p>
+        <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
+          <Labelled label="Whose list, if the file does not say">
+            <input
+              value={maker}
+              maxLength={80}
+              onChange={event => setMaker(event.target.value)}
+              onBlur={() => file && preview && void look({ file, maker, unit, matching: preview.matching })}
+            />
+          </Labelled>
+          <Choice
+            label="Bare numbers are"
+            value={unit}
+            options={[
+              ['in', 'Inches'],
+              ['mm', 'Millimetres'],
+            ]}
+            onChange={next => {
+              setUnit(next)
+              if (file && preview) void look({ file, maker, unit: next, matching: preview.matching })
+            }}
           />
-        </Labelled>
-        <Choice
-          label="Bare numbers are"
-          value={unit}
-          options={[
-            ['in', 'Inches'],
-            ['mm', 'Millimetres'],
-          ]}
-          onChange={next => {
-            setUnit(next)
-            if (file && preview) void look({ file, maker, unit: next, matching: preview.matching })
-          }}
-        />
-        <FileTrigger acceptedFileTypes={['text/csv', '.csv']} onSelect={choose}>
-          <Button $plain>Choose a CSV file</Button>
-        </FileTrigger>
-      </div>
-      {said && <p role="status">{said}</p>}
-      {file && preview && (
-        <PreviewView
-          file={file}
-          preview={preview}
-          onMatch={matching => void look({ file, maker, unit, matching })}
-          onTake={() => void take()}
-        />
-      )}
-    </Box>
+          <FileTrigger acceptedFileTypes={['text/csv', '.csv']} onSelect={choose}>
+            <Button $plain>Choose a CSV file</Button>
+          </FileTrigger>
+        </div>
+        {said && <p role="status">{said}</p>}
+        {file && preview && (
+          <PreviewView
+            file={file}
+            preview={preview}
+            onMatch={matching => void look({ file, maker, unit, matching })}
+            onTake={() => void take()}
+          />
+        )}
+      </Box>
+    </Disclosure>
   )
 }
 
@@ -139,10 +141,10 @@ function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
           No column stands for {lacking.join(', ')}. Choose which one does.
         </p>
       )}
-      <details open={lacking.length > 0}>
-        <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-          Columns as they were matched{unmatched.length ? `; not used: ${unmatched.join(', ')}` : ''}
-        </summary>
+      <Disclosure
+        title={`Columns as they were matched${unmatched.length ? `; not used: ${unmatched.join(', ')}` : ''}`}
+        isOpenFirst={lacking.length > 0}
+      >
         <div className="match">
           {shown.map(id => (
             <Labelled key={id} label={id}>
@@ -158,7 +160,7 @@ function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
             </Labelled>
           ))}
         </div>
-      </details>
+      </Disclosure>
       {rejected.length > 0 && (
         <Scroller role="region" aria-label="Rows that can’t be taken" tabIndex={0}>
           <table>

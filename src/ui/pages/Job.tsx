@@ -15,6 +15,7 @@ import type { Way } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { STAGE_NAMES } from '@/words/names'
 import { Button, ButtonLink, Choice } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
@@ -114,25 +115,19 @@ function JobPractices({
   const [{ data }, show] = useState(first)
   const [said, setSaid] = useState<string | null>(null)
   const save = useVersioned<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, show, setSaid)
-  const [isOpen, setOpen] = useState(false)
   const chosen = Object.keys(data).length
   return (
-    <details onToggle={event => setOpen(event.currentTarget.open)}>
-      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-        Practices of this job{chosen ? `: ${chosen} of its own` : ': the company’s'}
-      </summary>
+    <Disclosure title={`Practices of this job: ${chosen ? `${chosen} of its own` : 'the company’s'}`}>
       {said && <Said role="alert">{said}</Said>}
-      {isOpen && (
-        <div style={{ maxWidth: 560 }}>
-          <SchoolList
-            own={data}
-            standing={resolveSchools(firm.schools, data, {})}
-            above={resolveSchools(firm.schools, {}, {})}
-            onChange={own => save(own, 'whole')}
-          />
-        </div>
-      )}
-    </details>
+      <div style={{ maxWidth: 560 }}>
+        <SchoolList
+          own={data}
+          standing={resolveSchools(firm.schools, data, {})}
+          above={resolveSchools(firm.schools, {}, {})}
+          onChange={own => save(own, 'whole')}
+        />
+      </div>
+    </Disclosure>
   )
 }
 

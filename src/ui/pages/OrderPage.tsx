@@ -14,6 +14,7 @@ import { STANDING_WORDS } from '@/words/standing'
 import { valueWords } from '@/words/value'
 import { CopyText } from '../parts/CopyText'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
 import { SceneView } from '../parts/SceneView'
@@ -141,10 +142,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
 function Withdraw({ onWithdraw }: { readonly onWithdraw: (reason: string) => Promise<boolean> }) {
   const [reason, setReason] = useState('')
   return (
-    <details>
-      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-        Withdraw this order
-      </summary>
+    <Disclosure title="Withdraw this order">
       <div style={{ display: 'grid', gap: 10, maxWidth: 560 }}>
         <Labelled label="Why it is withdrawn">
           <input value={reason} maxLength={500} onChange={event => setReason(event.target.value)} />
@@ -155,7 +153,7 @@ function Withdraw({ onWithdraw }: { readonly onWithdraw: (reason: string) => Pro
           </Button>
         </div>
       </div>
-    </details>
+    </Disclosure>
   )
 }
 

@@ -10,7 +10,7 @@ import { Page } from './Today'
 
 const List = styled.ul`
   background: var(--sheet); border-top: 2px solid var(--ink);
-  a { display: grid; grid-template-columns: 24px 130px 1fr 1fr 190px; gap: 14px; align-items: center; min-height: 60px; padding: 6px 14px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
+  a { display: grid; grid-template-columns: 24px 120px 1fr 1fr 300px; gap: 14px; align-items: center; min-height: 60px; padding: 6px 14px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
   a:hover strong { text-decoration: underline; }
   a[data-superseded='true'] { color: var(--quiet); }
   strong { font-size: 18px; }

@@ -2,8 +2,10 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { COLUMN_CHOICES, type Column, columnsFor, type UnitKind } from '@/core/catalogue/columns'
+import { columnName } from '@/words/columns'
 import { FAMILY_NAMES } from '@/words/kinds'
 import { Button, Choice } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { Labelled } from '../parts/Labelled'
 import { send } from '../sheet/send'
 
@@ -46,48 +48,43 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
     onTaken()
   }
   return (
-    <details>
-      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-        Enter one unit by hand
-      </summary>
-      <div style={{ display: 'grid', gap: 12 }}>
-        <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
-          <Labelled label="Kind">
-            <select value={kind} onChange={event => setKind(KINDS.find(one => one === event.target.value) ?? kind)}>
-              {KINDS.map(one => (
-                <option key={one} value={one}>
-                  {kindName(one)}
-                </option>
-              ))}
-            </select>
-          </Labelled>
-          <Choice
-            label="Bare numbers are"
-            value={unit}
-            options={[
-              ['in', 'Inches'],
-              ['mm', 'Millimetres'],
-            ]}
-            onChange={setUnit}
-          />
-        </div>
-        <Fields>
-          {columns.map(column => (
-            <Cell
-              key={column.id}
-              column={column}
-              value={cells[column.id] ?? ''}
-              isRefused={said?.column === column.id}
-              onChange={value => setCells({ ...cells, [column.id]: value })}
-            />
-          ))}
-        </Fields>
-        {said && <p role={said.column ? 'alert' : 'status'}>{said.text}</p>}
-        <div>
-          <Button onPress={() => void take()}>Take it into the catalogue</Button>
-        </div>
+    <Disclosure title="Enter one unit by hand">
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
+        <Labelled label="Kind">
+          <select value={kind} onChange={event => setKind(KINDS.find(one => one === event.target.value) ?? kind)}>
+            {KINDS.map(one => (
+              <option key={one} value={one}>
+                {kindName(one)}
+              </option>
+            ))}
+          </select>
+        </Labelled>
+        <Choice
+          label="Bare numbers are"
+          value={unit}
+          options={[
+            ['in', 'Inches'],
+            ['mm', 'Millimetres'],
+          ]}
+          onChange={setUnit}
+        />
       </div>
-    </details>
+      <Fields>
+        {columns.map(column => (
+          <Cell
+            key={column.id}
+            column={column}
+            value={cells[column.id] ?? ''}
+            isRefused={said?.column === column.id}
+            onChange={value => setCells({ ...cells, [column.id]: value })}
+          />
+        ))}
+      </Fields>
+      {said && <p role={said.column ? 'alert' : 'status'}>{said.text}</p>}
+      <div>
+        <Button onPress={() => void take()}>Take it into the catalogue</Button>
+      </div>
+    </Disclosure>
   )
 }
 
@@ -100,7 +97,7 @@ type CellProps = {
 
 function Cell({ column: { id, kind, isNeeded }, value, isRefused, onChange }: CellProps) {
   const choices = COLUMN_CHOICES[id] ?? (kind === 'yes' ? ['no', 'yes'] : null)
-  const label = `${id[0]!.toUpperCase()}${id.slice(1)}${isNeeded || id === 'maker' ? '' : kind === 'text' && !choices ? ', if said' : ''}`
+  const label = `${columnName(id)}${isNeeded || id === 'maker' ? '' : kind === 'text' && !choices ? ', if said' : ''}`
   return (
     <div data-refused={isRefused || undefined}>
       <Labelled label={label}>

@@ -2,10 +2,10 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './controls'
+import { Disclosure } from './Disclosure'
 
-const Shown = styled.details`
-  summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; }
-  textarea { width: 100%; min-height: 180px; font-size: 16px; line-height: 1.4; padding: 8px 10px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
+const Shown = styled.div`
+  textarea { width: 100%; min-height: 180px; font: inherit; color: var(--ink); line-height: 1.4; padding: 8px 10px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
   .acts { display: flex; gap: 12px; align-items: center; min-height: 44px; }
 `
 type Props = {
@@ -34,15 +34,16 @@ export function CopyText({ title, text }: Props) {
     setSaid(done ? 'Copied.' : 'This browser keeps its clipboard: select the text and copy it by hand.')
   }
   return (
-    <Shown onToggle={event => event.currentTarget.open && void open()}>
-      <summary>{title}</summary>
-      <textarea aria-label={title} readOnly value={shown ?? ''} />
-      <div className="acts">
-        <Button $plain isDisabled={!shown} onPress={() => void copy()}>
-          Copy
-        </Button>
-        <span role="status">{said}</span>
-      </div>
-    </Shown>
+    <Disclosure title={title} onOpen={() => void open()}>
+      <Shown>
+        <textarea aria-label={title} readOnly value={shown ?? ''} />
+        <div className="acts">
+          <Button $plain isDisabled={!shown} onPress={() => void copy()}>
+            Copy
+          </Button>
+          <span role="status">{said}</span>
+        </div>
+      </Shown>
+    </Disclosure>
   )
 }

@@ -3,10 +3,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import type { Finding } from '@/core/base/finding'
 import { goesIn } from '@/core/catalogue/judge-unit'
-import { anchorsFor, detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
 import type { OrderCode } from '@/core/order/check-order'
-import type { Detail } from '@/core/specification/wish-values'
-import { MEMBER_NAMES } from '@/words/members'
 import { money } from '@/words/money'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
@@ -14,6 +11,7 @@ import { Labelled } from '../parts/Labelled'
 import { AskPanel } from './AskPanel'
 import { comparedOffers } from './comparing'
 import { ReleasePanel } from './ReleasePanel'
+import { SettlePanel } from './SettlePanel'
 import type { StageProps } from './types'
 
 const CostDays = dynamic(() => import('../parts/Chart').then(one => one.CostDays))
@@ -26,7 +24,6 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
     <>
       <ChosenPanel store={store} />
       {chosen && <SettlePanel store={store} />}
-      <AskPanel store={store} />
       <Panel>
         <h2>Before it goes out</h2>
         <FindingList
@@ -38,6 +35,7 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
         />
         <ReleasePanel store={store} order={order} />
       </Panel>
+      <AskPanel store={store} />
       <CostChart store={store} />
     </>
   )
@@ -101,54 +99,6 @@ function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cen
       <dt>{PARTS[name]}</dt>
       <dd style={{ textAlign: 'right' }}>{money(cents)}</dd>
     </>
-  )
-}
-
-/** What the unit's sheet leaves open, to be settled before it is ordered. */
-function SettlePanel({ store }: Stored) {
-  const { unit } = store.result.chosen!
-  const { details } = store.sheet.wishes.data
-  const keepsTrim = store.result.schools.answers['outside-trim'] === 'keep'
-  const open = [...detailsAsked(unit), ...extrasOf(unit)].filter(
-    one => detailChoices(unit.details[one]).length !== 1 && !(one === 'brickmould' && keepsTrim),
-  )
-  if (open.length === 0) return null
-  const extras = new Set(extrasOf(unit))
-  const byWall = anchorsFor(unit.details.anchors, store.result.survey.facts.get('fact.wall-kind')?.code)
-  const unsaid = (name: Detail) => {
-    if (name === 'anchors' && byWall) return `by the wall: ${byWall}`
-    return extras.has(name) ? 'none' : 'not settled'
-  }
-  const settle = (name: Detail, value: string) => {
-    const { [name]: _, ...others } = details
-    store.saveWishes({ details: value.trim() ? { ...others, [name]: value.trim() } : others })
-  }
-  return (
-    <Panel>
-      <h2>To settle</h2>
-      {open.map(name => {
-        const choices = detailChoices(unit.details[name])
-        return (
-          <Labelled key={name} label={MEMBER_NAMES[`details.${name}`] ?? name}>
-            {choices.length ? (
-              <select value={details[name] ?? ''} onChange={event => settle(name, event.target.value)}>
-                <option value="">{unsaid(name)}</option>
-                {choices.map(choice => (
-                  <option key={choice}>{choice}</option>
-                ))}
-              </select>
-            ) : (
-              <input
-                defaultValue={details[name] ?? ''}
-                maxLength={60}
-                placeholder={unsaid(name)}
-                onBlur={event => settle(name, event.target.value)}
-              />
-            )}
-          </Labelled>
-        )
-      })}
-    </Panel>
   )
 }
 

@@ -8,6 +8,7 @@ import { findingWords } from '@/words/findings'
 import { money } from '@/words/money'
 import { SEAL_NAMES, SIDE_NAMES } from '@/words/names'
 import { Facts, Panel, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
@@ -170,12 +171,7 @@ function SideItem({ side, step, isSelected, store, onSelect }: SideProps) {
         </span>
       )}
       {refused.length > 0 && (
-        <details style={{ fontSize: 15 }}>
-          <summary
-            style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer', color: 'var(--blue)' }}
-          >
-            Why not the other {refused.length}
-          </summary>
+        <Disclosure title={`Why not the other ${refused.length}`}>
           {refused.map(one => (
             <p key={one.seal.id} style={{ color: 'var(--quiet)' }}>
               {SEAL_NAMES[one.seal.id]}:{' '}
@@ -187,7 +183,7 @@ function SideItem({ side, step, isSelected, store, onSelect }: SideProps) {
                 .join(' ')}
             </p>
           ))}
-        </details>
+        </Disclosure>
       )}
     </div>
   )

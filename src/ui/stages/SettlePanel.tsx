@@ -1,0 +1,78 @@
+'use client'
+import { anchorsFor, detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
+import type { Detail } from '@/core/specification/wish-values'
+import { memberName } from '@/words/members'
+import { Panel } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
+import { Labelled } from '../parts/Labelled'
+import type { StageProps } from './types'
+
+type Props = Pick<StageProps, 'store'>
+
+/** What the unit's sheet leaves open, to be settled before it is ordered; and what the door may have and need not. */
+export function SettlePanel({ store }: Props) {
+  const { chosen, schools, survey } = store.result
+  const { details } = store.sheet.wishes.data
+  if (!chosen) return null
+  const { unit } = chosen
+  const isOpen = (name: Detail) => detailChoices(unit.details[name]).length !== 1
+  const keepsTrim = schools.answers['outside-trim'] === 'keep'
+  const asked = detailsAsked(unit).filter(name => isOpen(name) && !(name === 'brickmould' && keepsTrim))
+  const extras = extrasOf(unit).filter(isOpen)
+  const byWall = anchorsFor(unit.details.anchors, survey.facts.get('fact.wall-kind')?.code)
+  if (asked.length + extras.length === 0) return null
+  return (
+    <Panel>
+      {asked.length > 0 && <h2>To settle</h2>}
+      {asked.map(name => (
+        <DetailField
+          key={name}
+          name={name}
+          store={store}
+          unsaid={name === 'anchors' && byWall ? `by the wall: ${byWall}` : 'not settled'}
+        />
+      ))}
+      {extras.length > 0 && (
+        <Disclosure title={`May have: ${extras.map(name => extraWords(name, details[name])).join(', ')}`} key={unit.id}>
+          {extras.map(name => (
+            <DetailField key={name} name={name} store={store} unsaid="none" />
+          ))}
+        </Disclosure>
+      )}
+    </Panel>
+  )
+}
+
+const extraWords = (name: Detail, wished: string | undefined): string =>
+  `${memberName(`details.${name}`).toLowerCase()}${wished ? ` ${wished}` : ''}`
+
+type FieldProps = Props & { readonly name: Detail; readonly unsaid: string }
+
+/** One detail: of what the sheet offers, or in words where it offers nothing. */
+function DetailField({ name, store, unsaid }: FieldProps) {
+  const { details } = store.sheet.wishes.data
+  const choices = detailChoices(store.result.chosen?.unit.details[name]).filter(one => one !== unsaid)
+  const settle = (value: string) => {
+    const { [name]: _, ...others } = details
+    store.saveWishes({ details: value.trim() ? { ...others, [name]: value.trim() } : others })
+  }
+  return (
+    <Labelled label={memberName(`details.${name}`)}>
+      {choices.length ? (
+        <select value={details[name] ?? ''} onChange={event => settle(event.target.value)}>
+          <option value="">{unsaid}</option>
+          {choices.map(choice => (
+            <option key={choice}>{choice}</option>
+          ))}
+        </select>
+      ) : (
+        <input
+          defaultValue={details[name] ?? ''}
+          maxLength={60}
+          placeholder={unsaid}
+          onBlur={event => settle(event.target.value)}
+        />
+      )}
+    </Labelled>
+  )
+}

@@ -1,0 +1,33 @@
+/** What the terser columns of a catalogue mean, for whoever fills them in by hand. */
+const COLUMN_NAMES: Readonly<Record<string, string>> = {
+  jamb: 'Jamb, or frame overall',
+  bore: 'Bored',
+  'leaf bottom': 'Leaf bottom above the sub-sill',
+  days: 'Days to delivery',
+  stock: 'In stock',
+  panels: 'Panels from outside, O moves',
+  throat: 'Throat that takes the wall',
+  'width least': 'Trim width from',
+  'width most': 'Trim width to',
+  'height least': 'Trim height from',
+  'height most': 'Trim height to',
+  'rail deduction': 'Rail shorter than the trim by',
+  'head gap': 'Gap at the head',
+  'bottom gap': 'Gap at the bottom',
+  reversible: 'Hinges on either side',
+  'handle at': 'Handle’s middle above the sill',
+  'handle half': 'Half the handle’s height',
+  'handle proud': 'Handle stands out by',
+  'closer pin': 'Closer pin behind the inside face',
+  'face least': 'Flat trim face, at least',
+  'proud least': 'Trim proud, at least',
+  'key inside': 'Wants a key inside',
+  thickness: 'Leaf thickness',
+  'hinge tops': 'Hinges from the top, parted by ;',
+  'bore top': 'Bore’s middle from the top',
+  'thickness least': 'Leaf thickness from',
+  'thickness most': 'Leaf thickness to',
+  function: 'Lock function',
+}
+
+export const columnName = (id: string): string => COLUMN_NAMES[id] ?? `${id[0]!.toUpperCase()}${id.slice(1)}`
