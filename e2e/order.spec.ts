@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
+import sharp from 'sharp'
 import { v7 as uuidV7 } from 'uuid'
 import { newWishes } from '../src/core/specification/new-wishes'
 import { readings, TRUE_OPENING } from '../src/core/test/fixtures'
@@ -303,6 +304,11 @@ test('what can’t be read stays as it came, and the desk may fail, go away and 
   expect(taken.filter((one: { key: string }) => one.key === order)).toHaveLength(1)
 })
 
+const dent = () =>
+  sharp({ create: { width: 320, height: 240, channels: 3, background: '#885533' } })
+    .png()
+    .toBuffer()
+
 test('a delivered unit is looked at: what is wrong opens a claim, what is right lets the old door come out', async ({
   page,
 }) => {
@@ -321,7 +327,14 @@ test('a delivered unit is looked at: what is wrong opens a claim, what is right 
     ['Height, right', '2076.5 mm'],
     ['Jamb', 'four and nine sixteenths'],
   ])
+  await page.getByLabel('Height, right', { exact: true }).fill('-81 3/4')
+  await expect(page.getByText('“-81 3/4”: a size is above zero.')).toBeVisible()
+  await page.getByLabel('Height, right', { exact: true }).fill('2076.5 mm')
   const line = page.getByRole('region', { name: 'Line 1' })
+  const chooser = page.waitForEvent('filechooser')
+  await line.getByRole('button', { name: 'Choose photos' }).click()
+  await (await chooser).setFiles({ name: 'dent.png', mimeType: 'image/png', buffer: await dent() })
+  await expect(line.locator('[data-photo]')).toHaveCount(1)
   await line.getByText('Right', { exact: true }).click()
   await line.getByText('In', { exact: true }).click()
   await expect(page.locator('[data-found="receipt-size"]')).toContainText(
@@ -338,6 +351,7 @@ test('a delivered unit is looked at: what is wrong opens a claim, what is right 
     'Width, bottom: 37 5/8 in instead of 37 1/2 in',
     'photo taken',
     'Please say by return',
+    'The delivered unit, Ida Marlow',
   ])
     expect(claim).toContain(part)
   await page.getByRole('button', { name: /again$/ }).click()

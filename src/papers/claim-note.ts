@@ -3,13 +3,24 @@ import { judgeReceipt } from '@/core/order/judge-receipt'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import type { Job } from '@/core/survey/job-record'
+import type { Photo } from '@/core/survey/photo'
 import { bothUnits } from '@/words/both-units'
 import { CHECK_NAMES, handWords, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
 import type { Block, Paper } from './paper'
 
-/** What to tell the supplier of a delivered unit: what was ordered, what came, what is asked for, with a place for the photo. */
-export function claimNote(job: Job, order: Order, line: OrderLine, receipt: Receipt, lengths: TradeLengths): Paper {
+export type ClaimPhoto = { readonly photo: Photo; readonly jpeg: Uint8Array }
+
+type ClaimOptions = { readonly lengths: TradeLengths; readonly photos?: readonly ClaimPhoto[] }
+
+/** What to tell the supplier of a delivered unit: what was ordered, what came, what is asked for, and how it looks. */
+export function claimNote(
+  job: Job,
+  order: Order,
+  line: OrderLine,
+  receipt: Receipt,
+  { lengths, photos = [] }: ClaimOptions,
+): Paper {
   const { findings } = judgeReceipt(line, receipt, lengths)
   const wrong = findings.filter(one => one.severity !== 'fine' && one.code !== 'receipt-not-read')
   return {
@@ -53,8 +64,16 @@ export function claimNote(job: Job, order: Order, line: OrderLine, receipt: Rece
       },
       {
         kind: 'text',
-        text: 'Please say by return whether you replace it, send the missing parts, or credit it, and when. It is kept in its packaging. Photos go with this note.',
+        text: 'Please say by return whether you replace it, send the missing parts, or credit it, and when. It is kept in its packaging.',
       },
+      ...photos.map(
+        ({ photo, jpeg }): Block => ({
+          kind: 'picture',
+          jpeg,
+          ratio: photo.height / photo.width,
+          caption: `The delivered unit, ${photo.takenBy}, ${photo.takenAt.slice(0, 10)}`,
+        }),
+      ),
     ],
   }
 }

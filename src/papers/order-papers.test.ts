@@ -137,7 +137,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     by: 'Ida Marlow',
     at: '2026-01-09T08:00:00.000Z',
   } as const
-  const text = JSON.stringify(claimNote(jobRecord(), order([line]), line, receipt, LENGTHS).blocks)
+  const text = JSON.stringify(claimNote(jobRecord(), order([line]), line, receipt, { lengths: LENGTHS }).blocks)
   for (const part of [
     '38 in instead of 37 1/2 in',
     'scratched',
@@ -147,6 +147,21 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     'Hinges on the LEFT',
   ])
     expect(text).toContain(part)
+  expect(text).not.toContain('picture')
+  const photo = {
+    id: order([]).id,
+    slot: 'delivery',
+    width: 400,
+    height: 300,
+    note: '',
+    takenBy: 'Bram',
+    takenAt: '2026-01-09T08:10:00.000Z',
+  } as const
+  const { blocks } = claimNote(jobRecord(), order([line]), line, receipt, {
+    lengths: LENGTHS,
+    photos: [{ photo, jpeg: new Uint8Array(3) }],
+  })
+  expect(blocks.at(-1)).toMatchObject({ kind: 'picture', ratio: 0.75, caption: 'The delivered unit, Bram, 2026-01-09' })
 })
 
 it('the lines as CSV say the hand in words and facts, and no text becomes a formula', () => {

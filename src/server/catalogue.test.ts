@@ -1,4 +1,4 @@
-import { COLUMN_CHOICES, COLUMNS, columnsFor, matchColumns, type UnitKind } from '@/core/catalogue/columns'
+import { COLUMN_CHOICES, COLUMNS, columnsFor, matchColumns, UNIT_KINDS, type UnitKind } from '@/core/catalogue/columns'
 import { indexCatalogue } from '@/core/catalogue/rank-catalogue'
 import { requestOf } from '@/core/job'
 import { records, trade, unit } from '@/core/test/fixtures'
@@ -154,17 +154,6 @@ describe('what of a large catalogue a page gets', () => {
 })
 
 describe('a unit entered by hand', () => {
-  const KINDS: readonly UnitKind[] = [
-    'hinged-outside',
-    'pair',
-    'sidelights',
-    'storm',
-    'slider',
-    'steel-leaf',
-    'steel-frame',
-    'interior',
-    'lock-set',
-  ]
   /** What somebody could type into every cell of a kind. */
   const cellsOf = (kind: UnitKind) =>
     Object.fromEntries([
@@ -182,12 +171,12 @@ describe('a unit entered by hand', () => {
         return [id, COLUMN_CHOICES[id]?.[0] ?? typed[cell]]
       }),
     ])
-  it.each(KINDS)('%s: what it asks for is enough', kind => {
+  it.each(UNIT_KINDS)('%s: what it asks for is enough', kind => {
     const read = readUnit(cellsOf(kind), { unit: 'in' })
     expect(read).toMatchObject({ article: 'x', maker: 'x', priceCents: 61_200, width: inches(2) })
     expect(read).toMatchObject({ lock: kind === 'lock-set' ? { backset: inches(2) } : null })
   })
-  it.each(KINDS)('%s: asks for no column of another kind’s sheet', kind => {
+  it.each(UNIT_KINDS)('%s: asks for no column of another kind’s sheet', kind => {
     const sheets = { storm: 'storm', 'steel-leaf': 'leaf', 'steel-frame': 'frame', 'lock-set': 'lock' } as const
     const own = kind in sheets ? sheets[kind as keyof typeof sheets] : null
     const asked = new Set(columnsFor(kind).map(one => one.member.split('.')[0]!))
@@ -203,7 +192,7 @@ describe('a unit entered by hand', () => {
   it('every column of few words takes each of them', () => {
     for (const [id, choices] of Object.entries(COLUMN_CHOICES)) {
       expect(COLUMNS.some(one => one.id === id)).toBe(true)
-      const kind = KINDS.find(one => columnsFor(one).some(column => column.id === id))!
+      const kind = UNIT_KINDS.find(one => columnsFor(one).some(column => column.id === id))!
       for (const choice of choices!)
         expect(readUnit({ ...cellsOf(kind), [id]: choice }, { unit: 'in' })).toHaveProperty('id')
     }

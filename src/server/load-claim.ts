@@ -1,7 +1,8 @@
-import { claimNote } from '@/papers/claim-note'
+import { type ClaimPhoto, claimNote } from '@/papers/claim-note'
 import type { Paper } from '@/papers/paper'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
+import { findPicture } from '@/store/photos'
 import { LENGTHS } from '@/trade/lengths'
 import { loadOrder } from './load-order'
 
@@ -16,8 +17,13 @@ export async function loadClaim(
   const line = view?.order.lines[number - 1]
   const receipt = view?.receipts.findLast(one => one.line === number)
   if (!view || !line || !receipt) return null
+  const photos: ClaimPhoto[] = []
+  for (const photo of view.photos[number - 1] ?? []) {
+    const jpeg = await findPicture(db, acting, photo.id, 'picture')
+    if (jpeg) photos.push({ photo, jpeg })
+  }
   return {
-    paper: claimNote(view.job, view.order, line, receipt, LENGTHS),
+    paper: claimNote(view.job, view.order, line, receipt, { lengths: LENGTHS, photos }),
     at: receipt.at,
     name: `${view.order.number}-${line.opening.tag}-claim.pdf`,
   }

@@ -6,8 +6,10 @@ import { type PriceRow, priceRows } from '@/core/order/price-log'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
-import type { OrderStanding } from '@/core/order/standing'
+import { type OrderStanding, orderStanding } from '@/core/order/standing'
 import type { Job } from '@/core/survey/job-record'
+import type { Photo } from '@/core/survey/photo'
+import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import {
@@ -22,6 +24,7 @@ import {
 import { companyName } from '@/store/firm'
 import { findJob } from '@/store/jobs'
 import { findOrder, listAllOrders, listOrders } from '@/store/orders'
+import { listPhotos } from '@/store/photos'
 import { loadOpening, resultOf } from './load-opening'
 
 /** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
@@ -56,6 +59,8 @@ export type OrderView = {
   readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
   readonly answers: readonly ReadAnswer[]
   readonly receipts: readonly Receipt[]
+  /** Photos of what was delivered for each line, since it was first released. */
+  readonly photos: readonly (readonly Photo[])[]
   /** Who looks: stands with what is received. */
   readonly memberName: string
 }
@@ -100,9 +105,18 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,
+    photos: await deliveryPhotos(db, acting, order, chain[0]?.releasedAt ?? order.releasedAt),
     memberName: acting.name,
   }
 }
+
+/** What was photographed of each line's delivered unit after `since`: an order withdrawn before had deliveries of its own. */
+const deliveryPhotos = (db: Db, acting: Acting, { lines }: Order, since: string): Promise<OrderView['photos']> =>
+  Promise.all(
+    lines.map(async ({ opening }) =>
+      (await listPhotos(db, acting, opening.id)).filter(one => isOfDelivery(one) && one.takenAt >= since),
+    ),
+  )
 
 async function partsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<Parts> {
   const [outgoing, answers, decisions, receipts] = await Promise.all([
@@ -132,26 +146,20 @@ function readAnswer(
   }
 }
 
-function standingOfOrder(order: Order, { outgoing, receipts }: Parts, answers: readonly ReadAnswer[]): OrderStanding {
-  if (order.withdrawn) return 'withdrawn'
-  const isReceived = order.lines.every((_, i) => {
-    const last = receipts.findLast(one => one.line === i + 1)
-    return last !== undefined && isAccepted(last.state)
+const standingOfOrder = (order: Order, { outgoing, receipts }: Parts, answers: readonly ReadAnswer[]): OrderStanding =>
+  orderStanding({
+    isWithdrawn: order.withdrawn !== null,
+    isReceived: order.lines.every((_, i) => {
+      const last = receipts.findLast(one => one.line === i + 1)
+      return last !== undefined && isAccepted(last.state)
+    }),
+    answered: lastUnderstood(answers)?.standing ?? null,
+    hasAnswers: answers.length > 0,
+    messages: outgoing.length,
+    sent: outgoing.filter(one => one.state !== 'waiting').length,
   })
-  if (isReceived) return 'received'
-  const last = answers.findLast(one => one.ok)
-  if (last?.ok) {
-    const { standing } = last
-    return standing === 'agrees' || standing === 'accepted' ? 'acknowledged' : standing
-  }
-  if (answers.length) return 'not-understood'
-  return outgoing.some(one => one.state !== 'waiting') ? 'sent' : 'waiting'
-}
 
-function lastAcknowledgement(answers: readonly ReadAnswer[]): Acknowledgement | null {
-  const last = answers.findLast(one => one.ok)
-  return last?.ok ? last.acknowledgement : null
-}
+const lastUnderstood = (answers: readonly ReadAnswer[]) => answers.findLast(one => one.ok) ?? null
 
 /** What the openings of an order would be ordered as now, against what was released. */
 async function changesSince(db: Db, acting: Acting, order: Order): Promise<readonly LineChange[]> {
@@ -211,7 +219,9 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       trouble: own.outgoing.findLast(one => one.trouble)?.trouble ?? '',
       isSuperseded: superseded.has(order.id),
       prices:
-        superseded.has(order.id) || order.withdrawn ? [] : priceRows(order, lastAcknowledgement(answers), own.receipts),
+        superseded.has(order.id) || order.withdrawn
+          ? []
+          : priceRows(order, lastUnderstood(answers)?.acknowledgement ?? null, own.receipts),
     }
   })
 }

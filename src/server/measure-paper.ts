@@ -2,6 +2,7 @@ import { job as runJob } from '@/core/job'
 import type { OpeningSheet } from '@/core/sheet'
 import { newWishes } from '@/core/specification/new-wishes'
 import { FAMILY_RULES, type Family } from '@/core/survey/families'
+import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Way } from '@/core/survey/ways'
 import { measureSheet } from '@/papers/measure-sheet'
 import type { Paper } from '@/papers/paper'
@@ -36,7 +37,7 @@ export async function openingMeasureSheet(
 ): Promise<Paper> {
   const result = blank ? unread(sheet.opening.family, sheet.wishes.data.way) : resultOf(sheet)
   const pictures = []
-  for (const photo of photos && !blank ? sheet.photos : []) {
+  for (const photo of photos && !blank ? sheet.photos.filter(one => !isOfDelivery(one)) : []) {
     const jpeg = await findPicture(db, acting, photo.id, 'picture')
     if (jpeg) pictures.push({ photo, jpeg })
   }

@@ -16,6 +16,8 @@ export const HINGES: HingeTrade = {
     'steel-insulated': { kgPerM2: 19, source: built },
     'hollow-metal': { kgPerM2: 32, source: built },
     fibreglass: { kgPerM2: 18, source: built },
+    'glass-6': { kgPerM2: 15, source: built },
+    'glass-24': { kgPerM2: 25, source: built },
   },
   classes: [
     { id: 'plain-76', mostKg: 20, source: hinge },

@@ -39,6 +39,8 @@ export const CONSTRUCTION_NAMES: Readonly<Record<Construction, string>> = {
   'steel-insulated': 'Steel, insulated',
   'hollow-metal': 'Hollow metal',
   fibreglass: 'Fibreglass',
+  'glass-6': 'Glass, 6 mm',
+  'glass-24': 'Insulating glass, 24 mm',
 }
 
 export const HINGE_NAMES: Readonly<Record<string, string>> = {

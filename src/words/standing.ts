@@ -5,6 +5,11 @@ import type { OrderStanding } from '@/core/order/standing'
 export const STANDING_WORDS: Readonly<
   Record<OrderStanding, readonly [name: string, severity: Severity, next: string]>
 > = {
+  elsewhere: [
+    'Not sent from here',
+    'watch',
+    'It came in with a job file. What its supplier answered is where it was sent from.',
+  ],
   waiting: [
     'On its way',
     'watch',

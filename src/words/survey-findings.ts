@@ -112,6 +112,10 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     f => (f('kg') ? `The storm door weighs ${f('kg')} kg: two closers` : `${f('height')} high: two closers`),
     f => `Above ${f('limit')} or ${f('most')} kg one closer alone gives out. Order a second, and set both alike.`,
   ),
+  'deeper-mortises': words(
+    f => `${f('kg')} kg wants stronger hinges than plain ones`,
+    'Their plates may be thicker than the old: deepen the mortises in jamb and leaf alike, or the gap opens.',
+  ),
   'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
   'clear-width': words(
     f => `Clear width ${f('clear')}`,

@@ -1,6 +1,6 @@
 import { BORES, MATERIALS } from '../specification/wish-values'
 import { FACTS } from '../survey/facts'
-import type { Family } from '../survey/families'
+import { FAMILIES } from '../survey/families'
 import { CLOSER_PLACES, detailsAsked, extrasOf, FRAME_FORMS, GLAZINGS, HANGINGS, STORM_KINDS } from './unit-values'
 
 /** How a cell is read. */
@@ -119,8 +119,9 @@ export const COLUMN_CHOICES: { readonly [id: string]: readonly string[] | undefi
   function: FACTS['fact.lock-function'],
 }
 
-/** A kind of unit as it is entered by hand: a family's, or a lock set for an inside door. */
-export type UnitKind = Exclude<Family, 'seal-only'> | 'lock-set'
+/** Every kind of unit as it is entered by hand: a family's, or a lock set for an inside door. */
+export const UNIT_KINDS = [...FAMILIES.filter(one => one !== 'seal-only'), 'lock-set'] as const
+export type UnitKind = (typeof UNIT_KINDS)[number]
 
 const ALWAYS = ['article', 'maker', 'name', 'width', 'height', 'material', 'price', 'days', 'stock']
 const HUNG = ['leaf width', 'leaf height', 'jamb', 'hinges', 'swing', 'bore', 'label minutes', 'glass']

@@ -79,6 +79,18 @@ describe('a steel frame', () => {
     ))
 })
 
+describe('an inside leaf', () => {
+  it.each([
+    ['20', false],
+    ['20.1', true],
+  ])('of %s kg wants deeper mortises: %s', (kg, wants) => {
+    const size = { 'core/widths.middle': '30', 'core/heights.left': '78' }
+    expect(found(run('interior', size, [fact('fact.weight', kg)], { way: 'core' })).includes('deeper-mortises')).toBe(
+      wants,
+    )
+  })
+})
+
 describe('a slider', () => {
   it.each([
     ['left', 'OX'],

@@ -24,6 +24,7 @@ export type FamilyCode =
   | 'latch-to-case'
   | 'hinges-too-weak'
   | 'two-people'
+  | 'deeper-mortises'
   | 'two-closers'
   | 'clear-width'
   | 'setting'
@@ -274,11 +275,14 @@ function judgeLock({ family, survey }: FamilyInput) {
   return [make('latch-to-case', 'fact.lock-case', 'watch', { wanted }, 'lock', ['lock.chop-case', 'lock.add-bolt'])]
 }
 
-function judgeWeight({ mass, hinges }: Pick<FamilySpecification, 'mass' | 'hinges'>, { trade }: FamilyInput) {
+function judgeWeight({ mass, hinges }: Pick<FamilySpecification, 'mass' | 'hinges'>, { family, trade }: FamilyInput) {
   if (!mass) return []
   const facts = { kg: Math.round(mass.kg * 10) / 10 }
   return [
     ...(hinges && hinges.hinge === null ? [make('hinges-too-weak', 'fact.weight', 'correct', facts, 'hinges')] : []),
+    ...(family === 'interior' && hinges?.hinge && hinges.hinge !== trade.hinges.classes[0]
+      ? [make('deeper-mortises', 'fact.weight', 'watch', facts, 'hinges')]
+      : []),
     ...(mass.kg > trade.crewLiftKg ? [make('two-people', 'fact.weight', 'watch', facts, 'crew-lift')] : []),
   ]
 }

@@ -12,6 +12,8 @@ export const CONSTRUCTIONS = [
   'steel-insulated',
   'hollow-metal',
   'fibreglass',
+  'glass-6',
+  'glass-24',
 ] as const
 export type Construction = (typeof CONSTRUCTIONS)[number]
 

@@ -1,12 +1,11 @@
 import { z } from 'zod'
-import { FACT_SLOTS } from './facts'
-import { SLOTS } from './slots'
+import { PHOTO_PLACES } from './photo-place'
 
 /** A photo kept with an opening: what it shows and who took it. The picture itself is stored beside it, without any data but the picture. */
 export const photoSchema = z.strictObject({
   id: z.uuid(),
-  /** The question it belongs to; `null` for the opening as a whole. */
-  slot: z.enum([...SLOTS, ...FACT_SLOTS]).nullable(),
+  /** What it belongs to; `null` for the opening as a whole. */
+  slot: z.enum(PHOTO_PLACES).nullable(),
   width: z.int().min(1).max(20_000),
   height: z.int().min(1).max(20_000),
   note: z.string().max(500),

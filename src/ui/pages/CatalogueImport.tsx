@@ -4,7 +4,8 @@ import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { money } from '@/words/money'
-import { Button, Choice, Quiet } from '../parts/controls'
+import { BareNumbers } from '../parts/BareNumbers'
+import { Button, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
@@ -89,13 +90,8 @@ export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
               onBlur={() => file && preview && void look({ file, maker, unit, matching: preview.matching })}
             />
           </Labelled>
-          <Choice
-            label="Bare numbers are"
-            value={unit}
-            options={[
-              ['in', 'Inches'],
-              ['mm', 'Millimetres'],
-            ]}
+          <BareNumbers
+            unit={unit}
             onChange={next => {
               setUnit(next)
               if (file && preview) void look({ file, maker, unit: next, matching: preview.matching })

@@ -97,7 +97,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       {order.lines.map((line, i) => (
         <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
           <LineHead view={view} index={i} />
-          <ReceivePanel view={view} index={i} post={post} />
+          <ReceivePanel view={view} index={i} post={post} reload={() => void load()} />
         </Line>
       ))}
       <Links>

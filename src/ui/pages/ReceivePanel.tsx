@@ -15,6 +15,7 @@ import {
   UNIT_READINGS,
   type UnitReading,
 } from '@/core/order/receipt-values'
+import type { Photo } from '@/core/survey/photo'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import type { OrderView } from '@/server/load-order'
@@ -24,6 +25,7 @@ import { CHECK_NAMES, PART_NAMES, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from
 import { receiptWords } from '@/words/receipt'
 import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
+import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import { SeverityMark } from '../parts/SeverityMark'
 
 const Grid = styled.div`
@@ -40,12 +42,15 @@ type Props = {
   readonly view: OrderView
   readonly index: number
   readonly post: (path: string, body: unknown) => Promise<boolean>
+  /** Looks again, after something was stored beside. */
+  readonly reload: () => void
 }
 
 /** Where a delivered unit stands, and looking at it before the old door is touched. */
-export function ReceivePanel({ view, index, post }: Props) {
+export function ReceivePanel({ view, index, post, reload }: Props) {
   const line = view.order.lines[index]!
   const [isOpen, setOpen] = useState(false)
+  const by = () => localStorage.getItem('harvek-reader') ?? view.memberName
   const last = view.receipts.findLast(one => one.line === index + 1)
   return (
     <>
@@ -75,6 +80,9 @@ export function ReceivePanel({ view, index, post }: Props) {
           <ReceiveForm
             line={line}
             view={view}
+            photos={view.photos[index] ?? []}
+            by={by}
+            onPhoto={reload}
             onSend={async (found, state, note) => {
               const stored = await post('receipts', {
                 ...found,
@@ -83,7 +91,7 @@ export function ReceivePanel({ view, index, post }: Props) {
                 line: index + 1,
                 state,
                 note,
-                by: localStorage.getItem('harvek-reader') ?? view.memberName,
+                by: by(),
                 at: new Date().toISOString(),
               })
               if (stored) setOpen(false)
@@ -98,6 +106,9 @@ export function ReceivePanel({ view, index, post }: Props) {
 type FormProps = {
   readonly line: OrderLine
   readonly view: OrderView
+  readonly photos: readonly Photo[]
+  readonly by: () => string
+  readonly onPhoto: () => void
   readonly onSend: (found: Found, state: ReceiptState, note: string) => Promise<void>
 }
 
@@ -110,7 +121,7 @@ function asked(line: OrderLine): readonly UnitReading[] {
   })
 }
 
-function ReceiveForm({ line, view, onSend }: FormProps) {
+function ReceiveForm({ line, view, photos, by, onPhoto, onSend }: FormProps) {
   const { unit, step } = view.job
   const [drafts, setDrafts] = useState<{ readonly [name: string]: string }>({})
   const [hinges, setHinges] = useState<Found['hinges']>(null)
@@ -199,6 +210,11 @@ function ReceiveForm({ line, view, onSend }: FormProps) {
           )
         })}
       </Found_>
+      <div>
+        <Quiet>Photos of what is wrong go with the claim note.</Quiet>
+        <PhotoGrid photos={photos} captionOf={one => one.takenAt.slice(0, 10)} />
+        <PhotoTaker openingId={line.opening.id} place="delivery" by={by} onTaken={onPhoto} />
+      </div>
       <Choice
         label="What becomes of it"
         value={decided}

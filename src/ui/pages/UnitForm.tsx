@@ -1,10 +1,11 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { COLUMN_CHOICES, type Column, columnsFor, type UnitKind } from '@/core/catalogue/columns'
+import { COLUMN_CHOICES, type Column, columnsFor, UNIT_KINDS, type UnitKind } from '@/core/catalogue/columns'
 import { columnName } from '@/words/columns'
 import { FAMILY_NAMES } from '@/words/kinds'
-import { Button, Choice } from '../parts/controls'
+import { BareNumbers } from '../parts/BareNumbers'
+import { Button } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Labelled } from '../parts/Labelled'
 import { send } from '../sheet/send'
@@ -13,17 +14,6 @@ const Fields = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 10px; align-items: start;
   [data-refused] input, [data-refused] select { border-color: var(--stop); }
 `
-const KINDS: readonly UnitKind[] = [
-  'hinged-outside',
-  'pair',
-  'sidelights',
-  'storm',
-  'slider',
-  'steel-leaf',
-  'steel-frame',
-  'interior',
-  'lock-set',
-]
 const kindName = (kind: UnitKind): string => (kind === 'lock-set' ? 'Lock set' : FAMILY_NAMES[kind].name)
 
 /** One unit entered by hand, as a maker's sheet gives it: only what its kind has is asked. */
@@ -51,23 +41,15 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
     <Disclosure title="Enter one unit by hand">
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
         <Labelled label="Kind">
-          <select value={kind} onChange={event => setKind(KINDS.find(one => one === event.target.value) ?? kind)}>
-            {KINDS.map(one => (
+          <select value={kind} onChange={event => setKind(UNIT_KINDS.find(one => one === event.target.value) ?? kind)}>
+            {UNIT_KINDS.map(one => (
               <option key={one} value={one}>
                 {kindName(one)}
               </option>
             ))}
           </select>
         </Labelled>
-        <Choice
-          label="Bare numbers are"
-          value={unit}
-          options={[
-            ['in', 'Inches'],
-            ['mm', 'Millimetres'],
-          ]}
-          onChange={setUnit}
-        />
+        <BareNumbers unit={unit} onChange={setUnit} />
       </div>
       <Fields>
         {columns.map(column => (

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { whatDecides } from '@/core/job'
 import { isFactSlot } from '@/core/survey/facts'
 import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
+import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Reading } from '@/core/survey/reading'
 import { isSlot, waySlot } from '@/core/survey/slots'
 import { historyOf, isAnswered, standingReadings } from '@/core/survey/survey'
@@ -137,7 +138,7 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
         <h2>Papers and files</h2>
         <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
           <ButtonLink href={`${address}/measure.pdf`}>Measure sheet, PDF</ButtonLink>
-          {sheet.photos.length > 0 && (
+          {sheet.photos.some(one => !isOfDelivery(one)) && (
             <ButtonLink href={`${address}/measure.pdf?photos=yes`}>With photos, PDF</ButtonLink>
           )}
           <ButtonLink href={`${address}/measure.pdf?blank=yes`}>Blank sheet, PDF</ButtonLink>
