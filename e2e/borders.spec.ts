@@ -64,6 +64,7 @@ const OPEN = [
   '/api/catalogue',
   '/api/catalogue/preview',
   '/api/catalogue/import',
+  '/api/catalogue/units',
   '/api/firm',
   '/api/health',
   '/api/jobs',
