@@ -1,9 +1,15 @@
 import { defineConfig } from '@playwright/test'
 import { CHROMIUM } from './tools/chromium.mjs'
 
+/** Stories that take the database, the application, a device or the supplier's desk away, or change what all see: one at a time. */
+const ALONE = ['catalogue', 'devices', 'order', 'papers', 'trouble'].map(name => `${name}.spec.ts`)
+
 export default defineConfig({
   testDir: 'e2e',
-  testMatch: '*.spec.ts',
+  projects: [
+    { name: 'beside', testMatch: '*.spec.ts', testIgnore: ALONE },
+    { name: 'alone', testMatch: ALONE },
+  ],
   fullyParallel: false,
   workers: 1,
   timeout: 60_000,

@@ -33,7 +33,9 @@ const PARTS = {
   },
   e2e: () => {
     ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium', pdftotext: 'poppler-utils' })
-    run('playwright', ['test'])
+    // Stories that leave everything running go two at a time; the others wait until those are done.
+    run('playwright', ['test', '--project', 'beside', '--workers', '2'])
+    run('playwright', ['test', '--project', 'alone'])
   },
 }
 
