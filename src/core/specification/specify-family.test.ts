@@ -135,7 +135,7 @@ describe('an interior door', () => {
       construction: 'hollow-core',
     }).familySpecification
     expect([mass!.kg, hinges!.count, hinges!.hinge!.id]).toEqual([58.5, 3, 'ball-100'])
-    expect(findings.map(one => one.code)).toEqual(['two-people'])
+    expect(findings.map(one => one.code)).toEqual(['deeper-mortises', 'two-people'])
   })
   it('by its construction weighs its area', () => {
     const leaf = { 'core/widths.middle': '1000 mm', 'core/heights.left': '2000 mm' }
