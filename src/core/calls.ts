@@ -7,12 +7,12 @@ import { point } from './geometry/point'
 import { adjustOpening } from './opening/adjust-opening'
 import { deviationsOf } from './opening/observe-survey'
 import { type AdjustedOpening, type Observations, type OpeningPoints, POINT_NAMES } from './opening/opening'
-import { placeUnit } from './opening/place-unit'
+import { goesThrough, placeUnit } from './opening/place-unit'
 import { done, type Outcome } from './outcome'
 import { hingePullN } from './physics/hinge-load'
 import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from './physics/leakage'
 import { cutStrip } from './seal/cut-strip'
-import { chooseJamb } from './specification/choose-jamb'
+import { chooseJamb, jambRules } from './specification/choose-jamb'
 import { deriveUnit } from './specification/derive-unit'
 import { fitStorm } from './specification/fit-storm'
 import { handingCodes } from './specification/handing'
@@ -64,7 +64,7 @@ export const CALLS: Readonly<Record<string, Call>> = {
   'unit.derive': derive,
   'jamb.choose': (input, trade) =>
     chooseJamb(input.length('wall'), {
-      standards: input.optionalLengths('standards') ?? trade.jambStandards,
+      ...jambRules(input.optionalLengths('standards') ?? trade.jambStandards, trade.lengths),
       extensionLimit: input.optionalLength('extensionLimit') ?? trade.lengths['jamb-extension'].value,
     }),
   'handing.codes': input =>
@@ -81,12 +81,13 @@ export const CALLS: Readonly<Record<string, Call>> = {
   'fit.place': (input, trade) => {
     const readings = input.optionalObject('readings')
     const points = readings ? closing(readings, r => adjusted(r, trade).points) : pointsFrom(input.object('points'))
-    return placeUnit(points, {
+    const placement = placeUnit(points, {
       unit: sizeFrom(input.object('unit')),
       pad: input.optionalLength('pad'),
-      leastGap: input.optionalLength('leastGap'),
       shimHeights: input.optionalLengths('shimHeights'),
     })
+    const gap = input.optionalLength('leastGap') ?? trade.lengths['gap-least'].value
+    return { fits: goesThrough(placement, { gap, head: trade.lengths['head-least'].value }), ...placement }
   },
   'shim.pack': (input, { lengths, flats }) => {
     const wedge = input.optionalObject('wedge')

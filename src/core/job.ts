@@ -91,6 +91,8 @@ export type Trade = {
   readonly steps: readonly SettingStep[]
   readonly tests: readonly HandoverTest[]
   readonly latchLimitN: TradeNumber
+  /** What a label between garage and house must show, min. */
+  readonly garageMinutes: TradeNumber
   /** From which chance a fit is called certain. */
   readonly sureChance: TradeNumber
 }
@@ -171,6 +173,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
   const sizeWay = waysRead(survey, [wishes.way, ...rules.ways])[0] ?? wishes.way
   const specification = specify(survey, sizeWay, wishes, lengths, {
     jambStandards: trade.jambStandards,
+    garageMinutes: trade.garageMinutes.value,
     leafBottom: hung && hung.leafBottom > 0 ? leafBottomOf(hung) : undefined,
     derivesUnit: rules.derivesUnit,
     settles: rules.settles,
@@ -194,7 +197,9 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
     model && isOpening ? byStormSchool(family, schools, diagnose(survey, model.adjusted, wishes.subfloor, lengths)) : []
   const plumb = hole && !holeIsAssumed ? checkPlumb(hole, specification, lengths) : []
   const { jambStandards, rates } = trade
-  const request = requestFor(family, hole, specification, survey, { wishes, lengths, schools, jambStandards, rates })
+  const garageMinutes = trade.garageMinutes.value
+  const given = { wishes, lengths, schools, jambStandards, rates, garageMinutes }
+  const request = requestFor(family, hole, specification, survey, given)
   const offers = isJudgeable(request) ? judgeUnits(units, request) : []
   const chosen = offers.find(offer => offer.unit === unitChosen) ?? null
   const shims = hole && chosen?.placement && wishes.hinges ? shimsFor(hole, chosen, wishes, lengths, trade) : null
@@ -255,6 +260,7 @@ export function job(records: OpeningRecords, trade: Trade): JobResult {
             schools,
             firm: trade.firm,
             lengths,
+            hingeTrade: trade.hinges,
             labelWanted,
             risks: order,
             core: CORE_VERSION,

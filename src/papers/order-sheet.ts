@@ -2,7 +2,6 @@ import type { Trace } from '@/core/base/trace'
 import { handPlan } from '@/core/drawing/hand-plan'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
-import { hingeCount } from '@/core/specification/weigh-leaf'
 import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
@@ -219,9 +218,9 @@ function otherRows(line: OrderLine): Rows {
   )
   return [
     ...when(
-      line.hinges !== null && unit.lock === null && unit.leaf === null,
+      line.hingeCount !== null && unit.leaf === null,
       'Hinges',
-      () => `${hingeCount(unit.leafHeight)}, ${line.details['hinge-finish'] ?? 'finish by the sheet'}`,
+      () => `${line.hingeCount} a leaf, ${line.details['hinge-finish'] ?? 'finish by the sheet'}`,
     ),
     ['Material and bore', `${unit.material}, ${unit.bore === 'none' ? 'not bored' : `${unit.bore} bore`}`],
     ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],

@@ -1,5 +1,6 @@
 import type { Source } from '@/core/base/rule'
 import type { HingeTrade } from '@/core/specification/weigh-leaf'
+import { inches } from '@/core/units/length'
 
 const usual = (text: string): Source => ({ kind: 'default', text, checked: false })
 const built = usual('Harvek default for leaves built so; a scale or the maker’s sheet overrides it')
@@ -25,4 +26,6 @@ export const HINGES: HingeTrade = {
     { id: 'ball-100', mostKg: 120, source: hinge },
   ],
   longScrewAboveN: 250,
+  twoUpTo: { id: 'hinges-two-up-to', value: inches(60), source: usual('Harvek default, common trade practice') },
+  oneMorePer: { id: 'hinges-one-more-per', value: inches(30), source: usual('Harvek default, common trade practice') },
 }

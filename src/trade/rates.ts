@@ -63,3 +63,15 @@ export const LATCH_LIMIT_N: TradeNumber = {
     checked: false,
   },
 }
+
+/** What a door between a house and its garage must show, unless it is of solid wood or steel. */
+export const GARAGE_MINUTES: TradeNumber = {
+  id: 'garage-minutes',
+  value: 20,
+  unit: 'min',
+  source: {
+    kind: 'code',
+    text: 'IRC R302.5.1, opening protection to a garage, as commonly adopted; the local authority decides',
+    checked: false,
+  },
+}

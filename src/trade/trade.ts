@@ -5,7 +5,7 @@ import type { Trade } from '@/core/job'
 import { HINGES } from './hinges'
 import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
 import { LENGTHS } from './lengths'
-import { CREW_LIFT_KG, LATCH_LIMIT_N, RATES, SURE_CHANCE, TWO_CLOSERS_KG } from './rates'
+import { CREW_LIFT_KG, GARAGE_MINUTES, LATCH_LIMIT_N, RATES, SURE_CHANCE, TWO_CLOSERS_KG } from './rates'
 import { SCHOOL_LENGTHS } from './schools'
 import { SEALS } from './seals'
 import { STEPS } from './steps'
@@ -33,6 +33,7 @@ export const tradeWith = (
   rates: ownRates(RATES, firm.rates),
   latchLimitN: LATCH_LIMIT_N,
   sureChance: SURE_CHANCE,
+  garageMinutes: GARAGE_MINUTES,
   units,
   seals: SEALS,
   steps: STEPS,

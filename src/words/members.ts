@@ -9,6 +9,7 @@ export const MEMBER_NAMES: Readonly<Record<string, string>> = {
   family: 'Kind of door',
   hinges: 'Hinge side, seen from outside',
   swing: 'Swing',
+  hingeCount: 'Hinges a leaf',
   activeLeaf: 'Active leaf, seen from outside',
   panels: 'Panels from outside, O moves',
   'code.convention': 'Hand’s convention',

@@ -4,17 +4,15 @@ import { because, type HardCode } from './offer'
 import type { Request } from './request'
 import type { CatalogueUnit } from './unit'
 
-const GARAGE_MINUTES = 20
-
 /** What a unit misses whatever its size; empty when nothing. */
 export function hardRequirements(unit: CatalogueUnit, request: Request): readonly Finding<HardCode>[] {
-  const { wishes } = request
+  const { wishes, garageMinutes } = request
   const failed: Finding<HardCode>[] = []
   const fail = (code: HardCode, facts: Finding['facts'], rule: string) =>
     failed.push(because(code, 'stop', facts, rule))
   if (!unit.lock) judgeHand(unit, request, fail)
-  if (wishes.use === 'garage-to-house' && unit.material !== 'steel' && unit.labelMinutes < GARAGE_MINUTES)
-    fail('label-too-low', { label: unit.labelMinutes, wanted: GARAGE_MINUTES }, 'garage')
+  if (wishes.use === 'garage-to-house' && unit.material !== 'steel' && unit.labelMinutes < garageMinutes)
+    fail('label-too-low', { label: unit.labelMinutes, wanted: garageMinutes }, 'garage')
   else if (unit.labelMinutes < request.site.labelMinutes && !unit.lock)
     fail('label-too-low', { label: unit.labelMinutes, wanted: request.site.labelMinutes }, 'fire-label')
   if (wishes.material && unit.material !== wishes.material && !unit.lock)

@@ -1,7 +1,7 @@
 import type { Finding } from '../base/finding'
 import { pinchOf } from '../opening/pinch'
 import { placeUnit } from '../opening/place-unit'
-import { chooseJamb, type JambOption } from '../specification/choose-jamb'
+import { chooseJamb, type JambOption, jambRules } from '../specification/choose-jamb'
 import { type Length, largestOf, magnitude, minus, plus, smallestOf, ticks, times, ZERO } from '../units/length'
 import { judgeLeaf } from './judge-leaf'
 import { judgeRoom } from './judge-room'
@@ -57,7 +57,7 @@ const notRead = (what: string): Judged => ({
 function judgeInHole(unit: CatalogueUnit, request: Request, points: NonNullable<Request['points']>): Judged {
   const { wishes, lengths } = request
   const { pad, reasons: padReasons } = padFor(unit, request)
-  const placement = placeUnit(points, { unit, pad, leastGap: lengths['gap-least'].value, shift: wishes.shift })
+  const placement = placeUnit(points, { unit, pad, shift: wishes.shift })
   const pinch = pinchOf(points, unit, placement)
   const room = judgeRoom(placement, lengths)
   const throat = unit.frame ? judgeThroat(unit.frame.throat, request) : null
@@ -118,7 +118,7 @@ function thresholdReasons(
 
 /** How this unit's own jamb meets the wall. */
 function jambFor(jamb: Length, wall: Length, { lengths }: Request): JambOption {
-  const chosen = chooseJamb(wall, { standards: [jamb], extensionLimit: lengths['jamb-extension'].value })
+  const chosen = chooseJamb(wall, jambRules([jamb], lengths))
   return chosen.options[0]!
 }
 

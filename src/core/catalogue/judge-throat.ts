@@ -27,7 +27,7 @@ export function judgeThroat(throat: Length, { site, lengths }: Request): ThroatJ
     return { isWrong: true, reasons: say('throat-too-large', 'stop', 'wrap-packs'), work: () => [] }
   if (over <= lengths['wrap-fits'].value)
     return { isWrong: false, reasons: say('throat-takes-wall', 'fine', 'wrap-fits'), work: () => [] }
-  const strips = packStrips(over, lengths['wrap-strip'].value)
+  const strips = packStrips(over, { stripThickness: lengths['wrap-strip'].value, room: lengths['wrap-room'].value })
   return {
     isWrong: false,
     reasons: say('throat-strips', 'watch', 'wrap-fits', { strips }),

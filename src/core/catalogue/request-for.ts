@@ -5,7 +5,7 @@ import { readValue, type Survey } from '../survey/survey'
 import type { Request } from './request'
 import { siteFactsOf } from './site-facts'
 
-type Given = Pick<Request, 'wishes' | 'lengths' | 'schools' | 'jambStandards' | 'rates'>
+type Given = Pick<Request, 'wishes' | 'lengths' | 'schools' | 'jambStandards' | 'rates' | 'garageMinutes'>
 
 /** What the catalogue is judged by for an opening. */
 export const requestFor = (

@@ -68,6 +68,8 @@ export type Request = {
   readonly lengths: TradeLengths
   readonly rates: Rates
   readonly schools: Schools
+  /** A door between garage and house shows so many minutes, unless it is of steel. */
+  readonly garageMinutes: number
   readonly site: SiteFacts
 }
 

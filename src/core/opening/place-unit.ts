@@ -1,17 +1,14 @@
 import { rightward, upward, valueAt, valuesOver } from '../geometry/polyline'
 import type { Size } from '../units/call-size'
-import { inches, type Length, nearestTick, ticks, ZERO } from '../units/length'
+import { type Length, nearestTick, ticks, ZERO } from '../units/length'
 import { headLine, leftSide, type OpeningPoints, rightSide, sillLine } from './opening'
 
-const LEAST_HEAD_GAP = inches(0, 1, 8)
 const MOST_ROUNDS = 50
 
 export type PlaceOptions = {
   readonly unit: Size
   /** Packing under the sill. */
   readonly pad?: Length
-  /** The least gap each side that still lets the unit go in. */
-  readonly leastGap?: Length
   /** Heights above the unit's bottom at which the side gaps are asked for. */
   readonly shimHeights?: readonly Length[]
   /** How far the user moves the unit off the middle, + to the right; held within the room. */
@@ -22,8 +19,6 @@ export type SideGaps = { readonly height: Length; readonly left: Length; readonl
 
 /** A unit standing plumb, level and square in an opening. Gaps may be negative where it does not fit. */
 export type Placement = {
-  /** Whether it goes in at all: the physical least, not the comfortable room one orders for. */
-  readonly fits: boolean
   readonly left: Length
   readonly bottom: Length
   readonly sideRoom: Length
@@ -38,7 +33,7 @@ type Standing = { readonly left: number; readonly bottom: number; readonly sideR
 /** Stands the unit on the highest point of the sill under it and centres it between the tightest points of the sides.
  *  Position and height depend on each other, so it is repeated until both stand. */
 export function placeUnit(points: OpeningPoints, options: PlaceOptions): Placement {
-  const { unit, pad = ZERO, leastGap = inches(0, 1, 8), shimHeights = [] } = options
+  const { unit, pad = ZERO, shimHeights = [] } = options
   const stand = standing(points, unit, pad, options.shift ?? ZERO)
   const left = nearestTick(stand.left)
   const bottom = nearestTick(stand.bottom)
@@ -49,7 +44,6 @@ export function placeUnit(points: OpeningPoints, options: PlaceOptions): Placeme
   const sill = rightward(sillLine(points))
   const support = (x: number) => nearestTick(bottom - valueAt(sill, x))
   return {
-    fits: sideRoom >= 2 * leastGap && headGap >= LEAST_HEAD_GAP,
     left,
     bottom,
     sideRoom,
@@ -62,6 +56,12 @@ export function placeUnit(points: OpeningPoints, options: PlaceOptions): Placeme
     sillSupport: [support(left), support(left + unit.width / 2), support(left + unit.width)],
   }
 }
+
+/** Whether a unit goes in at all: the physical least, not the comfortable room one orders for. */
+export const goesThrough = (
+  { sideRoom, headGap }: Pick<Placement, 'sideRoom' | 'headGap'>,
+  least: { readonly gap: Length; readonly head: Length },
+): boolean => sideRoom >= 2 * least.gap && headGap >= least.head
 
 function standing(points: OpeningPoints, unit: Size, pad: Length, shift: Length): Standing {
   const lines = { left: upward(leftSide(points)), right: upward(rightSide(points)), sill: rightward(sillLine(points)) }

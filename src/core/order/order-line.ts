@@ -7,7 +7,7 @@ import type { CatalogueUnit } from '../catalogue/unit'
 import { anchorsFor, detailsAsked, extrasOf, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
-import { hingeCount } from '../specification/weigh-leaf'
+import { type HingeTrade, hingeCount } from '../specification/weigh-leaf'
 import type { Detail } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
 import { leafRead, type Survey } from '../survey/survey'
@@ -49,6 +49,7 @@ export type LineRequest = {
   readonly schools: Schools
   readonly firm: Firm
   readonly lengths: TradeLengths
+  readonly hingeTrade: HingeTrade
   readonly labelWanted: number
   readonly risks: readonly Finding[]
   readonly core: string
@@ -63,6 +64,7 @@ export function orderLine(request: LineRequest): OrderLine {
   const hinges = isHinged && unit.family !== 'pair' ? wishes.hinges : null
   const swing = isHinged ? wishes.swing : null
   const codes = hinges && swing ? handingCodes(hinges, swing) : null
+  const hingesEach = isHinged && !unit.lock ? hingeCount(unit.leafHeight, request.hingeTrade) : null
   const hasTrim = detailsAsked(unit).includes('brickmould')
   const hasJamb = offer.jamb !== null
   return {
@@ -72,6 +74,7 @@ export function orderLine(request: LineRequest): OrderLine {
     ...sizesFor(request),
     hinges,
     swing,
+    hingeCount: hingesEach,
     activeLeaf: unit.family === 'pair' ? sideOf(survey.facts.get('fact.active-leaf')?.code) : null,
     panels: panelsOf(survey, unit),
     codes,
@@ -93,7 +96,7 @@ export function orderLine(request: LineRequest): OrderLine {
     details: detailsOf(unit, wishes, detailFacts(survey, schools.answers['outside-trim'])),
     agreed: wishes.questions.filter(one => one.answer !== ''),
     labelWanted,
-    spares: unit.lock ? {} : sparesFor(unit.family, hingeCount(unit.leafHeight)),
+    spares: hingesEach === null ? {} : sparesFor(unit.family, hingesEach),
     tolerance: request.lengths['receipt-accepts'].value,
     preparations: [...offer.preparations],
     cents: offer.cents,

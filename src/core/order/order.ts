@@ -34,6 +34,8 @@ export const orderLineSchema = z
     /** Both seen from outside; `null` for what has no hinges. */
     hinges: z.enum(['left', 'right']).nullable(),
     swing: z.enum(['in', 'out']).nullable(),
+    /** How many hinges a leaf has; `null` without, and in orders from before it was kept. */
+    hingeCount: z.int().min(2).nullable().default(null),
     /** Of a pair, seen from outside. */
     activeLeaf: z.enum(['left', 'right']).nullable().default(null),
     /** Of a slider, seen from outside: O moves, X is fixed. */

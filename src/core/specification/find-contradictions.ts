@@ -17,7 +17,6 @@ export const CONTRADICTIONS = [
 ] as const
 export type Contradiction = (typeof CONTRADICTIONS)[number]
 
-const GARAGE_MINUTES = 20
 const NEVER_LABELLED: ReadonlySet<string> = new Set(['pvc', 'aluminium'])
 
 /** Wishes and findings that contradict each other, each pair by name. What must be settled before an order is `correct`;
@@ -26,6 +25,7 @@ export function findContradictions(
   survey: Survey,
   wishes: Wishes,
   lengths: TradeLengths,
+  garageMinutes: number,
 ): readonly Finding<ContradictionCode>[] {
   const oldLabel = Number(survey.facts.get('fact.label')?.code) || 0
   const wantedLabel = wishes.labelMinutes ?? 0
@@ -83,7 +83,7 @@ export function findContradictions(
         material !== null &&
         material !== 'steel' &&
         material !== 'timber' &&
-        label < GARAGE_MINUTES,
+        label < garageMinutes,
       'garage-material',
       'correct',
       { material: material ?? '' },

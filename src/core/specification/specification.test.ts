@@ -3,8 +3,8 @@ import { TRADE_LENGTHS } from '../base/trade-lengths'
 import { type JobResult, job } from '../job'
 import { surveyOf } from '../survey/survey'
 import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade, unit, wishes } from '../test/fixtures'
-import { inches, plus, ticks } from '../units/length'
-import { chooseJamb } from './choose-jamb'
+import { plus, ticks } from '../units/length'
+import { chooseJamb, jambRules } from './choose-jamb'
 import { deriveUnit } from './derive-unit'
 import { handingCodes, handingTraces } from './handing'
 import { specify } from './specify'
@@ -47,7 +47,7 @@ describe('why a hand is called what it is', () => {
 })
 
 describe('a jamb for a wall', () => {
-  const rules = { standards: [length('4 9/16'), length('6 9/16')], extensionLimit: inches(2) }
+  const rules = jambRules([length('4 9/16'), length('6 9/16')], LENGTHS)
   it.each([
     ['4 9/16', 'standard', '4 9/16', '0'],
     ['4 1/2', 'standard', '4 9/16', '1/16'],
@@ -106,7 +106,7 @@ describe('two ways of measuring', () => {
       'pocket',
       wishes(),
       LENGTHS,
-      { jambStandards: [] },
+      { jambStandards: [], garageMinutes: 20 },
     )
   it('agree within 1/4', () =>
     expect(both('35 3/4').findings).toContainEqual(expect.objectContaining({ code: 'ways-agree', severity: 'fine' })))
@@ -119,7 +119,7 @@ describe('two ways of measuring', () => {
       'pocket',
       wishes(),
       LENGTHS,
-      { jambStandards: [] },
+      { jambStandards: [], garageMinutes: 20 },
     )
     expect(disagreeing.findings).toContainEqual(expect.objectContaining({ code: 'ways-disagree', severity: 'correct' }))
   })
@@ -132,7 +132,7 @@ describe('the floor under an in-swing leaf', () => {
       'trim-off',
       wishes({ swing }),
       LENGTHS,
-      { jambStandards: [] },
+      { jambStandards: [], garageMinutes: 20 },
     )
   it.each([
     ['1/4', '7/8', '0', undefined],

@@ -140,6 +140,8 @@ function wrapFor(survey: Survey, lengths: TradeLengths): FamilySpecification['wr
       least: lengths['wrap-least'].value,
       most: lengths['wrap-most'].value,
       stripThickness: lengths['wrap-strip'].value,
+      return: lengths['wrap-return'].value,
+      room: lengths['wrap-room'].value,
       fitsUpTo: lengths['wrap-fits'].value,
       packsUpTo: lengths['wrap-packs'].value,
     }),

@@ -18,6 +18,8 @@ const TRADE = {
     { id: 'ball-100', mostKg: 120, source },
   ],
   longScrewAboveN: 250,
+  twoUpTo: { id: 'two', value: inches(60), source },
+  oneMorePer: { id: 'more', value: inches(30), source },
 }
 const leaf = { width: length('1000 mm'), height: length('2000 mm') }
 
@@ -37,7 +39,7 @@ describe('its hinges', () => {
     ['90 1/64', 4],
     ['120', 4],
     ['121', 5],
-  ])('are, at %s high, %p', (height, count) => expect(hingeCount(length(height))).toBe(count))
+  ])('are, at %s high, %p', (height, count) => expect(hingeCount(length(height), TRADE)).toBe(count))
   it.each([
     [20, 'plain-76'],
     [20.1, 'ball-76'],
@@ -87,6 +89,8 @@ describe('a frame that wraps its wall', () => {
     stripThickness: length('1/8'),
     fitsUpTo: length('1/4'),
     packsUpTo: length('1/2'),
+    return: length('1/2'),
+    room: length('1/8'),
   }
   it.each([
     ['6', 'fits', '7', '6', 0],

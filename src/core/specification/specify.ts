@@ -6,7 +6,7 @@ import { apartBy } from '../opening/model-opening'
 import { readingLeaf, type Survey, sizesRead, waysRead } from '../survey/survey'
 import { isUnitWay, startsAtTheFloor, UNIT_WAYS, type UnitWay, type Way } from '../survey/ways'
 import { type Length, magnitude, minus, plus, ZERO } from '../units/length'
-import { chooseJamb, type JambOption } from './choose-jamb'
+import { chooseJamb, type JambOption, jambRules } from './choose-jamb'
 import { type DerivedUnit, deriveUnit } from './derive-unit'
 import { type ContradictionCode, findContradictions } from './find-contradictions'
 import { type HandingCodes, handingCodes } from './handing'
@@ -42,6 +42,8 @@ export type Specification = {
 
 export type SpecifyOptions = {
   readonly jambStandards: readonly Length[]
+  /** A door between garage and house shows so many minutes, unless it is of solid wood or steel. */
+  readonly garageMinutes: number
   /** The leaf's bottom above the sub-sill from the chosen unit's sheet; the usual figure until one is chosen. */
   readonly leafBottom?: Leaf
   /** Whether a unit follows from the size that was read at all. */
@@ -80,7 +82,7 @@ export function specify(
       ...judgeFlush(jamb, options.flushFace),
       ...judgeStep(survey, wishes, lengths),
       ...judgeUse(wishes),
-      ...findContradictions(survey, wishes, lengths),
+      ...findContradictions(survey, wishes, lengths, options.garageMinutes),
     ],
   }
 }
@@ -142,7 +144,7 @@ function specifyJamb(survey: Survey, lengths: TradeLengths, standards: readonly 
   if (walls.length === 0) return null
   const thickest = step('jamb.thickest-wall', 'largest', walls)
   const wanted = step('jamb.wanted', 'sum', [thickest, allowanceLeaf(lengths['wall-spare'])])
-  return { wanted, ...chooseJamb(wanted.value, { standards, extensionLimit: lengths['jamb-extension'].value }) }
+  return { wanted, ...chooseJamb(wanted.value, jambRules(standards, lengths)) }
 }
 
 function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>[] {

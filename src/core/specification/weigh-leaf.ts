@@ -1,6 +1,6 @@
-import type { Source } from '../base/rule'
+import type { Source, TradeLength } from '../base/rule'
 import { hingePullN } from '../physics/hinge-load'
-import { inches, type Length, metresOf, minus } from '../units/length'
+import { type Length, metresOf, minus } from '../units/length'
 
 /** How leaves are built, as far as their weight goes. */
 export const CONSTRUCTIONS = [
@@ -30,6 +30,10 @@ export type HingeTrade = {
   readonly classes: readonly HingeClass[]
   /** Above this pull at the top hinge a long screw goes into the stud, N. */
   readonly longScrewAboveN: number
+  /** A leaf up to this height has two hinges. */
+  readonly twoUpTo: TradeLength
+  /** Each further piece of this height that is begun has one more. */
+  readonly oneMorePer: TradeLength
 }
 
 export type LeafMass = {
@@ -58,13 +62,13 @@ export type HingePlan = {
   readonly needsLongScrews: boolean
 }
 
-const TWO_UP_TO = inches(60)
-const ONE_MORE_PER = inches(30)
-
-/** How many hinges: two up to 60 in, three up to 90, then one more for each 30 in begun. */
-export function hingeCount(leafHeight: Length): number {
-  if (leafHeight <= TWO_UP_TO) return 2
-  return 2 + Math.ceil(minus(leafHeight, TWO_UP_TO) / ONE_MORE_PER)
+/** How many hinges: two up to one height, then one more for each further piece of it begun. */
+export function hingeCount(
+  leafHeight: Length,
+  { twoUpTo, oneMorePer }: Pick<HingeTrade, 'twoUpTo' | 'oneMorePer'>,
+): number {
+  if (leafHeight <= twoUpTo.value) return 2
+  return 2 + Math.ceil(minus(leafHeight, twoUpTo.value) / oneMorePer.value)
 }
 
 /** Hinges for a leaf: how many, which class, the pull at the top one, and whether long screws go into the stud there.
@@ -78,7 +82,7 @@ export function planHinges(
 ): HingePlan {
   const pullN = hingePullN(mass.kg, leaf.width, spacing)
   return {
-    count: hingeCount(leaf.height),
+    count: hingeCount(leaf.height, trade),
     hinge: trade.classes.find(one => one.mostKg >= mass.kg) ?? null,
     pullN,
     needsLongScrews: isExterior || pullN > trade.longScrewAboveN,

@@ -1,4 +1,4 @@
-import { inches, type Length, largestOf, minus, plus, roundUp, times } from '../units/length'
+import { type Length, largestOf, minus, plus, roundUp, times } from '../units/length'
 
 /** What a wrap-around frame's sizes come in, and how much over the wall its throat may be. */
 export type WrapRules = {
@@ -6,6 +6,10 @@ export type WrapRules = {
   readonly least: Length
   readonly most: Length
   readonly stripThickness: Length
+  /** How far each leg returns over the wall's face. */
+  readonly return: Length
+  /** What the throat keeps over the wall when it is packed. */
+  readonly room: Length
   readonly fitsUpTo: Length
   readonly packsUpTo: Length
 }
@@ -20,24 +24,23 @@ export type WrapFrame = {
   readonly throat: Length
   /** Throat less wall, before packing. */
   readonly over: Length
-  /** Strips between frame and wall, so that the throat is not more than 1/8 over. */
+  /** Strips between frame and wall, so that the throat keeps only its room over. */
   readonly strips: number
 }
 
-const RETURN = inches(0, 1, 2)
-const ROOM_KEPT = inches(0, 1, 8)
-
-/** Strips of one thickness that leave the throat not more than 1/8 over. */
-export const packStrips = (over: Length, thickness: Length): number =>
-  Math.max(0, Math.floor((over - ROOM_KEPT) / thickness))
+/** Strips of one thickness that leave the throat its room over the wall. */
+export const packStrips = (
+  over: Length,
+  { stripThickness, room }: Pick<WrapRules, 'stripThickness' | 'room'>,
+): number => Math.max(0, Math.floor((over - room) / stripThickness))
 
 /** The smallest frame of usual size whose throat takes the wall at its thickest; its throat is the overall width less two returns. */
 export function wrapFrame(wall: Length, rules: WrapRules): WrapFrame {
-  const returns = times(RETURN, 2)
+  const returns = times(rules.return, 2)
   const overall = largestOf([rules.least, roundUp(plus(wall, returns), rules.step)])
   const throat = minus(overall, returns)
   const over = minus(throat, wall)
-  const strips = over > rules.fitsUpTo ? packStrips(over, rules.stripThickness) : 0
+  const strips = over > rules.fitsUpTo ? packStrips(over, rules) : 0
   const verdict = overall > rules.most || over > rules.packsUpTo ? 'none' : over > rules.fitsUpTo ? 'pack' : 'fits'
   return { verdict, overall, throat, over, strips: verdict === 'pack' ? strips : 0 }
 }

@@ -1,4 +1,4 @@
-import { RATES } from '../../trade/rates'
+import { GARAGE_MINUTES, RATES } from '../../trade/rates'
 import { DEFAULT_SCHOOLS } from '../base/schools'
 import { NOTHING_FOUND, type Request, type SiteFacts } from '../catalogue/request'
 import { assumedOpening } from '../opening/model-opening'
@@ -19,6 +19,7 @@ export const request = (
   lengths: LENGTHS,
   rates: RATES,
   schools: DEFAULT_SCHOOLS,
+  garageMinutes: GARAGE_MINUTES.value,
   ...more,
   site: { ...NOTHING_FOUND, ...more.site },
 })

@@ -1,5 +1,5 @@
 'use client'
-import { useMemo, useState } from 'react'
+import { useId, useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { type Found, judgeReceipt } from '@/core/order/judge-receipt'
@@ -139,15 +139,13 @@ function ReceiveForm({ line, view, photos, by, onPhoto, onSend }: FormProps) {
     <div style={{ display: 'grid', gap: 16 }}>
       <Grid>
         {asked(line).map(name => (
-          <Labelled key={name} label={UNIT_READING_NAMES[name]}>
-            <input
-              value={drafts[name] ?? ''}
-              autoComplete="off"
-              inputMode="text"
-              onChange={event => setDrafts({ ...drafts, [name]: event.target.value })}
-            />
-            {wrong.get(name) && <span className="wrong">{wrong.get(name)}</span>}
-          </Labelled>
+          <ReadingField
+            key={name}
+            name={name}
+            value={drafts[name] ?? ''}
+            wrong={wrong.get(name) ?? null}
+            onChange={value => setDrafts({ ...drafts, [name]: value })}
+          />
         ))}
       </Grid>
       <Grid>
@@ -235,6 +233,37 @@ function ReceiveForm({ line, view, photos, by, onPhoto, onSend }: FormProps) {
           {RECEIPT_STATE_NAMES[decided]}: store it
         </Button>
       </div>
+    </div>
+  )
+}
+
+type FieldProps = {
+  readonly name: UnitReading
+  readonly value: string
+  readonly wrong: string | null
+  readonly onChange: (value: string) => void
+}
+
+/** One reading of the unit, and under it why it can't be taken. */
+function ReadingField({ name, value, wrong, onChange }: FieldProps) {
+  const id = useId()
+  return (
+    <div>
+      <Labelled label={UNIT_READING_NAMES[name]}>
+        <input
+          value={value}
+          autoComplete="off"
+          inputMode="text"
+          aria-invalid={wrong !== null}
+          aria-describedby={wrong === null ? undefined : id}
+          onChange={event => onChange(event.target.value)}
+        />
+      </Labelled>
+      {wrong !== null && (
+        <span className="wrong" id={id}>
+          {wrong}
+        </span>
+      )}
     </div>
   )
 }
