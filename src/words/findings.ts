@@ -25,7 +25,7 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
     f =>
-      `It is off by about ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''} ${f('checkedBy')} would settle it.`,
+      `It is off by ${f('off')}; ${f('likely')} would agree.${f('others') ? ` The numbers can’t tell it from ${f('others')}.` : ''} ${f('checkedBy')} would settle it.`,
   ),
   'reading-unchecked': words(
     f => `Unchecked: ${f('slot')}`,

@@ -6,9 +6,9 @@ import type { DisplayStep } from '@/core/units/format-length'
 import type { ReadAnswer } from '@/server/load-order'
 import { memberName } from '@/words/members'
 import { NOT_UNDERSTOOD_WORDS } from '@/words/order'
-import { valueWords } from '@/words/value'
 import { Button, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { MemberValue } from '../parts/MemberValue'
 
 const Box = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
@@ -88,10 +88,10 @@ export function AnswerPanel({ answer, step, isLatest, post }: Props) {
                     <td>{line.tag}</td>
                     <td>{memberName(one.path)}</td>
                     <td className="ours" data-label="We ordered">
-                      {valueWords(one.path, one.first, step)}
+                      <MemberValue path={one.path} value={one.first} step={step} />
                     </td>
                     <td className="theirs" data-label="They read">
-                      {valueWords(one.path, one.second, step)}
+                      <MemberValue path={one.path} value={one.second} step={step} />
                     </td>
                     <td>
                       <span className="acts">

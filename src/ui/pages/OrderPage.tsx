@@ -1,6 +1,6 @@
 'use client'
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { handPlan } from '@/core/drawing/hand-plan'
@@ -11,12 +11,12 @@ import { memberName } from '@/words/members'
 import { money } from '@/words/money'
 import { handWords } from '@/words/order'
 import { STANDING_WORDS } from '@/words/standing'
-import { valueWords } from '@/words/value'
 import { CopyText } from '../parts/CopyText'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { MemberValue } from '../parts/MemberValue'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
 import { send } from '../sheet/send'
@@ -253,16 +253,24 @@ const Table = styled.table`
 
 type ChangesProps = { readonly title: string; readonly changes: readonly LineChange[]; readonly step: DisplayStep }
 
+type ChangeRow = {
+  readonly key: string
+  readonly tag: string
+  readonly what: string
+  readonly was: ReactNode
+  readonly is: ReactNode
+}
+
 function Changes({ title, changes, step }: ChangesProps) {
   if (changes.length === 0) return null
-  const rows = changes.flatMap(one =>
+  const rows = changes.flatMap((one): ChangeRow[] =>
     one.kind === 'changed'
       ? one.differences.map(({ path, first, second }) => ({
           key: `${one.tag}${path}`,
           tag: one.tag,
           what: memberName(path),
-          was: valueWords(path, first, step),
-          is: valueWords(path, second, step),
+          was: <MemberValue path={path} value={first} step={step} />,
+          is: <MemberValue path={path} value={second} step={step} />,
         }))
       : [
           {
