@@ -54,7 +54,7 @@ test('a unit is entered by hand: only what its kind has is asked, what is wrong 
     await form.getByLabel(name, { exact: true }).fill(typed)
   const take = form.getByRole('button', { name: 'Take it into the catalogue' })
   await take.click()
-  await expect(form.getByRole('alert')).toHaveText(/^height: “tall” can’t be read as a length/)
+  await expect(form.getByRole('alert')).toHaveText(/^Height: “tall” can’t be read as a length/)
   await expect(form.getByLabel('Height', { exact: true })).toHaveAttribute('aria-invalid', 'true')
   await expectAccessible(page)
   await form.getByLabel('Height', { exact: true }).fill('85 1/2')

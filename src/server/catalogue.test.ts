@@ -187,6 +187,11 @@ describe('a unit entered by hand', () => {
     expect(readUnit({ ...cells, width: '762' }, { unit: 'mm' })).toMatchObject({ width: mm(762) })
     expect(readUnit({ ...cells, width: 'wide' }, { unit: 'mm' })).toMatchObject({ column: 'width' })
     expect(readUnit({ ...cells, width: '' }, { unit: 'mm' })).toMatchObject({ column: 'width' })
+    const { 'width least': _, ...storm } = cellsOf('storm')
+    expect(readUnit(storm, { unit: 'in' })).toMatchObject({
+      column: 'width least',
+      reason: 'Nothing stands here; this is needed.',
+    })
     expect(readUnit({ ...cells, maker: '' }, { unit: 'mm' })).toMatchObject({ column: 'maker' })
   })
   it('every column of few words takes each of them', () => {

@@ -157,7 +157,8 @@ function sheetsFor(family: string, { details, storm, leaf, frame, lock }: Record
 
 /** Why a cell can't be taken, and what would do. */
 function reasonFor(issue: z.core.$ZodIssue, id: string, text: string): string {
-  if (text === '' && id === 'maker') return 'The row names no maker. Type whose list this is above the rows.'
+  if (text === '' && id === 'maker') return 'No maker is named. Say whose it is.'
+  if (text === '' && issue.code !== 'custom') return 'Nothing stands here; this is needed.'
   const stands = text === '' ? 'Nothing stands here' : `“${text}”`
   switch (issue.code) {
     case 'invalid_value':
@@ -167,9 +168,7 @@ function reasonFor(issue: z.core.$ZodIssue, id: string, text: string): string {
         ? `This is longer than the ${issue.maximum} letters that fit.`
         : `${stands} is above ${issue.maximum}, the most there is.`
     case 'too_small':
-      return text === ''
-        ? 'Nothing stands here; this is needed.'
-        : `${stands} is below ${issue.minimum}, the least there is.`
+      return `${stands} is below ${issue.minimum}, the least there is.`
     case 'custom':
       return `${stands}: ${issue.message}.`
     default:

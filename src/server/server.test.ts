@@ -40,7 +40,7 @@ describe('a catalogue', () => {
     ['days', '4000', '“4000” is above 400, the most there is.'],
     ['article', '', 'Nothing stands here; this is needed.'],
     ['article', 'A'.repeat(41), 'This is longer than the 40 letters that fit.'],
-    ['maker', '', 'The row names no maker. Type whose list this is above the rows.'],
+    ['maker', '', 'No maker is named. Say whose it is.'],
   ])('with %s “%s” lists the row and the column with a plain reason, and takes the rest', (column, cell, reason) => {
     const { units, rejected } = readCatalogue(`${HEAD}\n${withCell(column, cell)}\n${ROW}\n`)
     expect(rejected).toEqual([{ row: 2, column, reason: expect.stringMatching(reason) }])

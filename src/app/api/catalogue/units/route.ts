@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { bodyOf, handle, refuse } from '@/server/handle'
 import { readUnit } from '@/server/read-catalogue'
 import { addUnit } from '@/store/units'
+import { columnName } from '@/words/columns'
 
 const enteredSchema = z.strictObject({
   cells: z.record(z.string().max(60), z.string().max(500)),
@@ -13,7 +14,7 @@ export const POST = handle(async ({ db, acting, request }) => {
   const { cells, unit } = await bodyOf(request, enteredSchema)
   const read = readUnit(cells, { unit })
   if ('reason' in read)
-    return refuse(422, { code: 'unit-refused', message: `${read.column}: ${read.reason}`, current: read })
+    return refuse(422, { code: 'unit-refused', message: `${columnName(read.column)}: ${read.reason}`, current: read })
   if (!(await addUnit(db, acting, read)))
     return refuse(409, {
       code: 'unit-there',
