@@ -50,6 +50,18 @@ test.describe('on a phone', () => {
       await expectAccessible(page)
     })
   }
+  test('no other page scrolls sideways either', async ({ page }) => {
+    const paths = ['/', '/jobs', `/jobs/${DEMO_JOB}`, '/openings', '/orders', '/catalogue', '/firm', '/practice']
+    await open(page, '/orders')
+    const order = await page.locator('a[href^="/orders/"]').first().getAttribute('href')
+    const wide: unknown[] = []
+    for (const path of [...paths, order!]) {
+      await open(page, path)
+      const width = await page.evaluate(() => document.documentElement.scrollWidth)
+      if (width > 390) wide.push([path, width])
+    }
+    expect(wide).toEqual([])
+  })
   test('a reading is taken on the keypad with gloves: every key is 44 px', async ({ page }) => {
     await newOpening(page, `Gloves ${Date.now()}`, 'Fish store', 'Core')
     await page.getByRole('button', { name: 'Keypad' }).click()

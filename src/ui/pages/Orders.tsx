@@ -16,7 +16,7 @@ const List = styled.ul`
   strong { font-size: 18px; }
   .quiet { color: var(--quiet); font-size: 15px; }
   .state { font-weight: 650; }
-  @media (max-width: 700px) { a { grid-template-columns: 24px 1fr auto; } .quiet { grid-column: 2 / -1; } }
+  @media (max-width: 700px) { a { grid-template-columns: 24px 1fr auto; } .maker, .quiet { grid-column: 2 / -1; } }
 `
 
 /** Every released order with where it stands, the newest first. */
@@ -36,7 +36,7 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
                   {one.revision > 1 ? `, rev. ${one.revision}` : ''}
                 </strong>
                 <span className="state">{one.isSuperseded ? 'Superseded' : name}</span>
-                <span>
+                <span className="maker">
                   {one.maker || 'no maker'}: {one.tags.join(', ')}
                 </span>
                 <span className="quiet">
@@ -59,6 +59,7 @@ const Log = styled.div`
   table { border-collapse: collapse; width: 100%; }
   th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; white-space: nowrap; }
   th, td { padding: 8px 14px; border-bottom: 1px solid var(--rule); }
+  td { white-space: nowrap; }
   .number { text-align: right; }
   .other { font-weight: 650; }
 `

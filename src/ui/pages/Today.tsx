@@ -6,7 +6,7 @@ import { STAGE_NAMES } from '@/words/names'
 import { SeverityMark } from '../parts/SeverityMark'
 
 export const Page = styled.main`
-  max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; gap: 22px;
+  max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px;
   @media (max-width: 700px) { padding: 14px 12px 40px; }
 `
 const Work = styled.section`
