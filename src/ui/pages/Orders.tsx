@@ -61,6 +61,7 @@ const Log = styled.div`
   th, td { padding: 8px 14px; border-bottom: 1px solid var(--rule); }
   td { white-space: nowrap; }
   .number { text-align: right; }
+  .when { color: var(--quiet); font-size: 15px; }
   .other { font-weight: 650; }
 `
 
@@ -78,8 +79,6 @@ function PriceLog({ orders }: { readonly orders: readonly OrderRow[] }) {
         <table>
           <thead>
             <tr>
-              <th>Maker</th>
-              <th>Article</th>
               <th>Ordered</th>
               <th className="number">Price listed</th>
               <th className="number">Confirmed</th>
@@ -92,10 +91,12 @@ function PriceLog({ orders }: { readonly orders: readonly OrderRow[] }) {
             {rows.map((row, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: one order can have an article twice
               <tr key={`${row.key}${i}`}>
-                <td>{row.maker}</td>
-                <td>{row.article}</td>
                 <td>
-                  {row.releasedAt.slice(0, 10)}, {row.number}
+                  {row.maker} {row.article}
+                  <br />
+                  <span className="when">
+                    {row.releasedAt.slice(0, 10)}, {row.number}
+                  </span>
                 </td>
                 <td className="number">{money(row.listCents)}</td>
                 <td className={other(row.saidCents, row.listCents)}>
