@@ -250,6 +250,14 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     f =>
       `At ${money(Number(f('cents')))} it can’t go back. Take width and height by another way, or let another person or instrument read them.`,
   ),
+  'order-sill-swing': words(
+    f => `The sill “${f('sill')}” under a door that swings ${f('swing')}`,
+    'It is made for the other swing. Choose a sill, or a unit, for this one.',
+  ),
+  'order-found-otherwise': words(
+    f => `${MEMBER_NAMES[`details.${f('detail')}`] ?? f('detail')}: ${f('made')}, but ${f('found')} was found`,
+    'What stays has to meet what is made. Choose a unit made so, or settle it otherwise.',
+  ),
   'order-question-open': words(
     f => `Risk: the maker has not answered: ${f('question')}`,
     'What is not agreed before an order is not part of it.',

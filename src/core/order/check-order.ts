@@ -5,7 +5,7 @@ import { detailsAsked } from '../catalogue/unit-values'
 import type { Specification } from '../specification/specify'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
-import { type DetailFacts, detailFacts, detailsOf } from './order-line'
+import { type DetailFacts, detailFacts, detailsOf, foundDetail } from './order-line'
 
 export type OrderCode =
   | 'order-missing'
@@ -20,6 +20,8 @@ export type OrderCode =
   | 'order-second-look'
   | 'order-treated-board'
   | 'order-question-open'
+  | 'order-sill-swing'
+  | 'order-found-otherwise'
 
 /** What a kind of door must have settled, and whether its jamb must be known. */
 type Asked = {
@@ -56,6 +58,8 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...(offer && offer.verdict === 'tight' ? [make('order-edge', 'watch', { article: offer.unit.article })] : []),
     ...secondLook(request),
     ...treatedBoard(request),
+    ...sillAgainstSwing(request),
+    ...foundOtherwise(request),
     ...request.wishes.questions
       .filter(one => one.answer === '')
       .map(({ question }) => make('order-question-open', 'watch', { question })),
@@ -128,6 +132,29 @@ function secondLook({ offer, secondLookCents, isMeasuredTwice }: OrderRequest): 
 function treatedBoard({ offer, answers }: OrderRequest): readonly Finding<OrderCode>[] {
   const touches = offer !== null && offer.pad > 0 && /alumin/i.test(offer.unit.details.sill ?? offer.unit.material)
   return touches && answers['sill-lumber'] === 'treated' ? [make('order-treated-board', 'watch', {})] : []
+}
+
+const OUT_SWING_SILL = /out-?\s?swing|bumper/i
+const IN_SWING_SILL = /in-?\s?swing/i
+
+/** A sill made for the other swing: its bumper stops an in-swing leaf, and an out-swing leaf finds none. */
+function sillAgainstSwing({ offer, wishes, survey, answers }: OrderRequest): readonly Finding<OrderCode>[] {
+  if (!offer || !wishes.swing || offer.unit.panels !== null) return []
+  const sill = detailsOf(offer.unit, wishes, detailFacts(survey, answers['outside-trim'])).sill ?? ''
+  const wrong = (wishes.swing === 'in' ? OUT_SWING_SILL : IN_SWING_SILL).test(sill)
+  return wrong ? [make('order-sill-swing', 'stop', { sill, swing: wishes.swing })] : []
+}
+
+/** What is made otherwise than what was found of the old door. Holes for what is not there do no harm; others have to match. */
+function foundOtherwise({ offer, wishes, survey, answers }: OrderRequest): readonly Finding<OrderCode>[] {
+  if (!offer) return []
+  const facts = detailFacts(survey, answers['outside-trim'])
+  const settled = detailsOf(offer.unit, wishes, facts)
+  return detailsAsked(offer.unit).flatMap(detail => {
+    const [found, made] = [foundDetail(offer.unit, detail, facts), settled[detail]]
+    if (detail === 'anchors' || found === null || made === undefined || made === found) return []
+    return [make('order-found-otherwise', found === 'none' ? 'watch' : 'stop', { detail, found, made })]
+  })
 }
 
 export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean =>

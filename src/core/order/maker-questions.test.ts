@@ -1,5 +1,5 @@
 import { job } from '../job'
-import { frameUnit } from '../test/family-units'
+import { frameUnit, sliderUnit } from '../test/family-units'
 import { records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { isOpen, makerQuestions } from './maker-questions'
 import { detailsOf } from './order-line'
@@ -8,7 +8,7 @@ const ASKED = { question: 'Glass as in the photo?', answer: '' }
 const AGREED = { question: 'Hinges in black?', answer: 'yes, at no charge' }
 const run = (more: Parameters<typeof records>[1] = {}, chosen = unit()) =>
   job(records(TRUE_OPENING, { chosen: { unit: chosen.id, reason: '' }, ...more }), trade([chosen]))
-const FACTS = { trim: 'keep', wallKind: undefined } as const
+const FACTS = { trim: 'keep', found: {} } as const
 const kindsOf = (more: Parameters<typeof records>[1], isHandUnclear: boolean, chosen = unit()) => {
   const { chosen: offer, wishes } = run(more, chosen)
   return makerQuestions({ offer: offer!, wishes, facts: FACTS, isHandUnclear }).map(one =>
@@ -48,9 +48,41 @@ it('an unanswered question is a risk, an answered one is on the line', () => {
 
 it('anchors are settled by the wall, unless somebody wished for others', () => {
   const one = frameUnit({}, { details: { anchors: 'stud straps|masonry|floor clips' } })
-  const anchors = (wished: string | undefined, wallKind: string | undefined) =>
-    detailsOf(one, { details: wished ? { anchors: wished } : {} }, { trim: 'keep', wallKind }).anchors
+  const anchors = (wished: string | undefined, wall: string | undefined) =>
+    detailsOf(
+      one,
+      { details: wished ? { anchors: wished } : {} },
+      { trim: 'keep', found: wall ? { 'fact.wall-kind': wall } : {} },
+    ).anchors
   expect(anchors(undefined, undefined)).toBeUndefined()
   expect(anchors(undefined, 'masonry')).toBe('masonry')
   expect(anchors('floor clips', 'masonry')).toBe('floor clips')
+})
+
+describe('a detail that goes by what was found', () => {
+  it.each([
+    ['flange|block', 'block', undefined, 'block'],
+    [undefined, 'block', undefined, 'block'],
+    ['flange', 'block', undefined, 'flange'],
+    ['flange|block', 'block', 'flange', 'flange'],
+    ['flange|block', undefined, undefined, undefined],
+  ])('offered %s, found %s, wished %s: %s', (offered, found, wished, settled) => {
+    const one = sliderUnit({ details: offered === undefined ? {} : { 'frame-kind': offered } })
+    const facts = { trim: 'keep', found: found === undefined ? {} : { 'fact.frame-kind': found } } as const
+    const wishes = { details: wished === undefined ? {} : { 'frame-kind': wished } }
+    expect(detailsOf(one, wishes, facts)['frame-kind']).toBe(settled)
+  })
+})
+
+it('a sill for the other swing stops the order', () => {
+  const stops = (sill: string, swing: 'in' | 'out') => {
+    const one = unit({ details: { ...unit().details, sill } })
+    return run({ swing }, one)
+      .findings.order.filter(it => it.severity === 'stop')
+      .map(it => it.code)
+  }
+  expect(stops('low, bumper, aluminium', 'in')).toEqual(['order-sill-swing'])
+  expect(stops('low, bumper, aluminium', 'out')).toEqual([])
+  expect(stops('adjustable, in-swing', 'out')).toEqual(['order-sill-swing'])
+  expect(stops('adjustable, aluminium', 'in')).toEqual([])
 })

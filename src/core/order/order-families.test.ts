@@ -51,6 +51,16 @@ describe('a line of every kind of door', () => {
     const own = opening('slider', TRUE_OPENING, [fact('fact.moving-panel', 'left')], chosen, { way: 'trim-off' })
     expect(lineOf(own, chosen)).toMatchObject({ panels: 'OX', hinges: null, swing: null, codes: null })
   })
+  it.each([
+    ['block', 'stop'],
+    ['flange', null],
+  ])('a slider made with a flange where a frame of kind %s was found: %s', (kind, severity) => {
+    const chosen = { ...full(sliderUnit()), details: { ...SETTLED, 'frame-kind': 'flange' } }
+    const facts = [fact('fact.moving-panel', 'left'), fact('fact.frame-kind', kind)]
+    const own = opening('slider', TRUE_OPENING, facts, chosen, { way: 'trim-off' })
+    const found = job(own, trade([chosen])).findings.order.find(one => one.code === 'order-found-otherwise')
+    expect(found?.severity ?? null).toBe(severity)
+  })
   it('a storm door is packed and cut for its trim', () => {
     const chosen = full(stormUnit())
     const texts = { 'brickmould/widths.top': '36 3/8', 'brickmould/heights.left': '80 1/2' }

@@ -4,26 +4,57 @@ import type { TradeLengths } from '../base/trade-lengths'
 import type { Firm } from '../catalogue/firm'
 import type { Offer } from '../catalogue/offer'
 import type { CatalogueUnit } from '../catalogue/unit'
-import { anchorsFor, detailsAsked, extrasOf, settledDetail } from '../catalogue/unit-values'
+import { anchorsFor, detailChoices, detailsAsked, extrasOf, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
 import { type HingeTrade, hingeCount } from '../specification/weigh-leaf'
 import type { Detail } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
+import type { FactSlot } from '../survey/facts'
 import { leafRead, type Survey } from '../survey/survey'
 import type { OrderLine } from './order'
 import { sparesFor } from './spares'
 
-/** What an order names beside sizes and hand, as far as it is settled. Where the outside casing stays, the unit comes without its own. */
+/** What settles a detail without a wish: whether the outside casing stays, and what the survey found, by question. */
+export type DetailFacts = {
+  readonly trim: 'keep' | 'strip'
+  readonly found: { readonly [slot in FactSlot]?: string }
+}
+
+export const detailFacts = (survey: Survey, trim: 'keep' | 'strip'): DetailFacts => ({
+  trim,
+  found: Object.fromEntries([...survey.facts].map(([slot, { code }]) => [slot, code])),
+})
+
+/** Details that go by what was found of the old door or its wall. */
+const BY_FACT: { readonly [detail in Detail]?: FactSlot } = {
+  'frame-kind': 'fact.frame-kind',
+  'closer-prep': 'fact.closer',
+  'exit-device': 'fact.exit-device',
+}
+
+/** What the survey says a detail has to be; `null` where it says nothing of it. */
+export function foundDetail(unit: CatalogueUnit, name: Detail, { found }: DetailFacts): string | null {
+  if (name === 'anchors') return anchorsFor(unit.details.anchors, found['fact.wall-kind'])
+  const slot = BY_FACT[name]
+  return slot ? (found[slot] ?? null) : null
+}
+
+/** What an order names beside sizes and hand, as far as it is settled: by the sheet, by a wish, or by what was found where the sheet
+ *  leaves it open. Where the outside casing stays, the unit comes without its own. */
 export function detailsOf(
   unit: CatalogueUnit,
   { details }: Pick<Wishes, 'details'>,
-  { trim, wallKind }: DetailFacts,
+  facts: DetailFacts,
 ): { readonly [detail in Detail]?: string } {
   const settledFor = (name: Detail): string | null => {
-    if (name === 'brickmould' && trim === 'keep') return 'none, the outside casing stays'
+    if (name === 'brickmould' && facts.trim === 'keep') return 'none, the outside casing stays'
     const settled = settledDetail(unit.details[name], details[name])
-    return name === 'anchors' && !details.anchors ? (anchorsFor(unit.details.anchors, wallKind) ?? settled) : settled
+    if (details[name]) return settled
+    const found = foundDetail(unit, name, facts)
+    if (name === 'anchors') return found ?? settled
+    const choices = detailChoices(unit.details[name])
+    return found !== null && (choices.length === 0 || choices.includes(found)) ? found : settled
   }
   const settled = [...detailsAsked(unit), ...extrasOf(unit)].flatMap(name => {
     const value = settledFor(name)
@@ -31,14 +62,6 @@ export function detailsOf(
   })
   return Object.fromEntries(settled)
 }
-
-/** What settles a detail without a wish: whether the outside casing stays, and what stands behind the wall's finish. */
-export type DetailFacts = { readonly trim: 'keep' | 'strip'; readonly wallKind: string | undefined }
-
-export const detailFacts = (survey: Survey, trim: 'keep' | 'strip'): DetailFacts => ({
-  trim,
-  wallKind: survey.facts.get('fact.wall-kind')?.code,
-})
 
 export type LineRequest = {
   readonly opening: OrderLine['opening']

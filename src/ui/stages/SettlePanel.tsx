@@ -1,5 +1,6 @@
 'use client'
-import { anchorsFor, detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
+import { detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
+import { detailFacts, foundDetail } from '@/core/order/order-line'
 import type { Detail } from '@/core/specification/wish-values'
 import { memberName } from '@/words/members'
 import { Panel } from '../parts/controls'
@@ -19,18 +20,17 @@ export function SettlePanel({ store }: Props) {
   const keepsTrim = schools.answers['outside-trim'] === 'keep'
   const asked = detailsAsked(unit).filter(name => isOpen(name) && !(name === 'brickmould' && keepsTrim))
   const extras = extrasOf(unit).filter(isOpen)
-  const byWall = anchorsFor(unit.details.anchors, survey.facts.get('fact.wall-kind')?.code)
+  const facts = detailFacts(survey, schools.answers['outside-trim'])
+  const unsaid = (name: Detail) => {
+    const found = foundDetail(unit, name, facts)
+    return found === null ? 'not settled' : `as found: ${found}`
+  }
   if (asked.length + extras.length === 0) return null
   return (
     <Panel>
       {asked.length > 0 && <h2>To settle</h2>}
       {asked.map(name => (
-        <DetailField
-          key={name}
-          name={name}
-          store={store}
-          unsaid={name === 'anchors' && byWall ? `by the wall: ${byWall}` : 'not settled'}
-        />
+        <DetailField key={name} name={name} store={store} unsaid={unsaid(name)} />
       ))}
       {extras.length > 0 && (
         <Disclosure title={`May have: ${extras.map(name => extraWords(name, details[name])).join(', ')}`} key={unit.id}>
