@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { control } from './test/control'
-import { allStored, base, DEMO_JOB, newOpening, open, typeReadings } from './test/harvek'
+import { allStored, base, DEMO_JOB, newOpening, open, stage, typeReadings } from './test/harvek'
 
 test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
   await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Trim off')
@@ -88,4 +88,22 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
       await expect(page.getByText('0 of 15 read')).toBeVisible()
     })
   }
+})
+
+test('wishes that were not stored yet when the page is left are stored when it is back', async ({ page }) => {
+  await newOpening(page, `Left ${Date.now()}`, 'Net store', 'Core')
+  await stage(page, 'Specify')
+  await page.route('**/wishes', route => route.abort())
+  await page.getByText('Double', { exact: true }).click()
+  await page.getByText('Steel', { exact: true }).click()
+  await expect(page.getByRole('radio', { name: 'Steel', exact: true })).toBeChecked()
+  await page.unroute('**/wishes')
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked()
+  await page.waitForLoadState('networkidle')
+  await page.evaluate(() => localStorage.clear())
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByRole('radio', { name: 'Steel', exact: true })).toBeChecked()
 })

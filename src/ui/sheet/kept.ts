@@ -58,3 +58,26 @@ export const letGo = (openingId: string, id: string): void =>
 
 export const keepDraft = (openingId: string, question: string, text: string): void =>
   keep(openingId, kept => ({ ...kept, draft: text === '' ? null : { question, text } }))
+
+/** Changes of an edited record that the store has not answered yet: what they began from, what is under way, and what is wanted in the end. */
+export type Pending<T> = { readonly base: number; readonly sending: T | null; readonly wanted: T }
+
+const pendingKey = (path: string): string => `harvek-pending${path}`
+
+export function readPending<T>(path: string): Pending<T> | null {
+  try {
+    const left: unknown = JSON.parse(localStorage.getItem(pendingKey(path)) ?? 'null')
+    return typeof left === 'object' && left !== null && 'base' in left && 'wanted' in left ? (left as Pending<T>) : null
+  } catch {
+    return null
+  }
+}
+
+export function keepPending<T>(path: string, pending: Pending<T> | null): void {
+  try {
+    if (pending) localStorage.setItem(pendingKey(path), JSON.stringify(pending))
+    else localStorage.removeItem(pendingKey(path))
+  } catch {
+    // Private windows may refuse to keep anything.
+  }
+}
