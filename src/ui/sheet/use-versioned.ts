@@ -41,6 +41,8 @@ export function useVersioned<T extends object>(
         tell(sent.message)
       } else {
         tell(sent.message)
+        // What the server will never take is not sent again by a page that comes back.
+        if (sent.status >= 400 && sent.status < 500) keepPending(path, null)
         break
       }
       show({ revision: own.stored.revision, data: own.wanted })

@@ -1,6 +1,6 @@
 'use client'
 import { detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
-import { detailFacts, foundDetail } from '@/core/order/order-line'
+import { detailFacts, detailsOf } from '@/core/order/order-line'
 import type { Detail } from '@/core/specification/wish-values'
 import { memberName } from '@/words/members'
 import { Panel } from '../parts/controls'
@@ -20,11 +20,8 @@ export function SettlePanel({ store }: Props) {
   const keepsTrim = schools.answers['outside-trim'] === 'keep'
   const asked = detailsAsked(unit).filter(name => isOpen(name) && !(name === 'brickmould' && keepsTrim))
   const extras = extrasOf(unit).filter(isOpen)
-  const facts = detailFacts(survey, schools.answers['outside-trim'])
-  const unsaid = (name: Detail) => {
-    const found = foundDetail(unit, name, facts)
-    return found === null ? 'not settled' : `as found: ${found}`
-  }
+  const unwished = detailsOf(unit, { details: {} }, detailFacts(survey, schools.answers['outside-trim']))
+  const unsaid = (name: Detail) => (unwished[name] === undefined ? 'not settled' : `as found: ${unwished[name]}`)
   if (asked.length + extras.length === 0) return null
   return (
     <Panel>
