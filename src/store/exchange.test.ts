@@ -26,10 +26,11 @@ import {
   noteAttempt,
   putOutgoing,
 } from './exchange'
+import { answerFromDesk, decision, outgoing, receipt, withdrawal } from './exchange-tables'
 import { findFirm, findJobSchools, saveFirm, saveJobSchools } from './firm'
 import { addOpening } from './jobs'
 import { findOrder, listOrders, releaseOrder, withdrawOrder } from './orders'
-import { answerFromDesk, decision, orderLine, outgoing, purchaseOrder, receipt, withdrawal } from './tables'
+import { orderLine, purchaseOrder } from './tables'
 import { sharedStore, someCompany } from './test/database'
 import { addUnit, addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
 

@@ -4,7 +4,7 @@ import { job as runJob } from '@/core/job'
 import { messageOf } from '@/core/order/message'
 import type { Order } from '@/core/order/order'
 import type { Photo } from '@/core/survey/photo'
-import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { receipt, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { loadClaim } from '@/server/load-claim'
 import { loadOrder, loadOrders } from '@/server/load-order'
 import { writePdf } from '@/writers/write-pdf'
@@ -47,20 +47,7 @@ async function answer({ acting }: Company, order: Order, otherwise: Record<strin
   await addDeskAnswer(store().db, acting.companyId, one)
 }
 const receive = ({ acting }: Company, order: Order, state: 'accepted' | 'refused') =>
-  addReceipt(store().db, acting, {
-    id: uuidV7(),
-    orderId: order.id,
-    line: 1,
-    readings: {},
-    hinges: null,
-    swing: null,
-    checks: {},
-    counts: {},
-    state,
-    note: 'a dent',
-    by: 'Ida Marlow',
-    at: LATER,
-  })
+  addReceipt(store().db, acting, receipt(order.id, { id: uuidV7(), state, note: 'a dent', at: LATER }))
 
 it('an order stands where its last news leaves it', async () => {
   const company = await someCompany(store().db, 'Standing')

@@ -3,7 +3,8 @@ import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core
 import { standingOrders } from '@/core/order/revision'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { company, job, orderLine, purchaseOrder, withdrawal } from './tables'
+import { withdrawal } from './exchange-tables'
+import { company, job, orderLine, purchaseOrder } from './tables'
 
 type Row = typeof purchaseOrder.$inferSelect
 

@@ -1,9 +1,8 @@
 import { job } from '../job'
-import { records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { receipt, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import type { Acknowledgement } from './acknowledgement'
 import type { Order } from './order'
 import { byMakerAndArticle, priceRows } from './price-log'
-import type { Receipt } from './receipt'
 
 const line = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
 const order: Order = {
@@ -22,20 +21,6 @@ const acknowledged = (differences: Acknowledgement['lines'][number]['differences
   message: '',
   lines: [{ line: 1, tag: 'A1', differences, same: [] }],
 })
-const receipt: Receipt = {
-  id: order.id,
-  orderId: order.id,
-  line: 1,
-  readings: {},
-  hinges: null,
-  swing: null,
-  checks: {},
-  counts: {},
-  state: 'hold',
-  note: '',
-  by: 'Ida Marlow',
-  at: '2026-01-12T07:00:00.000Z',
-}
 
 describe('prices and days', () => {
   it('are as listed where nobody has written back or delivered', () =>
@@ -51,7 +36,7 @@ describe('prices and days', () => {
     expect(priceRows(order, other, [])).toMatchObject([{ saidCents: 61_500, saidDays: null }])
   })
   it('count the days of the calendar until it came', () =>
-    expect(priceRows(order, null, [receipt])).toMatchObject([{ cameAfterDays: 7 }]))
+    expect(priceRows(order, null, [receipt(order.id)])).toMatchObject([{ cameAfterDays: 7 }]))
   it('stand together by maker and article, the latest first', () => {
     const [row] = priceRows(order, null, [])
     const rows = [

@@ -2,6 +2,7 @@ import { LENGTHS } from '../../trade/lengths'
 import { tradeWith } from '../../trade/trade'
 import type { CatalogueUnit } from '../catalogue/unit'
 import type { OpeningRecords, Trade } from '../job'
+import type { Receipt } from '../order/receipt'
 import { newWishes } from '../specification/new-wishes'
 import type { Wishes } from '../specification/wishes'
 import type { Job } from '../survey/job-record'
@@ -156,3 +157,20 @@ export const jobRecord = (more: Partial<Job> = {}): Job => ({
 })
 
 export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)
+
+/** A delivered unit on which nothing was read. */
+export const receipt = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({
+  id: orderId,
+  orderId,
+  line: 1,
+  readings: {},
+  hinges: null,
+  swing: null,
+  checks: {},
+  counts: {},
+  state: 'hold',
+  note: '',
+  by: 'Ida Marlow',
+  at: '2026-01-12T07:00:00.000Z',
+  ...more,
+})
