@@ -19,6 +19,7 @@ describe('what an order of a unit must name', () => {
     for (const one of [unit(), sliderUnit(), frameUnit(), lockUnit()])
       expect(detailsAsked(one).filter(name => extrasOf(one).includes(name))).toEqual([])
     expect(extrasOf(unit())).toContain('mail-slot')
+    expect(extrasOf(sliderUnit())).toEqual(['energy'])
     expect(extrasOf(lockUnit())).toEqual([])
   })
 })

@@ -43,13 +43,14 @@ const ASKED: Readonly<Record<Family, readonly Detail[]>> = {
   interior: ['core', 'style', 'colour-inside', ...HINGES],
   'seal-only': [],
 }
-const TAKES_EXTRAS: ReadonlySet<Family> = new Set<Family>([
-  'hinged-outside',
-  'pair',
-  'sidelights',
-  'slider',
-  'steel-frame',
-])
+/** A slider has an energy figure, but nobody puts a mail slot or a viewer into it. */
+const EXTRAS_OF: { readonly [family in Family]?: readonly Detail[] } = {
+  'hinged-outside': EXTRAS,
+  pair: EXTRAS,
+  sidelights: EXTRAS,
+  slider: ['energy'],
+  'steel-frame': EXTRAS,
+}
 
 /** As much of a unit as decides what its order names. */
 export type Described = {
@@ -76,7 +77,7 @@ export function detailsAsked(unit: Described): readonly Detail[] {
 
 /** What may be named besides. */
 export const extrasOf = ({ family, lock }: Described): readonly Detail[] =>
-  lock === null && TAKES_EXTRAS.has(family) ? EXTRAS : []
+  lock === null ? (EXTRAS_OF[family] ?? []) : []
 
 /** The values a sheet offers for a detail: none when it says nothing, one when it is given, several to settle. */
 export const detailChoices = (offered: string | undefined): readonly string[] =>
