@@ -119,6 +119,7 @@ test('field, ladder and drawing stay where they are from one reading to the next
         return [top, left].map(Math.round)
       }),
     )
+  await page.locator('[data-slot]').first().click()
   const first = await places()
   const fieldTop = async () => Math.round((await field(page).boundingBox())!.y)
   const top = await fieldTop()
@@ -137,7 +138,7 @@ test('the sheet works by keyboard alone', async ({ page }) => {
     await page.keyboard.type(typed)
     await page.keyboard.press('Enter')
   }
-  await expect(page.getByText('5 of 15 read')).toBeVisible()
+  await expect(page.getByText('5 of 16 read')).toBeVisible()
   await page.keyboard.type('4')
   await expect(field(page)).toHaveValue('4')
   await page.keyboard.press('Tab')

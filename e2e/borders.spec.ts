@@ -20,6 +20,7 @@ const ADDRESSES = walk('src/app')
 const READING = {
   id: uuidV7(),
   slot: 'wall.left',
+  occasion: 'survey',
   value: 81_280,
   text: '1',
   instrument: 'tape',
@@ -47,9 +48,8 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   '/api/orders/[id]/receipts': ['POST', {}],
   '/api/orders/[id]/hurry': ['POST', {}],
   '/api/orders/[id]/withdraw': ['POST', { id: uuidV7(), reason: 'x' }],
-  '/api/jobs/[id]/schools': ['PUT', { revision: 0, data: {} }],
-  '/api/openings/[id]/wishes': ['PUT', { revision: 1, data: {} }],
-  '/api/openings/[id]/seals': ['PUT', { revision: 1, data: {} }],
+  '/api/jobs/[id]/schools': ['PUT', { revision: 0, base: {}, data: {} }],
+  '/api/openings/[id]/edits/[kind]': ['PUT', { revision: 1, base: {}, data: {} }],
 }
 /** Addresses that name nothing of anybody. */
 const OPEN = [
@@ -90,7 +90,7 @@ test('a second company’s member gets “not found” on every address with eve
           ? [photo]
           : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
     for (const id of ids) {
-      const path = address.replace('[id]', id).replace('[stage]', 'measure')
+      const path = address.replace('[id]', id).replace('[stage]', 'measure').replace('[kind]', 'wishes')
       const [method, data] = BODIES[address] ?? ['GET', undefined]
       const send = (headers: Record<string, string>) =>
         request.fetch(`${base()}${path}`, {

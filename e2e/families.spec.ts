@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test'
-import { FAMILY_RULES, type Family, ladderFor } from '../src/core/survey/families'
+import type { Family } from '../src/core/base/kinds'
+import { DOORS } from '../src/core/doors/doors'
+import { ladderFor } from '../src/core/survey/survey-of'
 import type { Way } from '../src/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '../src/words/kinds'
 import { allStored, field, newOpening, walk } from './test/harvek'
@@ -45,7 +47,7 @@ function readings(way: Way): Readonly<Record<string, string>> {
     ...Object.fromEntries(GAPS.map(slot => [slot, '1/8'])),
   }
 }
-const GAPS = FAMILY_RULES['seal-only'].further.filter(slot => slot.startsWith('gap.'))
+const GAPS = DOORS['seal-only'].survey.further.filter(slot => slot.startsWith('gap.'))
 
 const CASES: readonly (readonly [Family, Way])[] = [
   ['hinged-outside', 'trim-off'],
@@ -63,8 +65,8 @@ for (const [family, way] of CASES) {
   test(`${FAMILY_NAMES[family].name}, by ${WAY_NAMES[way].name.toLowerCase()}: measured by keyboard from the first reading to the last`, async ({
     page,
   }) => {
-    const questions = ladderFor(family, way)
-    const isOnly = FAMILY_RULES[family].ways.length === 1
+    const questions = ladderFor(DOORS[family].survey, way)
+    const isOnly = DOORS[family].survey.ways.length === 1
     await newOpening(
       page,
       `${family} ${Date.now()}`,
@@ -95,7 +97,7 @@ for (const [family, way] of CASES) {
 test('a reload in the middle, while nothing can be stored: what was typed is still there, and is stored after', async ({
   page,
 }) => {
-  const questions = ladderFor('interior', 'pocket')
+  const questions = ladderFor(DOORS.interior.survey, 'pocket')
   await newOpening(page, `Reload ${Date.now()}`, 'Pantry', 'Pocket', 'Inches', FAMILY_NAMES.interior.name)
   const path = new URL(page.url()).pathname.split('/')[2]!
   await walk(page, questions.slice(0, 4), readings('pocket'))
@@ -143,7 +145,7 @@ test('a reading is skipped with its reason, undone, and asked by what it decides
     await page.keyboard.press('Enter')
   }
   await page.keyboard.press('Control+z')
-  await expect(page.getByText('5 of 26 read')).toBeVisible()
+  await expect(page.getByText('5 of 27 read')).toBeVisible()
   await page.locator('[data-slot="trim-off/heights.right"]').click()
   await page.keyboard.type('90')
   await page.keyboard.press('Enter')
@@ -175,7 +177,7 @@ test('two ways and two people stand beside each other; words that mean two lengt
   await expect(choices.getByRole('button')).toHaveCount(2)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('status').filter({ hasText: 'can mean' })).toBeVisible()
-  await expect(page.getByText('0 of 15 read')).toBeVisible()
+  await expect(page.getByText('0 of 16 read')).toBeVisible()
   await choices.getByRole('button').nth(0).click()
   await expect(page.getByRole('status').filter({ hasText: 'unusual for a door' })).toBeVisible()
   await field(page).fill('36')

@@ -85,7 +85,7 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
       await input.press('Enter')
       await expect(page.locator('section[aria-label="Reading now"] [role="status"]')).toContainText(said)
       await expect(input).toHaveValue(typed)
-      await expect(page.getByText('0 of 15 read')).toBeVisible()
+      await expect(page.getByText('0 of 16 read')).toBeVisible()
     })
   }
 })

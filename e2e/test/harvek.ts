@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { isFactSlot } from '../../src/core/survey/facts'
-import type { Question } from '../../src/core/survey/families'
+import type { Question } from '../../src/core/survey/survey-of'
 import { demoId } from '../../src/server/demo-ids'
 import { slotName } from '../../src/words/walk'
 

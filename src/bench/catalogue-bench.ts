@@ -1,9 +1,10 @@
 import { readFileSync } from 'node:fs'
+import { requestFrom } from '@/core/ask-work'
 import { randomFrom, wholeFrom } from '@/core/base/random'
 import { judgeUnit } from '@/core/catalogue/judge-unit'
 import { indexCatalogue, rankCatalogue } from '@/core/catalogue/rank-catalogue'
-import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
-import { requestOf } from '@/core/job'
+import type { UnitOf } from '@/core/catalogue/unit'
+import { unitSchema } from '@/core/catalogue/unit-record'
 import { jobFileSchema } from '@/core/job-file'
 import { formatLength } from '@/core/units/format-length'
 import { inches, plus, ticks } from '@/core/units/length'
@@ -11,10 +12,12 @@ import { tradeWith } from '@/trade/trade'
 import { median } from './median'
 import { recordsIn } from './records-in'
 
+type Hinged = UnitOf<'hinged-outside'>
+
 /** A made-up catalogue of so many hinged units: a thousand and more sizes, five makers' prices, stock and made. */
-export function largeCatalogue(like: CatalogueUnit, count: number, seed = 50_000): readonly CatalogueUnit[] {
+export function largeCatalogue(like: Hinged, count: number, seed = 50_000): readonly Hinged[] {
   const random = randomFrom(seed)
-  return Array.from({ length: count }, (_, i): CatalogueUnit => {
+  return Array.from({ length: count }, (_, i): Hinged => {
     const width = ticks(inches(24) + wholeFrom(random, 0, 24 * 8) * 10_160)
     const height = ticks(inches(76) + wholeFrom(random, 0, 12 * 8) * 10_160)
     return {
@@ -34,13 +37,13 @@ export function largeCatalogue(like: CatalogueUnit, count: number, seed = 50_000
 }
 
 /** The same as a maker's list. */
-export function largeList(units: readonly CatalogueUnit[]): string {
+export function largeList(units: readonly Hinged[]): string {
   const head =
     'article,maker,name,kind,width,height,leaf width,leaf height,jamb,hinges,swing,material,bore,label minutes,leaf bottom,sill depth,price,days,stock'
   const size = (
-    unit: CatalogueUnit,
+    unit: Hinged,
     name: 'width' | 'height' | 'leafWidth' | 'leafHeight' | 'jamb' | 'leafBottom' | 'sillDepth',
-  ) => formatLength(unit[name], '1/64')
+  ) => (unit[name] === null ? '' : formatLength(unit[name], '1/64'))
   return [
     head,
     ...units.map(one =>
@@ -48,7 +51,7 @@ export function largeList(units: readonly CatalogueUnit[]): string {
         one.article,
         one.maker,
         'Made-up entry',
-        one.family,
+        one.kind,
         size(one, 'width'),
         size(one, 'height'),
         size(one, 'leafWidth'),
@@ -78,7 +81,7 @@ export type CatalogueTimes = {
 }
 
 /** Checks and makes ready; what it was read from is let go with this function. */
-function load(like: CatalogueUnit, count: number, onProgress: (loaded: number) => void) {
+function load(like: Hinged, count: number, onProgress: (loaded: number) => void) {
   const texts = largeCatalogue(like, count).map(one => JSON.stringify(one))
   const start = performance.now()
   const units = texts.map((text, i) => {
@@ -96,7 +99,7 @@ const settle = () => (globalThis as { gc?: () => void }).gc?.()
  *  judged in full. `onProgress` hears of the loading. */
 export function benchCatalogue(
   jobFilePath: string,
-  like: CatalogueUnit,
+  like: Hinged,
   count: number,
   onProgress: (loaded: number) => void,
 ): CatalogueTimes {
@@ -105,10 +108,10 @@ export function benchCatalogue(
   settle()
   const before = process.memoryUsage().heapUsed
   const { catalogue, loadMs } = load(like, count, onProgress)
-  const request = requestOf(records, tradeWith([]))!
+  const request = requestFrom(records, tradeWith([]))!
   let possible = 0
   const judgeMs = median(15, () => {
-    const ranking = rankCatalogue(catalogue, 'hinged-outside', request)
+    const ranking = rankCatalogue(catalogue, ['hinged-outside'], request)
     possible = ranking.possible
     return ranking.order.slice(0, 60).map(i => judgeUnit(catalogue.units[i]!, request))
   })

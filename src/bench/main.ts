@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
+import type { UnitOf } from '@/core/catalogue/unit'
 import { deviationsOf } from '@/core/opening/observe-survey'
-import { readCatalogue } from '@/server/read-catalogue'
+import { readCatalogue } from '@/readers/read-catalogue'
 import { LENGTHS } from '@/trade/lengths'
 import { findBlunders } from './blunders'
 import { benchCatalogue, largeCatalogue, largeList } from './catalogue-bench'
@@ -16,7 +17,9 @@ export const catalogue = (jobFile: string, csv: string, count: number, onProgres
 export const list = (csv: string, count: number) => largeList(largeCatalogue(entryOf(csv), count))
 
 const entryOf = (csv: string) =>
-  readCatalogue(readFileSync(csv, 'utf8')).units.find(one => one.family === 'hinged-outside' && one.stock)!
+  readCatalogue(readFileSync(csv, 'utf8')).units.find(
+    one => one.kind === 'hinged-outside' && one.stock,
+  )! as UnitOf<'hinged-outside'>
 
 /** How well one blunder is found in 2,000 simulated surveys. */
 export const blunders = () => findBlunders(2000, 20_261, deviationsOf(LENGTHS))

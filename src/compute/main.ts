@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline'
 import { answer } from '@/core/calls'
-import { CALL_TRADE } from '@/trade/call-trade'
 import { issueWords } from '@/words/issues'
+import { CALL_TRADE } from './call-trade'
 
 /** One request line in, one reply line out; whatever the line holds. */
 export function replyTo(line: string): string {

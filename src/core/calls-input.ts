@@ -19,6 +19,8 @@ type Members = Readonly<Record<string, unknown>>
 export type Reader = {
   /** The path of a member, for an error about it. */
   readonly path: (name: string) => string
+  /** A member as it came, for whoever reads it by a schema. */
+  readonly value: (name: string) => unknown
   readonly text: (name: string) => string
   readonly optionalText: (name: string) => string | undefined
   readonly choice: <T extends string>(name: string, choices: readonly T[]) => T
@@ -50,6 +52,7 @@ export function readerOf(value: unknown, path = ''): Reader {
   const need = (name: string): unknown => take(name) ?? reject('input.missing', at(name))
   return {
     path: at,
+    value: (name: string) => need(name),
     text: (name: string) => textFrom(need(name), at(name)),
     optionalText: (name: string) => mapped(take(name), one => textFrom(one, at(name))),
     choice: <T extends string>(name: string, choices: readonly T[]) => choiceFrom(need(name), choices, at(name)),

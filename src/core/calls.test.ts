@@ -1,6 +1,6 @@
 import { Readable, Writable } from 'node:stream'
+import { CALL_TRADE } from '../compute/call-trade'
 import { replyTo, serveLines } from '../compute/main'
-import { CALL_TRADE } from '../trade/call-trade'
 import { ISSUE_CODES, issueWords } from '../words/issues'
 import { answer, CALLS } from './calls'
 import { randomFrom, wholeFrom } from './test/fixtures'

@@ -1,5 +1,6 @@
 import type { Leaf } from './base/trace'
 import type { TradeLengthId, TradeLengths } from './base/trade-lengths'
+import type { CallTrade } from './call-trade'
 import { InputError, type Reader, readerOf, reject } from './calls-input'
 import { checkCorner } from './diagnosis/check-corner'
 import { packGap } from './fit/pack-gap'
@@ -7,7 +8,8 @@ import { point } from './geometry/point'
 import { adjustOpening } from './opening/adjust-opening'
 import { deviationsOf } from './opening/observe-survey'
 import { type AdjustedOpening, type Observations, type OpeningPoints, POINT_NAMES } from './opening/opening'
-import { goesThrough, placeUnit } from './opening/place-unit'
+import { goesThrough, placeUnit, sideGapsAt } from './opening/place-unit'
+import { openingWork } from './opening-call/opening-work'
 import { done, type Outcome } from './outcome'
 import { hingePullN } from './physics/hinge-load'
 import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from './physics/leakage'
@@ -24,14 +26,11 @@ import { DISPLAY_STEPS, formatLength } from './units/format-length'
 import { inches, isLength, type Length, ticks } from './units/length'
 import { parseLength } from './units/parse-length'
 
-/** What the calls need of the trade. */
-export type CallTrade = {
-  readonly lengths: TradeLengths
-  readonly jambStandards: readonly Length[]
-  readonly flats: readonly Length[]
-}
-
 type Call = (input: Reader, trade: CallTrade) => unknown
+/** A call that reads its whole input by a schema of its own. */
+type WholeCall = (input: unknown, trade: CallTrade) => unknown
+
+const WHOLE: Readonly<Record<string, WholeCall>> = { 'opening.work': openingWork }
 
 const NETWORK_GROUPS = {
   widths: ['bottom', 'middle', 'top'],
@@ -81,13 +80,11 @@ export const CALLS: Readonly<Record<string, Call>> = {
   'fit.place': (input, trade) => {
     const readings = input.optionalObject('readings')
     const points = readings ? closing(readings, r => adjusted(r, trade).points) : pointsFrom(input.object('points'))
-    const placement = placeUnit(points, {
-      unit: sizeFrom(input.object('unit')),
-      pad: input.optionalLength('pad'),
-      shimHeights: input.optionalLengths('shimHeights'),
-    })
+    const unit = sizeFrom(input.object('unit'))
+    const placement = placeUnit(points, { unit, pad: input.optionalLength('pad') })
+    const gaps = sideGapsAt(points, placement, unit.width, input.optionalLengths('shimHeights') ?? [])
     const gap = input.optionalLength('leastGap') ?? trade.lengths['gap-least'].value
-    return { fits: goesThrough(placement, { gap, head: trade.lengths['head-least'].value }), ...placement }
+    return { fits: goesThrough(placement, { gap, head: trade.lengths['head-least'].value }), ...placement, gaps }
   },
   'shim.pack': (input, { lengths, flats }) => {
     const wedge = input.optionalObject('wedge')
@@ -186,6 +183,8 @@ export function answer(request: unknown, trade: CallTrade): Reply {
 function run(request: unknown, trade: CallTrade): Outcome<unknown> {
   const door = readerOf(request)
   const name = door.text('call')
+  const whole = Object.hasOwn(WHOLE, name) ? WHOLE[name] : undefined
+  if (whole) return done(whole(door.value('input'), trade))
   const call = Object.hasOwn(CALLS, name) ? CALLS[name]! : reject('call.unknown', 'call', { call: name.slice(0, 80) })
   return done(closing(door.root('input'), input => call(input, trade)))
 }

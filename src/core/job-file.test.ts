@@ -1,14 +1,13 @@
 import { readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020'
-import { job } from './job'
 import { type JobFile, jobFileJsonSchema, parseJobFile } from './job-file'
-import { jobRecord, records, TRUE_OPENING, trade, unit } from './test/fixtures'
+import { done, jobRecord, records, TRUE_OPENING, trade, unit } from './test/fixtures'
 
 const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 3,
+  version: 4,
   receipts: [],
   schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
@@ -19,8 +18,13 @@ const file = (): JobFile => ({
       readings: [...base.readings],
       answers: [],
       photos: [],
-      wishes: { revision: 1, data: base.wishes },
-      sealChoice: { revision: 1, data: {} },
+      edits: {
+        wishes: { revision: 1, data: base.wishes },
+        order: { revision: 1, data: base.order },
+        fit: { revision: 1, data: base.fit },
+        seal: { revision: 1, data: base.seal },
+        allowances: { revision: 1, data: base.allowances },
+      },
       log: [],
     },
   ],
@@ -35,7 +39,7 @@ const file = (): JobFile => ({
       releasedAt: '2026-01-02T00:00:00.000Z',
       releasedBy: 'Ida Marlow',
       withdrawn: null,
-      lines: [job(base, trade()).line!],
+      lines: [done(base, trade()).line!],
     },
   ],
 })
@@ -52,12 +56,12 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 4, 'version'],
+    [['version'], 5, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],
-    [['openings', 0, 'wishes', 'data', 'swing'], 'up', 'openings[0].wishes.data.swing'],
-    [['openings', 0, 'wishes', 'data', 'allowances'], { kerfuffle: 1 }, 'openings[0].wishes.data.allowances'],
+    [['openings', 0, 'edits', 'wishes', 'data', 'swing'], 'up', 'openings[0].edits.wishes.data.swing'],
+    [['openings', 0, 'edits', 'allowances', 'data'], { kerfuffle: 1 }, 'openings[0].edits.allowances.data'],
     [['units', 0, 'priceCents'], 'cheap', 'units[0].priceCents'],
     [['orders', 0, 'lines', 0, 'hinges'], null, 'orders[0].lines[0].hinges'],
     [['surprise'], true, '(whole file)'],
@@ -86,21 +90,70 @@ describe('a job file', () => {
     }))
 })
 
-describe('a file of version 1', () => {
-  const old = () => {
-    const whole = JSON.parse(JSON.stringify(file()))
-    whole.version = 1
-    for (const one of whole.openings) {
-      delete one.answers
-      delete one.photos
-      for (const row of one.readings) {
-        delete row.deviation
-        delete row.device
-      }
-    }
-    return whole
+/** A unit as it was stored before each kind had a record of its own. */
+const OLD_UNIT = {
+  id: unit().id,
+  article: 'T-1',
+  maker: 'Test',
+  name: 'Entry',
+  family: 'hinged-outside',
+  width: unit().width,
+  height: unit().height,
+  leafWidth: unit().leafWidth,
+  leafHeight: unit().leafHeight,
+  jamb: unit().jamb,
+  hinges: 'both',
+  swing: 'both',
+  material: 'timber',
+  bore: 'double',
+  labelMinutes: 0,
+  leafBottom: unit().leafBottom,
+  sillDepth: unit().sillDepth,
+  priceCents: 60_000,
+  leadDays: 7,
+  stock: true,
+  glass: 'none',
+  lacks: [],
+  details: unit().details,
+  storm: null,
+  leaf: null,
+  frame: null,
+  panels: null,
+  lock: null,
+}
+const OLD_WISHES = { ...base.wishes, ...base.order, shift: 0, allowances: {}, heatingDegreeDays: 2800, centsPerKwh: 14 }
+
+/** The same file as version 3 was written, and version 1 if wished. */
+const written = (version: 1 | 3) => {
+  const whole = JSON.parse(JSON.stringify(file()))
+  whole.version = version
+  whole.units = [OLD_UNIT]
+  for (const line of whole.orders[0].lines) line.unit = OLD_UNIT
+  for (const one of whole.openings) {
+    delete one.edits
+    one.wishes = { revision: 1, data: OLD_WISHES }
+    one.sealChoice = { revision: 1, data: {} }
+    for (const row of one.readings) delete row.occasion
   }
-  it('is brought up to the present one', () => expect(parseJobFile(old()).file).toEqual(file()))
+  if (version === 3) return whole
+  delete whole.receipts
+  delete whole.schools
+  for (const one of whole.openings) {
+    delete one.answers
+    delete one.photos
+    for (const row of one.readings) {
+      delete row.deviation
+      delete row.device
+    }
+  }
+  return whole
+}
+
+describe('a file of an older version', () => {
+  const old = () => written(1)
+  it.each([1, 3] as const)('%s is brought up to the present one', version =>
+    expect(parseJobFile(written(version))).toEqual({ file: file(), issues: [] }),
+  )
   it('that is broken says where', () => {
     const whole = old()
     whole.openings[0].readings[0].value = 'wide'

@@ -1,18 +1,20 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from './base/school-choices'
-import { unitSchema } from './catalogue/unit'
-import { logEntrySchema } from './handover/log'
+import { unitSchema } from './catalogue/unit-record'
+import { EDIT_SCHEMAS } from './edits'
+import { logEntrySchema } from './log/log'
 import { orderSchema } from './order/order'
 import { receiptSchema } from './order/receipt'
-import { sealChoiceSchema } from './seal/seal-choice'
-import { wishesSchema } from './specification/wishes'
+import { listOf, partWishes, raiseAnswer, raiseLine, raiseLog, raiseReading } from './records/raise'
+import { raiseUnit } from './records/raise-unit'
+import { isMembers, type Members } from './records/version'
 import { answerSchema } from './survey/answer'
 import { jobSchema, openingSchema } from './survey/job-record'
 import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-const FILE_VERSION = 3
+const FILE_VERSION = 4
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -21,8 +23,14 @@ export const openingFileSchema = z.strictObject({
   answers: z.array(answerSchema).max(20_000),
   /** Photos with their pictures, JPEG in base64. */
   photos: z.array(z.strictObject({ photo: photoSchema, picture: z.base64(), small: z.base64() })).max(500),
-  wishes: z.strictObject({ revision, data: wishesSchema }),
-  sealChoice: z.strictObject({ revision, data: sealChoiceSchema }),
+  /** What is settled, a record for each part of the work with its revision. */
+  edits: z.strictObject({
+    wishes: z.strictObject({ revision, data: EDIT_SCHEMAS.wishes }),
+    order: z.strictObject({ revision, data: EDIT_SCHEMAS.order }),
+    fit: z.strictObject({ revision, data: EDIT_SCHEMAS.fit }),
+    seal: z.strictObject({ revision, data: EDIT_SCHEMAS.seal }),
+    allowances: z.strictObject({ revision, data: EDIT_SCHEMAS.allowances }),
+  }),
   log: z.array(logEntrySchema).max(20_000),
 })
 
@@ -79,14 +87,41 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
     })),
   }),
   2: file => ({ ...file, version: 3, receipts: [], schools: {} }),
+  3: file => ({
+    ...file,
+    version: 4,
+    openings: listOf(file.openings, raiseOpening),
+    units: listOf(file.units, raiseUnit),
+    orders: listOf(file.orders, order => ({
+      revision: 1,
+      supersedes: null,
+      maker: '',
+      withdrawn: null,
+      ...order,
+      lines: listOf(order.lines, raiseLine),
+    })),
+  }),
 }
 
-type Members = { readonly [name: string]: unknown }
-const isMembers = (value: unknown): value is Members =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-/** Each object of a list changed; whatever is no list or no object stays, for the schema to name. */
-const listOf = (value: unknown, change: (one: Members) => Members): unknown =>
-  Array.isArray(value) ? value.map(one => (isMembers(one) ? change(one) : one)) : value
+/** Version 4 of an opening: its edited records parted, its rows with what they hold since. */
+function raiseOpening({ wishes, sealChoice, ...opening }: Members): Members {
+  const [wished, sealed] = [wishes, sealChoice].map(one => (isMembers(one) ? one : {}))
+  const dataOf = (one: Members | undefined): Members => (isMembers(one?.data) ? one.data : {})
+  const parts = partWishes(dataOf(wished), dataOf(sealed))
+  const edits = Object.fromEntries(
+    Object.entries(parts).map(([kind, data]) => [
+      kind,
+      { revision: (kind === 'seal' ? sealed?.revision : wished?.revision) ?? 1, data },
+    ]),
+  )
+  return {
+    ...opening,
+    readings: listOf(opening.readings, raiseReading),
+    answers: listOf(opening.answers, raiseAnswer),
+    log: listOf(opening.log, raiseLog),
+    edits,
+  }
+}
 
 /** A file of an older version brought up to the present one, a version at a time. */
 function raised(value: unknown): unknown {

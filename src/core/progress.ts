@@ -1,9 +1,15 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
-import { STAGES, type Stage } from './drawing/stage'
-import type { FindingCode, JobResult, OpeningRecords } from './job'
+import { STAGES, type Stage } from './base/stages'
+import { SET_BY_SHEET } from './fit/fitted'
+import type { LogEntry } from './log/log'
+import { standingEntries } from './log/standing'
 import { standingOrders } from './order/revision'
-import { essentialFor, FAMILY_RULES } from './survey/families'
+import { isTight } from './seal/read-edges'
+import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
 import { isAnswered } from './survey/survey'
+import { essentialFor } from './survey/survey-of'
+import type { OpeningRecords } from './terms'
+import type { Work } from './work'
 
 /** How far the work on one opening is: the stage where the next thing waits, and the worst mark so far. */
 export type Progress = {
@@ -14,45 +20,67 @@ export type Progress = {
 }
 
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
-export function progressOf(result: JobResult, records: OpeningRecords): Progress {
-  const { family, findings, survey, wishes } = result
-  const { isOrdered, settles, hasJamb } = FAMILY_RULES[family]
+export function progressOf(work: Work, records: OpeningRecords): Progress {
+  const { door, specify, seal, handover, measure, diagnose } = work
+  const { wishes, log } = records
+  const isOrdered = door.takes.length > 0
+  const { specification } = specify.value
   const complete: Readonly<Record<Stage, boolean>> = {
     measure:
-      essentialFor(family, wishes.way).every(question => isAnswered(survey, question)) &&
-      !findings.measure.some(one => one.severity === 'correct' || one.severity === 'stop'),
-    diagnose: result.model !== null && worstOf(findings.diagnose) !== 'stop',
+      essentialFor(door.survey, wishes.way).every(question => isAnswered(measure.value.survey, question)) &&
+      !measure.findings.some(one => one.severity === 'correct' || one.severity === 'stop'),
+    diagnose: measure.value.model !== null && worstOf(diagnose.findings) !== 'stop',
     specify:
-      !isOrdered || (settles.every(name => wishes[name] !== null) && (!hasJamb || result.specification.jamb !== null)),
+      !isOrdered ||
+      (door.specify.settles.every(name => wishes[name] !== null) &&
+        (!door.specify.hasJamb || specification.jamb !== null)),
     order: !isOrdered || standingOrders(records.orders).length > 0,
-    fit: !isOrdered || (result.steps.length > 0 && result.steps.every(step => step.state === 'done')),
-    seal: result.seals !== null && result.seals.sides.length === 4,
-    handover: result.handover.open === 0 && result.handover.findings.length === 0,
+    fit: !isOrdered || isSet(work, log),
+    seal: isSealed(seal.value, log),
+    handover: handover.value.open === 0 && handover.findings.length === 0,
   }
   const next = STAGES.find(stage => !complete[stage]) ?? 'handover'
   const finished = STAGES.every(stage => complete[stage])
   return {
     stage: next,
     done: STAGES.filter(stage => complete[stage]),
-    worst: finished ? 'fine' : worstOf(relevantTo(next, result)),
+    worst: finished ? 'fine' : worstOf(relevantTo(next, work)),
     finished,
   }
 }
 
+/** All steps done; where a kind's are not worked out, it was noted as set by its sheet. */
+function isSet({ fit }: Work, log: readonly LogEntry[]): boolean {
+  const { steps, isWorkedOut } = fit.value
+  if (!isWorkedOut) return standingEntries('step', log).get(SET_BY_SHEET)?.result === 'done'
+  return steps.length > 0 && steps.every(step => step.state === 'done')
+}
+
+/** Every edge read, and what was chosen for it fitted; where a kind's seals are not worked out, it was noted as sealed by its sheet. */
+function isSealed({ edges, plan, isWorkedOut, fitted }: Sealed, log: readonly LogEntry[]): boolean {
+  if (!isWorkedOut) return standingEntries('seal', log).get(SEALED_BY_SHEET)?.result === 'fitted'
+  const asked = edges.filter(edge => edge.slots.length > 0)
+  if (!plan || plan.edges.length < asked.length) return false
+  return plan.edges.every(one => one.chosen === null || isTight(one) || fitted.has(one.edge.id))
+}
+
 /** The findings that matter for what comes next: once a unit is ordered, what was wrong with the readings is settled. */
-function relevantTo(stage: Stage, { findings }: JobResult): readonly Finding<FindingCode>[] {
+function relevantTo(
+  stage: Stage,
+  { measure, diagnose, specify, order, fit, seal, handover }: Work,
+): readonly Finding[] {
   switch (stage) {
     case 'measure':
     case 'diagnose':
     case 'specify':
-      return [...findings.measure, ...findings.diagnose, ...findings.specify]
+      return [...measure.findings, ...diagnose.findings, ...specify.findings]
     case 'order':
-      return [...findings.diagnose, ...findings.specify, ...findings.order]
+      return [...diagnose.findings, ...specify.findings, ...order.findings]
     case 'fit':
-      return findings.fit
+      return fit.findings
     case 'seal':
-      return findings.seal
+      return seal.findings
     case 'handover':
-      return findings.handover
+      return handover.findings
   }
 }

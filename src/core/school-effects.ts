@@ -1,27 +1,13 @@
+import { type Difference, differencesOf } from './base/differences'
+import type { Family } from './base/kinds'
 import { SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolAnswer, type SchoolId } from './base/schools'
-import { type JobResult, job, type OpeningRecords, type Trade } from './job'
-import { type Difference, differencesOf } from './order/differences'
-import { FAMILY_RULES, type Family } from './survey/families'
-
-const HINGED: readonly SchoolId[] = ['hand-naming']
-const FRAMED: readonly SchoolId[] = ['rough-opening']
-const OLD_FRAME: readonly SchoolId[] = ['unit-width', 'head-allowance', 'height-start']
-const JAMBED: readonly SchoolId[] = ['extension', 'flush-face']
-const OUTSIDE: readonly SchoolId[] = ['sill-lumber', 'outside-trim']
-const STORM: readonly SchoolId[] = ['storm-judged-by', 'storm-head-gap', 'closer-place']
+import { DOORS } from './doors/doors'
+import type { OpeningRecords, Trade } from './terms'
+import { type Work, work } from './work'
 
 /** The practices that bear on a kind of door, in the order of the work. */
 export function schoolsOf(family: Family): readonly SchoolId[] {
-  const { ways, settles, hasJamb, derivesUnit } = FAMILY_RULES[family]
-  const bears = new Set<SchoolId>([
-    ...(ways.includes('pocket') ? OLD_FRAME : []),
-    ...(derivesUnit ? FRAMED : []),
-    ...(hasJamb ? JAMBED : []),
-    ...(family === 'hinged-outside' || family === 'pair' || family === 'sidelights' ? OUTSIDE : []),
-    ...(family === 'storm' ? STORM : []),
-    ...(family === 'steel-frame' ? (['throat-too-big'] as const) : []),
-    ...(settles.includes('hinges') ? HINGED : []),
-  ])
+  const bears = new Set(DOORS[family].practices)
   return SCHOOL_IDS.filter(id => bears.has(id))
 }
 
@@ -35,21 +21,24 @@ export type SchoolEffect = {
 }
 
 /** For every practice that is not the shipped one: what would be otherwise with it, all else alike. */
-export function schoolEffects(records: OpeningRecords, trade: Trade): readonly SchoolEffect[] {
-  const now = job(records, trade)
-  const figures = figuresOf(now)
+export function schoolEffects(records: OpeningRecords, trade: Trade, now: string): readonly SchoolEffect[] {
+  const standing = work(records, trade, now)
+  const figures = figuresOf(standing)
+  const { answers } = standing.terms.schools
   return schoolsOf(records.opening.family).flatMap(id => {
     const instead = SCHOOL_ANSWERS[id][0]
-    if (now.schools.answers[id] === instead) return []
+    if (answers[id] === instead) return []
     const schools = { ...records.wishes.schools, [id]: instead }
-    const shipped = job({ ...records, wishes: { ...records.wishes, schools } }, trade)
+    const shipped = work({ ...records, wishes: { ...records.wishes, schools } }, trade, now)
     return [{ id, instead, differences: differencesOf(figuresOf(shipped), figures) }]
   })
 }
 
 /** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, what is ordered and what is found. */
-export function figuresOf({ specification, familySpecification, chosen, line, findings }: JobResult) {
+export function figuresOf({ specify, order, diagnose }: Pick<Work, 'specify' | 'order' | 'diagnose'>) {
+  const { specification, further } = specify.value
   const { unit, jamb, floor } = specification
+  const { chosen, line } = order.value
   const picked = jamb?.options[jamb.pick]
   return {
     width: unit?.width.value ?? null,
@@ -57,9 +46,7 @@ export function figuresOf({ specification, familySpecification, chosen, line, fi
     roughOpening: unit ? { width: unit.roughWidth.value, height: unit.roughHeight.value } : null,
     jamb: picked?.jamb ?? null,
     pad: floor?.pad.value ?? null,
-    frame: familySpecification.wrap
-      ? { verdict: familySpecification.wrap.verdict, throat: familySpecification.wrap.throat }
-      : null,
+    frame: further.wrap ? { verdict: further.wrap.verdict, throat: further.wrap.throat } : null,
     cut: chosen?.storm
       ? { headGap: chosen.storm.headGap, bottomGap: chosen.storm.bottomGap, closer: chosen.storm.closer }
       : null,
@@ -69,6 +56,6 @@ export function figuresOf({ specification, familySpecification, chosen, line, fi
     outsideTrim: line?.outsideTrim ?? null,
     details: line?.details ?? null,
     verdict: chosen?.verdict ?? null,
-    findings: [...findings.diagnose, ...findings.specify].map(one => one.code),
+    findings: [...diagnose.findings, ...specify.findings].map(one => one.code),
   }
 }

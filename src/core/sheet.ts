@@ -1,19 +1,21 @@
 import type { SchoolChoices } from './base/schools'
 import type { Firm } from './catalogue/firm'
 import type { CatalogueUnit } from './catalogue/unit'
-import type { LogEntry } from './handover/log'
-import type { OpeningRecords } from './job'
+import type { LogEntry } from './log/log'
+import type { EditKind, Edits } from './new-edits'
 import type { Order } from './order/order'
 import type { Receipt } from './order/receipt'
-import type { SealChoice } from './seal/seal-choice'
-import type { Wishes } from './specification/wishes'
 import type { Answer } from './survey/answer'
 import type { Job, Opening } from './survey/job-record'
 import type { Photo } from './survey/photo'
 import type { Reading } from './survey/reading'
+import type { OpeningRecords } from './terms'
 
-/** An edited record with its revision: a write against an old one is refused. */
+/** An edited record with its revision: a write against an old one is answered with what stands now. */
 export type Versioned<T> = { readonly revision: number; readonly data: T }
+
+/** The edited records of an opening, each with its own revision. */
+export type VersionedEdits = { readonly [K in EditKind]: Versioned<Edits[K]> }
 
 /** One opening as it is stored, with its job and what stands beside it. */
 export type OpeningSheet = {
@@ -22,8 +24,7 @@ export type OpeningSheet = {
   readonly readings: readonly Reading[]
   readonly answers: readonly Answer[]
   readonly photos: readonly Photo[]
-  readonly wishes: Versioned<Wishes>
-  readonly sealChoice: Versioned<SealChoice>
+  readonly edits: VersionedEdits
   readonly log: readonly LogEntry[]
   /** Released orders that hold or held this opening, every revision, the oldest first. */
   readonly orders: readonly Order[]
@@ -41,13 +42,12 @@ export type OpeningSheet = {
   readonly members: readonly string[]
 }
 
-/** The records of a sheet as the job takes them. */
+/** The records of a sheet as the work takes them. */
 export const recordsOf = ({
   opening,
   readings,
   answers,
-  wishes,
-  sealChoice,
+  edits,
   log,
   orders,
   receipts,
@@ -55,8 +55,11 @@ export const recordsOf = ({
   opening: { id: opening.id, tag: opening.tag, name: opening.name, family: opening.family },
   readings,
   answers,
-  wishes: wishes.data,
-  sealChoice: sealChoice.data,
+  wishes: edits.wishes.data,
+  order: edits.order.data,
+  fit: edits.fit.data,
+  seal: edits.seal.data,
+  allowances: edits.allowances.data,
   log,
   orders,
   receipts,

@@ -1,16 +1,28 @@
+import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import type { JobResult, OpeningRecords } from '@/core/job'
+import { SET_BY_SHEET } from '@/core/fit/fitted'
+import { standingEntries } from '@/core/log/standing'
+import type { OrderLine } from '@/core/order/order'
+import { standingOrders } from '@/core/order/revision'
+import type { EdgePlan } from '@/core/seal/plan-seals'
+import { SEALED_BY_SHEET } from '@/core/seal/sealed'
 import type { Job } from '@/core/survey/job-record'
-import { formatWithUnit } from '@/core/units/format-length'
-import { SEAL_NAMES, SHIM_NAMES, SIDE_NAMES } from '@/words/names'
+import type { OpeningRecords, Trade } from '@/core/terms'
+import { formatWithUnit, workStep } from '@/core/units/format-length'
+import type { Work } from '@/core/work'
+import { bothUnits } from '@/words/both-units'
+import { figuresIn } from '@/words/figures'
+import { FAMILY_NAMES, SIZE_NAMES } from '@/words/kinds'
+import { SEAL_NAMES, shimName, sideName } from '@/words/names'
 import { handWords } from '@/words/order'
-import { STEP_WORDS } from '@/words/steps'
-import { TEST_NAMES } from '@/words/tests'
+import { packWords } from '@/words/packs'
+import { stepName } from '@/words/steps'
+import { foundWords, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
 import type { Block, Paper } from './paper'
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
-export function handoverRecord(job: Job, records: OpeningRecords, result: JobResult): Paper {
+export function handoverRecord(job: Job, records: OpeningRecords, work: Work, numbers: Trade['numbers']): Paper {
   const { opening } = records
   return {
     title: `Hand-over record: ${opening.tag} ${opening.name}`,
@@ -18,11 +30,11 @@ export function handoverRecord(job: Job, records: OpeningRecords, result: JobRes
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [
-      ...fitted(records, result),
-      ...testBlocks(result),
-      ...sealBlocks(job, result),
-      ...setting(job, result),
-      ...readingBlocks(job, result),
+      ...unitBlocks(job, records, work),
+      ...testBlocks(job, work, numbers),
+      ...sealBlocks(job, records, work),
+      ...settingBlocks(job, records, work),
+      ...readingBlocks(job, work),
       { kind: 'heading', text: 'Upkeep' },
       {
         kind: 'text',
@@ -32,86 +44,139 @@ export function handoverRecord(job: Job, records: OpeningRecords, result: JobRes
   }
 }
 
-function fitted({ orders }: OpeningRecords, { chosen, wishes }: JobResult): readonly Block[] {
-  const unit = orders.flatMap(order => order.lines).at(-1)?.unit ?? chosen?.unit
-  if (!unit || !wishes.hinges || !wishes.swing) return [{ kind: 'text', text: 'No unit has been chosen yet.' }]
+/** What stands ordered for this opening: its own line of the order that holds. */
+function orderedLine({
+  opening,
+  orders,
+}: OpeningRecords): { readonly number: string; readonly line: OrderLine } | null {
+  const found = standingOrders(orders).flatMap(({ number, lines }) =>
+    lines.filter(line => line.opening.id === opening.id).map(line => ({ number, line })),
+  )
+  return found.at(-1) ?? null
+}
+
+function unitBlocks(job: Job, records: OpeningRecords, { door }: Work): readonly Block[] {
+  const kind = ['Door', FAMILY_NAMES[records.opening.family].name] as const
+  const ordered = orderedLine(records)
+  if (!ordered) {
+    const none = door.takes.length === 0 ? 'nothing is ordered: the door stays' : 'none released'
+    return [{ kind: 'facts', rows: [kind, ['Order', none]] }]
+  }
+  const { number, line } = ordered
+  const { unit, labelWanted } = line
+  const hand = handWords(line)
   return [
-    { kind: 'heading', text: 'What was fitted' },
+    { kind: 'heading', text: 'What was ordered for this opening' },
     {
       kind: 'facts',
       rows: [
+        kind,
         ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
-        ['Order', orders.map(order => order.number).join(', ') || 'none released'],
+        [SIZE_NAMES[unit.kind], `${bothUnits(unit.width, job.step)} × ${bothUnits(unit.height, job.step)}`],
+        ['Order', number],
+        ...(labelWanted > 0
+          ? ([['Fire label', `${labelWanted} minutes wanted, ${unit.labelMinutes ?? 0} on it`]] as const)
+          : []),
+        ...(line.reason ? ([['Why this one', line.reason]] as const) : []),
       ],
     },
-    { kind: 'text', text: handWords({ hinges: wishes.hinges, swing: wishes.swing }) },
+    ...(hand ? [{ kind: 'text', text: hand } as const] : []),
   ]
 }
 
-function testBlocks({ handover }: JobResult): readonly Block[] {
-  const rows = handover.tests.map(({ id, entry }) => {
-    const [name, , limit] = TEST_NAMES[id] ?? [id, '', '']
-    return [
-      name,
-      limit,
-      entry ? `${entry.result}${entry.text ? `: ${entry.text}` : ''}` : 'open',
-      entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : '',
-    ]
+function testBlocks(job: Job, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {
+  const say = figuresIn(terms.lengths, numbers, job.step)
+  const rows = handover.value.tests.map(test => {
+    const [name, , limit] = testWords(test.id, say)
+    return [name, limit, foundWords(test, job.step), byWords(test.entry)]
   })
   return [
     { kind: 'heading', text: 'Tests' },
-    { kind: 'table', head: ['Test', 'Limit', 'Found', 'By'], widths: [0.32, 0.24, 0.22, 0.22], rows },
+    { kind: 'table', head: ['Test', 'Limit', 'Found', 'By'], widths: [0.3, 0.22, 0.26, 0.22], rows },
   ]
 }
 
-function sealBlocks(job: Job, { seals }: JobResult): readonly Block[] {
-  if (!seals) return []
-  const rows = seals.sides.map(side => [
-    SIDE_NAMES[side.side],
-    side.chosen ? (SEAL_NAMES[side.chosen.seal.id] ?? side.chosen.seal.id) : 'none',
-    side.piece ? formatWithUnit(side.piece.length, job.step) : '',
-    `${side.flowBefore50.toFixed(1)} → ${side.flowAfter50.toFixed(1)} m³/h`,
-  ])
+const byWords = (entry: { readonly by: string; readonly at: string } | null | undefined): string =>
+  entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : ''
+
+function sealBlocks(job: Job, { log }: OpeningRecords, { seal }: Work): readonly Block[] {
+  const { plan, fitted, isWorkedOut } = seal.value
+  const entries = standingEntries('seal', log)
+  if (!isWorkedOut) {
+    const entry = entries.get(SEALED_BY_SHEET)
+    if (entry?.result !== 'fitted') return []
+    return [
+      { kind: 'heading', text: 'Seals' },
+      {
+        kind: 'text',
+        text: `Sealed by its maker’s sheet: ${[entry.text, byWords(entry)].filter(Boolean).join(', ')}.`,
+      },
+    ]
+  }
+  if (!plan) return []
+  const row = (one: EdgePlan) => [
+    sideName(one.edge.id),
+    one.chosen ? (SEAL_NAMES[one.chosen.seal.id] ?? one.chosen.seal.id) : 'none',
+    one.piece ? formatWithUnit(one.piece.length, job.step, 'down') : '',
+    one.chosen ? (fitted.has(one.edge.id) ? byWords(entries.get(one.edge.id)) : 'planned, not fitted') : '',
+    `${one.flowBefore50.toFixed(1)} → ${one.flowAfter50.toFixed(1)} m³/h`,
+  ]
   return [
     { kind: 'heading', text: 'Seals and draft' },
-    { kind: 'table', head: ['Side', 'Seal', 'Cut to', 'Draft at 50 Pa'], widths: [0.18, 0.4, 0.18, 0.24], rows },
-    {
-      kind: 'text',
-      text: `Draft at 50 Pa: ${seals.before.flowM3h[1].toFixed(1)} before, ${seals.after.flowM3h[1].toFixed(1)} m³/h after; as a hole ${seals.before.holeCm2.toFixed(1)} before, ${seals.after.holeCm2.toFixed(1)} cm² after.`,
-    },
-  ]
-}
-
-function setting(job: Job, result: JobResult): readonly Block[] {
-  const { shims, steps } = result
-  if (!shims) return []
-  return [
-    { kind: 'heading', text: 'How it was set' },
-    {
-      kind: 'drawing',
-      scene: elevation(result, 'fit'),
-      heightMm: 120,
-      caption: 'Elevation from outside: gaps at the packs',
-    },
     {
       kind: 'table',
-      head: ['Point', 'Gap', 'Screw'],
-      widths: [0.5, 0.25, 0.25],
-      rows: shims.points.map(one => [
-        SHIM_NAMES[one.place],
-        formatWithUnit(one.gap, job.step),
-        formatWithUnit(one.screwLength, job.step),
-      ]),
+      head: ['Side', 'Seal', 'Cut to', 'Fitted by', 'Draft at 50 Pa'],
+      widths: [0.15, 0.3, 0.14, 0.2, 0.21],
+      rows: plan.edges.map(row),
     },
     {
-      kind: 'checks',
-      items: steps.map(one => ({ text: STEP_WORDS[one.id]?.[0] ?? one.id, ticked: one.state === 'done' })),
+      kind: 'text',
+      text: `Draft at 50 Pa: ${plan.before.flowM3h[1].toFixed(1)} before, ${plan.after.flowM3h[1].toFixed(1)} m³/h after; as a hole ${plan.before.holeCm2.toFixed(1)} before, ${plan.after.holeCm2.toFixed(1)} cm² after.`,
     },
   ]
 }
 
-function readingBlocks(job: Job, { survey }: JobResult): readonly Block[] {
-  const rows = [...survey.bySlot.values()].map(one => [
+function settingBlocks(job: Job, { log, wishes }: OpeningRecords, work: Work): readonly Block[] {
+  const { shims, steps, isWorkedOut } = work.fit.value
+  const bySheet = isWorkedOut ? undefined : standingEntries('step', log).get(SET_BY_SHEET)
+  const fine = workStep(job.step)
+  const points: readonly Block[] = shims
+    ? [
+        {
+          kind: 'drawing',
+          scene: elevation(drawnOf(work, wishes), 'fit'),
+          heightMm: 120,
+          caption: 'Elevation from outside: gaps at the packs',
+        },
+        {
+          kind: 'table',
+          head: ['Point', 'Gap', 'Pack', 'Screw'],
+          widths: [0.28, 0.16, 0.4, 0.16],
+          rows: shims.points.map(one => [
+            shimName(one.place),
+            formatWithUnit(one.gap, fine, 'down'),
+            packWords(one.pack, fine),
+            one.screwLength === null ? 'none' : formatWithUnit(one.screwLength, job.step, 'up'),
+          ]),
+        },
+      ]
+    : []
+  const done: readonly Block[] = steps.length
+    ? [{ kind: 'checks', items: steps.map(one => ({ text: stepName(one.id), ticked: one.state === 'done' })) }]
+    : bySheet?.result === 'done'
+      ? [
+          {
+            kind: 'text',
+            text: `Set by its maker’s sheet: ${[bySheet.text, byWords(bySheet)].filter(Boolean).join(', ')}.`,
+          },
+        ]
+      : []
+  if (points.length + done.length === 0) return []
+  return [{ kind: 'heading', text: 'How it was set' }, ...points, ...done]
+}
+
+function readingBlocks(job: Job, { measure }: Work): readonly Block[] {
+  const rows = [...measure.value.survey.bySlot.values()].map(one => [
     slotName(one.slot),
     one.text,
     formatWithUnit(one.value, job.step),

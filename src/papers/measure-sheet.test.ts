@@ -1,7 +1,8 @@
-import { job } from '@/core/job'
+import { FAMILIES } from '@/core/base/kinds'
+import { DOORS } from '@/core/doors/doors'
 import type { Answer } from '@/core/survey/answer'
-import { FAMILIES, FAMILY_RULES, ladderFor } from '@/core/survey/families'
-import { jobRecord, records, TRUE_OPENING, trade } from '@/core/test/fixtures'
+import { ladderFor, readingsFor } from '@/core/survey/survey-of'
+import { done, jobRecord, records, TRUE_OPENING, trade } from '@/core/test/fixtures'
 import { slotName } from '@/words/walk'
 import { writePdf } from '@/writers/write-pdf'
 import { measureSheet } from './measure-sheet'
@@ -18,13 +19,13 @@ const skip: Answer = {
   takenAt: '2026-02-01T00:00:00.000Z',
 }
 const own = { ...records({ ...TRUE_OPENING, 'trim-off/widths.top': '38 3/16-' }), answers: [skip] }
-const filled = measureSheet(JOB, own.opening, job(own, trade()), { blank: false, photos: [] })
+const filled = measureSheet(JOB, own, done(own, trade()).work, { blank: false, photos: [] })
 const rowsOf = (blocks: readonly Block[]) =>
   blocks.flatMap(block => (block.kind === 'table' && block.head[0] === 'No.' ? block.rows : []))
 
 describe('a filled measure sheet', () => {
   it('numbers every reading in walking order', () => {
-    const ladder = ladderFor('hinged-outside', 'trim-off')
+    const ladder = ladderFor(DOORS['hinged-outside'].survey, 'trim-off')
     expect(rowsOf(filled.blocks).map(row => row[0])).toEqual(ladder.map((_, i) => String(i + 1)))
     expect(rowsOf(filled.blocks).map(row => row[1])).toEqual(ladder.map(slotName))
   })
@@ -35,7 +36,7 @@ describe('a filled measure sheet', () => {
         : [],
     )
     expect([...numbers].sort((a, b) => a - b)).toEqual(
-      Array.from({ length: ladderFor('hinged-outside', 'trim-off').length }, (_, i) => i + 1),
+      Array.from({ length: readingsFor(DOORS['hinged-outside'].survey, 'trim-off').length }, (_, i) => i + 1),
     )
   })
   it('says what was read as typed, by whom, and what was skipped', () => {
@@ -48,11 +49,11 @@ describe('a filled measure sheet', () => {
 
 describe('a blank measure sheet', () => {
   it.each(FAMILIES)('of %s has an empty place for every reading, and the answers to ring', family => {
-    const way = FAMILY_RULES[family].ways[0]!
+    const way = DOORS[family].survey.ways[0]!
     const nobody = { ...records({}, { way, chosen: null }), opening: { ...own.opening, family } }
-    const blank = measureSheet(JOB, { tag: '', name: '' }, job(nobody, trade([])), { blank: true, photos: [] })
+    const blank = measureSheet(JOB, nobody, done(nobody, trade([])).work, { blank: true, photos: [] })
     const rows = rowsOf(blank.blocks)
-    expect(rows).toHaveLength(ladderFor(family, way).length)
+    expect(rows).toHaveLength(ladderFor(DOORS[family].survey, way).length)
     for (const row of rows) expect(row[3]).toMatch(/^$|·/)
     expect(blank.blocks.filter(block => block.kind === 'drawing').length).toBeGreaterThan(0)
   })
@@ -73,7 +74,7 @@ it('becomes a PDF, with a photo if wished', async () => {
     takenBy: 'Ida Marlow',
     takenAt: '2026-02-01T00:00:00.000Z',
   }
-  const sheet = measureSheet(JOB, own.opening, job(own, trade()), { blank: false, photos: [{ photo, jpeg }] })
+  const sheet = measureSheet(JOB, own, done(own, trade()).work, { blank: false, photos: [{ photo, jpeg }] })
   const illustrated = await writePdf(sheet, new Date(0))
   expect([bare, illustrated].map(pdf => pdf.subarray(0, 5).toString())).toEqual(['%PDF-', '%PDF-'])
   expect([bare.includes('/DCTDecode'), illustrated.includes('/DCTDecode')]).toEqual([false, true])

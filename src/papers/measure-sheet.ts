@@ -1,13 +1,18 @@
+import { drawnOf } from '@/core/draw'
+import type { Drawn } from '@/core/drawing/drawn'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import type { Scene } from '@/core/drawing/scene'
 import { section } from '@/core/drawing/section'
-import type { JobResult } from '@/core/job'
 import { choicesOf, isFactSlot } from '@/core/survey/facts'
-import { ladderFor, type Question } from '@/core/survey/families'
 import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
+import type { Survey } from '@/core/survey/survey'
+import { ladderFor, type Question } from '@/core/survey/survey-of'
+import type { OpeningRecords } from '@/core/terms'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import type { Work } from '@/core/work'
+import { codeWords } from '@/words/codes'
 import { findingWords, placeName } from '@/words/findings'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { SKIP_WORDS, slotHow, slotName } from '@/words/walk'
@@ -20,18 +25,16 @@ export type MeasureSheetOptions = {
   readonly photos: readonly { readonly photo: Photo; readonly jpeg: Uint8Array }[]
 }
 
-type Heading = { readonly tag: string; readonly name: string }
-
 /** The measure sheet of one opening: the drawing from outside with every reading's place numbered, and the list of the numbers.
- *  `result` of a blank sheet is that of an opening nobody has read. */
+ *  `work` of a blank sheet is that of an opening nobody has read. */
 export function measureSheet(
   job: Pick<Job, 'name' | 'site' | 'step' | 'unit'>,
-  opening: Heading,
-  result: JobResult,
+  { opening, wishes }: Pick<OpeningRecords, 'opening' | 'wishes'>,
+  work: Work,
   { blank, photos }: MeasureSheetOptions,
 ): Paper {
-  const { family, survey } = result
-  const questions = ladderFor(family, survey.way)
+  const { survey } = work.measure.value
+  const questions = ladderFor(work.door.survey, survey.way)
   const numbers = new Map<string, number>(questions.map((question, i) => [question, i + 1]))
   return {
     title: `Measure sheet: ${opening.tag} ${opening.name}`,
@@ -42,7 +45,7 @@ export function measureSheet(
       {
         kind: 'facts',
         rows: [
-          ['Door', `${FAMILY_NAMES[family].name}, measured by ${WAY_NAMES[survey.way].name.toLowerCase()}`],
+          ['Door', `${FAMILY_NAMES[opening.family].name}, measured by ${WAY_NAMES[survey.way].name.toLowerCase()}`],
           ['Lengths in', job.unit === 'in' ? 'inches, to the sixteenth; + strong, - light' : 'millimetres'],
           ...(blank
             ? ([
@@ -53,7 +56,7 @@ export function measureSheet(
             : []),
         ],
       },
-      ...drawings(result, numbers),
+      ...drawings(drawnOf(work, wishes), numbers),
       { kind: 'heading', text: 'Readings' },
       {
         kind: 'table',
@@ -63,35 +66,36 @@ export function measureSheet(
           String(numbers.get(question)),
           slotName(question),
           slotHow(question),
-          ...(blank ? [choices(question), ''] : readAs(question, result, job.step)),
+          ...(blank ? [choices(question), ''] : readAs(question, survey, job.step)),
         ]),
       },
-      ...(blank ? [] : judgements(result, job.step)),
+      ...(blank ? [] : judgements(work, job.step)),
       ...photoBlocks(photos),
     ],
   }
 }
 
-function drawings(result: JobResult, numbers: ReadonlyMap<string, number>): readonly Block[] {
+function drawings(drawn: Drawn, numbers: ReadonlyMap<string, number>): readonly Block[] {
   const used = (scene: Scene): boolean => scene.marks.some(mark => numbers.has(mark.id))
   const block = (scene: Scene, heightMm: number, caption: string): readonly Block[] =>
     used(scene) ? [{ kind: 'drawing', scene, heightMm, caption, numbers }] : []
   return [
-    ...block(elevation(result, 'measure'), 128, 'From outside; the numbers are those of the list'),
-    ...block(plan(result), 52, 'Plan, outside below'),
-    ...block(section(result), 46, 'Cut through the sill, outside on the left'),
+    ...block(elevation(drawn, 'measure'), 128, 'From outside; the numbers are those of the list'),
+    ...block(plan(drawn), 52, 'Plan, outside below'),
+    ...block(section(drawn), 46, 'Cut through the sill, outside on the left'),
   ]
 }
 
 /** What a fact can be answered with, to be ringed. */
-const choices = (question: Question): string => (isFactSlot(question) ? choicesOf(question).join(' · ') : '')
+const choices = (question: Question): string =>
+  isFactSlot(question) ? choicesOf(question).map(codeWords).join(' · ') : ''
 
-function readAs(question: Question, { survey }: JobResult, step: DisplayStep): readonly [read: string, by: string] {
+function readAs(question: Question, survey: Survey, step: DisplayStep): readonly [read: string, by: string] {
   const skipped = survey.skipped.get(question)
   if (skipped) return [`skipped: ${SKIP_WORDS[skipped.code as keyof typeof SKIP_WORDS]}`, skipped.takenBy]
   if (isFactSlot(question)) {
     const fact = survey.facts.get(question)
-    return fact ? [fact.code, fact.takenBy] : ['open', '']
+    return fact ? [codeWords(fact.code), fact.takenBy] : ['open', '']
   }
   const reading = survey.bySlot.get(question)
   if (!reading) return ['open', '']
@@ -102,8 +106,8 @@ function readAs(question: Question, { survey }: JobResult, step: DisplayStep): r
   ]
 }
 
-function judgements({ findings }: JobResult, step: DisplayStep): readonly Block[] {
-  const rows = findings.measure.map(one => {
+function judgements({ measure }: Work, step: DisplayStep): readonly Block[] {
+  const rows = measure.findings.map(one => {
     const { title, why } = findingWords(one, step)
     return [title, why]
   })

@@ -1,16 +1,15 @@
 import { handPlan, pairPlan, sliderPlan } from '@/core/drawing/hand-plan'
 import type { Mark } from '@/core/drawing/scene'
-import { job } from '@/core/job'
 import type { Order, OrderLine } from '@/core/order/order'
 import { revisionChanges } from '@/core/order/revision'
 import { frameUnit, leafUnit, lockUnit, sliderUnit } from '@/core/test/family-units'
-import { jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { writeOrderCsv } from '@/writers/write-csv'
 import { claimNote } from './claim-note'
 import { countRows, orderSheet } from './order-sheet'
 
-const line: OrderLine = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
+const line: OrderLine = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
 const order = (lines: readonly OrderLine[], more: Partial<Order> = {}): Order => ({
   id: '01900000-0000-7000-8000-0000000000f2',
   number: 'H-0007',
@@ -42,10 +41,25 @@ describe('an order sheet of every kind of door', () => {
     [
       'a leaf',
       as({ unit: leafUnit() }),
-      ['7 1/4 in', '37 1/16 in', 'backset 2 3/4 in', 'bore 40 5/16 in', '90 minutes'],
+      [
+        '7 1/4 in',
+        '37 1/16 in',
+        '"Backset","2 3/4 in',
+        '"40 5/16 in',
+        '"Hinges, from the top down"',
+        '"Fire label, minutes","90"',
+      ],
     ],
-    ['a frame', as({ unit: frameUnit() }), ['knock-down, throat 5 in', 'overall 6 in']],
-    ['a lock', as({ unit: lockUnit(), derived: null, roughOpening: null }), ['mortise case, privacy', 'Faceplate']],
+    [
+      'a frame',
+      as({ unit: frameUnit() }),
+      ['"Frame form","knock-down"', '"Throat that takes the wall","5 in', '"Jamb","6 in'],
+    ],
+    [
+      'a lock',
+      as({ unit: lockUnit(), hinges: null, swing: null, derived: null, roughOpening: null }),
+      ['"Lock kind","mortise case"', '"Lock function","privacy"', 'Faceplate'],
+    ],
     [
       'a storm door',
       as({
@@ -118,7 +132,7 @@ describe('the plan that tells the hand', () => {
     expect(handPlan(as({ panels: 'OX' }))!.name).toBe('slider')
     expect(handPlan(as({ hinges: null, activeLeaf: 'left' }))!.name).toBe('pair')
     expect(ids(handPlan(line)!.marks)).toContain('leaf')
-    expect(handPlan(as({ unit: lockUnit() }))).toBeNull()
+    expect(handPlan(as({ unit: lockUnit(), hinges: null, swing: null }))).toBeNull()
   })
 })
 

@@ -1,4 +1,6 @@
 import type { Trace } from '@/core/base/trace'
+import { said } from '@/core/catalogue/unit'
+import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import { handPlan } from '@/core/drawing/hand-plan'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
@@ -6,11 +8,20 @@ import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
-import { WAY_NAMES } from '@/words/kinds'
+import { SIZE_NAMES, WAY_NAMES } from '@/words/kinds'
 import { memberName } from '@/words/members'
 import { money } from '@/words/money'
 import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
-import { CLOSER_NAMES, FLUSH_NAMES, handWords, notIncluded, PAD_NAMES, SPARE_NAMES, TRIM_NAMES } from '@/words/order'
+import {
+  CLOSER_NAMES,
+  FLUSH_NAMES,
+  handWords,
+  notIncluded,
+  PAD_NAMES,
+  plainValue,
+  SPARE_NAMES,
+  TRIM_NAMES,
+} from '@/words/order'
 import { valueWords } from '@/words/value'
 import { derivationRows } from './derivation'
 import type { Block, Paper } from './paper'
@@ -116,9 +127,12 @@ function lineBlocks(line: OrderLine, number: number, step: DisplayStep): readonl
   const plan = handPlan(line)
   return [
     { kind: 'heading', text: `Line ${number}: ${line.opening.tag} ${line.opening.name}, quantity ${line.quantity}` },
-    ...(line.unit.lock ? [] : [{ kind: 'text', text: handWords(line) } as const]),
+    ...(handWords(line) === '' ? [] : [{ kind: 'text', text: handWords(line) } as const]),
     ...(plan ? [{ kind: 'drawing', scene: plan, heightMm: 48, caption: 'Plan, outside below' } as const] : []),
-    { kind: 'facts', rows: [...sizeRows(line, step), ...kindRows(line, step), ...otherRows(line)] },
+    {
+      kind: 'facts',
+      rows: [...sizeRows(line, step), ...sheetRows(line, step), ...doorRows(line, step), ...otherRows(line)],
+    },
     { kind: 'text', text: notIncluded(line.unit.lacks) },
     ...preparationBlocks(line, step),
     ...moneyBlocks(line),
@@ -134,57 +148,53 @@ function sizeRows(line: OrderLine, step: DisplayStep): Rows {
   const both = (length: Length) => bothUnits(length, step)
   const size = ({ width, height }: { readonly width: Length; readonly height: Length }) =>
     `${both(width)} × ${both(height)}`
-  const hasLeaf = unit.leafWidth !== unit.width || unit.leafHeight !== unit.height
+  const [leafWidth, leafHeight] = [said(unit, 'leafWidth'), said(unit, 'leafHeight')]
   return [
     ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
-    [sizeName(line), size(unit)],
-    ...when(hasLeaf, 'Leaf', () => size({ width: unit.leafWidth, height: unit.leafHeight })),
+    [SIZE_NAMES[unit.kind], size(unit)],
+    ...when(leafWidth !== null && leafHeight !== null, 'Leaf', () => size({ width: leafWidth!, height: leafHeight! })),
     ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!)),
     ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!)),
-    ...when(
-      unit.jamb > 0 && unit.frame === null,
-      'Jamb',
-      () =>
-        `${both(unit.jamb)}${line.jambExtension === null ? '' : ` with an extension of ${both(line.jambExtension)}`}${line.wall === null ? '' : `, wall ${both(line.wall)}`}`,
-    ),
+    ...when(line.wall !== null, 'Wall', () => both(line.wall!)),
+    ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!)),
     ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),
-    ...when(unit.sillDepth > 0, 'Sill depth', () => both(unit.sillDepth)),
     ...when(line.pad > 0, 'Pad under the sill', () => `${both(line.pad)}, ${PAD_NAMES[line.padOf ?? 'pvc']}`),
   ]
 }
 
-function sizeName({ unit }: OrderLine): string {
-  if (unit.lock) return 'Faceplate'
-  if (unit.leaf) return 'Leaf'
-  return unit.storm ? 'Door, at its largest' : 'Unit size, outside of frame'
+/** What the rows above, the head of the line or its money say already. */
+const SAID_ABOVE: readonly UnitMember[] = [
+  'article',
+  'name',
+  'width',
+  'height',
+  'leafWidth',
+  'leafHeight',
+  'lacks',
+  'priceCents',
+  'leadDays',
+]
+
+/** Every member of the unit's sheet that is ordered, as the table names it. */
+function sheetRows({ unit }: OrderLine, step: DisplayStep): Rows {
+  return UNIT_MEMBER_NAMES.filter(name => memberOf(name).ordered && !SAID_ABOVE.includes(name)).flatMap(name => {
+    const value = said(unit, name)
+    return value === null ? [] : [[memberName(name), inBoth(name, value, step)] as const]
+  })
 }
 
-/** What only some kinds of door have. */
-function kindRows({ unit, cut, codes, code }: OrderLine, step: DisplayStep): Rows {
+function inBoth(name: UnitMember, value: unknown, step: DisplayStep): string {
+  const { of } = memberOf(name)
+  if (of === 'length') return bothUnits(value as Length, step)
+  return of === 'lengths'
+    ? (value as readonly Length[]).map(one => bothUnits(one, step)).join('; ')
+    : valueWords(name, value, step)
+}
+
+/** What is settled about this one door beyond what its sheet says. */
+function doorRows({ cut, codes, code, hingeCount, details }: OrderLine, step: DisplayStep): Rows {
   const both = (length: Length) => bothUnits(length, step)
   return [
-    ...when(
-      unit.frame !== null,
-      'Frame',
-      () => `${unit.frame!.form}, throat ${both(unit.frame!.throat)}, overall ${both(unit.jamb)}`,
-    ),
-    ...when(
-      unit.leaf !== null,
-      'Hinges, from the top down',
-      () => `${unit.leaf!.hinges.map(both).join('; ')}; ${both(unit.leaf!.hingeHeight)} high`,
-    ),
-    ...when(
-      unit.leaf !== null,
-      'Bore and backset',
-      () =>
-        `bore ${both(unit.leaf!.boreTop)} from the top, backset ${both(unit.leaf!.backset)}, ${both(unit.leaf!.thickness)} thick`,
-    ),
-    ...when(
-      unit.lock !== null,
-      'Lock',
-      () =>
-        `${unit.lock!.kind}, ${unit.lock!.function}, backset ${both(unit.lock!.backset)}${unit.lock!.case === null ? '' : `, case ${both(unit.lock!.case)}`}, leaves ${both(unit.lock!.thicknessLeast)} to ${both(unit.lock!.thicknessMost)}`,
-    ),
     ...when(
       cut !== null,
       'Cuts',
@@ -195,6 +205,11 @@ function kindRows({ unit, cut, codes, code }: OrderLine, step: DisplayStep): Row
       cut !== null,
       'Closer',
       () => `${CLOSER_NAMES[cut!.closer]}, pin ${both(cut!.closerPin)} behind the inside face`,
+    ),
+    ...when(
+      hingeCount !== null,
+      'Hinges',
+      () => `${hingeCount} a leaf, ${details['hinge-finish'] ?? 'finish by the sheet'}`,
     ),
     ...when(
       code !== null,
@@ -217,15 +232,9 @@ function otherRows(line: OrderLine): Rows {
     ([spare, count]) => `${count} ${SPARE_NAMES[spare as keyof typeof SPARE_NAMES]}`,
   )
   return [
-    ...when(
-      line.hingeCount !== null && unit.leaf === null,
-      'Hinges',
-      () => `${line.hingeCount} a leaf, ${line.details['hinge-finish'] ?? 'finish by the sheet'}`,
+    ...Object.entries(line.details).map(
+      ([name, value]) => [memberName(`details.${name}`), plainValue(`details.${name}`, value ?? '')] as const,
     ),
-    ['Material and bore', `${unit.material}, ${unit.bore === 'none' ? 'not bored' : `${unit.bore} bore`}`],
-    ['Label', unit.labelMinutes ? `${unit.labelMinutes} minutes` : 'none'],
-    ['Glass', unit.glass === 'none' ? 'none' : unit.glass],
-    ...Object.entries(line.details).map(([name, value]) => [memberName(`details.${name}`), value ?? ''] as const),
     ...line.agreed.map(({ question, answer }) => ['Agreed with the maker', `${question} ${answer}`] as const),
     ...when(line.outsideTrim !== null, 'Outside casing', () => TRIM_NAMES[line.outsideTrim!]),
     ...when(spares.length > 0, 'Spare parts', () => spares.join(', ')),

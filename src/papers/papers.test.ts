@@ -1,6 +1,6 @@
-import { job } from '@/core/job'
-import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
+import { NUMBERS } from '@/trade/rates'
 import { bothUnits } from '@/words/both-units'
 import { handWords } from '@/words/order'
 import { writePdf } from '@/writers/write-pdf'
@@ -13,7 +13,7 @@ const own = records(
   { ...TRUE_OPENING, 'gap.head.left': '1/8', 'wall.left': '6' },
   { chosen: { unit: unit().id, reason: 'the customer likes it' }, swing: 'out' },
 )
-const result = job(own, trade())
+const result = done(own, trade())
 const textOf = (blocks: readonly Block[]): string => JSON.stringify(blocks.filter(block => block.kind !== 'drawing'))
 
 describe('the order sheet', () => {
@@ -40,9 +40,10 @@ describe('the order sheet', () => {
     const text = textOf(draft.blocks)
     for (const part of [
       '37 1/2 in (952.5 mm)',
-      'extension of',
+      'Jamb extension',
       'Sill depth',
-      'double bore',
+      'Lock bore',
+      'double',
       'Lead time',
       '7 days',
       'the customer likes it',
@@ -67,11 +68,31 @@ describe('the order sheet', () => {
     expect([bothUnits(inches(1), '1/16'), bothUnits(inches(1), '0.1')]).toEqual(['1 in (25.4 mm)', '25.4 mm (1 in)']))
 })
 
+const order = {
+  id: '01900000-0000-7000-8000-0000000000dd',
+  number: 'H-0007',
+  revision: 1,
+  supersedes: null,
+  maker: 'Test',
+  releasedAt: '2026-01-05T08:00:00.000Z',
+  releasedBy: 'Ida Marlow',
+  withdrawn: null,
+  lines: [result.line!],
+}
+/** A line of another opening stands last on the same order. */
+const other = {
+  ...result.line!,
+  opening: { ...result.line!.opening, id: '01900000-0000-7000-8000-0000000000b2' },
+  unit: unit({ article: 'OTHER', name: 'Not this one' }),
+}
+const ordered = { ...own, orders: [{ ...order, lines: [result.line!, other] }] }
+
 describe('the hand-over record', () => {
   it('holds what was fitted, tested, sealed and read', () => {
-    const text = textOf(handoverRecord(JOB, own, result).blocks)
+    const text = textOf(handoverRecord(JOB, ordered, done(ordered).work, NUMBERS).blocks)
     for (const part of [
       'Test T-1',
+      'H-0007',
       'Frame plumb and level',
       'Spring bronze',
       'How it was set',
@@ -81,24 +102,25 @@ describe('the hand-over record', () => {
       'never paint a seal'.slice(6),
     ])
       expect(text).toContain(part)
+    expect(text).not.toContain('OTHER')
   })
   it('of an opening nobody measured says so', () => {
     const bare = records({}, { hinges: null })
-    expect(textOf(handoverRecord(JOB, bare, job(bare, trade())).blocks)).toContain('No unit has been chosen yet.')
+    expect(textOf(handoverRecord(JOB, bare, done(bare, trade()).work, NUMBERS).blocks)).toContain('none released')
   })
 })
 
 it('a paper becomes a PDF of as many pages as it needs', async () => {
   const long = {
-    ...handoverRecord(JOB, own, result),
-    blocks: Array.from({ length: 8 }, () => handoverRecord(JOB, own, result).blocks).flat(),
+    ...handoverRecord(JOB, own, result.work, NUMBERS),
+    blocks: Array.from({ length: 8 }, () => handoverRecord(JOB, own, result.work, NUMBERS).blocks).flat(),
   }
   const pages = async (paper: Paper) => {
     const bytes = (await writePdf(paper, new Date(0))).toString('latin1')
     expect(bytes.startsWith('%PDF-')).toBe(true)
     return bytes.match(/\/Type \/Page\b/g)!.length
   }
-  const [one, many] = [await pages(handoverRecord(JOB, own, result)), await pages(long)]
+  const [one, many] = [await pages(handoverRecord(JOB, own, result.work, NUMBERS)), await pages(long)]
   expect(one).toBeGreaterThanOrEqual(1)
   expect(many).toBeGreaterThan(one * 4)
 }, 30_000)

@@ -1,10 +1,14 @@
-import { COLUMN_CHOICES, COLUMNS, columnsFor, matchColumns, UNIT_KINDS, type UnitKind } from '@/core/catalogue/columns'
+import { requestFrom } from '@/core/ask-work'
+import { hasPart, UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
+import { COLUMNS, columnsFor, matchColumns } from '@/core/catalogue/columns'
 import { indexCatalogue } from '@/core/catalogue/rank-catalogue'
-import { requestOf } from '@/core/job'
+import { isUnitMember } from '@/core/catalogue/unit-members'
+import { standsOn } from '@/core/catalogue/unit-parts'
+import { DETAILS } from '@/core/specification/wish-values'
 import { records, trade, unit } from '@/core/test/fixtures'
 import { inches, mm } from '@/core/units/length'
+import { readCatalogue, readUnit } from '@/readers/read-catalogue'
 import { shortList } from './catalogue'
-import { readCatalogue, readUnit } from './read-catalogue'
 import { searchCatalogue, UNITS_SHOWN, WHOLE_CATALOGUE } from './search-catalogue'
 
 const HEAD = 'article,maker,name,kind,width,height,material,price,days'
@@ -72,7 +76,7 @@ describe('rows', () => {
     const row = (most: string) =>
       `S-1,Holm,Storm,storm,36,80,aluminium,328,4,storm,35 3/4,${most},80,81,cut-rail,1/4,1/8,1/8,45,3,1,3/4,foot,1,1`
     expect(read(head, row('36 1/4')).units).toMatchObject([
-      { storm: { widthMost: inches(36, 1, 4), keyInside: false } },
+      { kind: 'storm', widthMost: inches(36, 1, 4), keyInside: null },
     ])
     expect(read(head, row('35 1/2')).rejected).toMatchObject([{ row: 2, column: 'width most' }])
     expect(read(HEAD, ROW.replace('hinged-outside', 'storm')).rejected).toMatchObject([{ row: 2 }])
@@ -82,7 +86,7 @@ describe('rows', () => {
       maker: 'Tern',
       unit: 'mm',
     })
-    expect(units).toMatchObject([{ maker: 'Tern', width: mm(952.5), leafWidth: mm(952.5), stock: false }])
+    expect(units).toMatchObject([{ maker: 'Tern', width: mm(952.5), leafWidth: null, stock: null }])
   })
   it('a mark at the start of the file and empty lines do no harm', () =>
     expect(readCatalogue(`\uFEFF${HEAD}\n\n${ROW}\n,,,,,,,,\n`)).toMatchObject({
@@ -118,7 +122,7 @@ describe('searching', () => {
     expect(found({ words: 'n-0999' }).units[0]!.article).toBe('N-0999')
   })
   it('narrows to a kind and to stock', () =>
-    expect([found({ family: 'storm' }).count, found({ onlyStock: true }).count]).toEqual([0, 250]))
+    expect([found({ kind: 'storm' }).count, found({ onlyStock: true }).count]).toEqual([0, 250]))
   it.each([
     ['price', false, 'N-0999'],
     ['price', true, 'N-0000'],
@@ -132,9 +136,9 @@ describe('searching', () => {
 
 describe('what of a large catalogue a page gets', () => {
   const own = records()
-  const request = requestOf(own, trade([]))!
+  const request = requestFrom(own, trade([]))!
   it('the best that go in, some that don’t, and what was chosen', () => {
-    const { units, catalogue: counted } = shortList(catalogue, 'hinged-outside', request, many[995]!.id)
+    const { units, catalogue: counted } = shortList(catalogue, ['hinged-outside'], request, many[995]!.id)
     expect(counted.count).toBe(1000)
     expect(counted.possible).toBeGreaterThan(60)
     expect(units).toHaveLength(101)
@@ -144,12 +148,12 @@ describe('what of a large catalogue a page gets', () => {
   })
   it('all of a small one', () => {
     const small = indexCatalogue(many.slice(0, 20))
-    expect(shortList(small, 'hinged-outside', request, null).units).toHaveLength(20)
-    expect(shortList(small, 'slider', request, null)).toEqual({ units: [], catalogue: { count: 0, possible: 0 } })
+    expect(shortList(small, ['hinged-outside'], request, null).units).toHaveLength(20)
+    expect(shortList(small, ['slider'], request, null)).toEqual({ units: [], catalogue: { count: 0, possible: 0 } })
   })
   it('nothing is judged while nothing was read', () => {
-    expect(requestOf(records({}), trade([]))).toBeNull()
-    expect(shortList(catalogue, 'hinged-outside', null, null).catalogue.possible).toBe(0)
+    expect(requestFrom(records({}), trade([]))).toBeNull()
+    expect(shortList(catalogue, ['hinged-outside'], null, null).catalogue.possible).toBe(0)
   })
 })
 
@@ -157,30 +161,30 @@ describe('a unit entered by hand', () => {
   /** What somebody could type into every cell of a kind. */
   const cellsOf = (kind: UnitKind) =>
     Object.fromEntries([
-      ['kind', kind === 'lock-set' ? 'interior' : kind],
-      ...columnsFor(kind).map(({ id, kind: cell }) => {
+      ['kind', kind],
+      ...columnsFor(kind, DETAILS).map(({ id, of, choices }) => {
         const typed = {
           text: 'x',
           words: 'lock',
           length: '2',
           lengths: '7; 37',
-          price: '612.00',
+          cents: '612.00',
           count: '5',
+          kg: '12.5',
           yes: 'yes',
         }
-        return [id, COLUMN_CHOICES[id]?.[0] ?? typed[cell]]
+        return [id, choices?.[0] ?? typed[of]]
       }),
     ])
-  it.each(UNIT_KINDS)('%s: what it asks for is enough', kind => {
+  it.each(UNIT_KINDS)('%s: what it asks for is enough, and is kept', kind => {
     const read = readUnit(cellsOf(kind), { unit: 'in' })
-    expect(read).toMatchObject({ article: 'x', maker: 'x', priceCents: 61_200, width: inches(2) })
-    expect(read).toMatchObject({ lock: kind === 'lock-set' ? { backset: inches(2) } : null })
+    expect(read).toMatchObject({ kind, article: 'x', maker: 'x', priceCents: 61_200, width: inches(2), massKg: 12.5 })
+    if (hasPart(kind, 'locking')) expect(read).toMatchObject({ lockBackset: inches(2) })
   })
   it.each(UNIT_KINDS)('%s: asks for no column of another kind’s sheet', kind => {
-    const sheets = { storm: 'storm', 'steel-leaf': 'leaf', 'steel-frame': 'frame', 'lock-set': 'lock' } as const
-    const own = kind in sheets ? sheets[kind as keyof typeof sheets] : null
-    const asked = new Set(columnsFor(kind).map(one => one.member.split('.')[0]!))
-    for (const sheet of Object.values(sheets)) expect(asked.has(sheet)).toBe(sheet === own)
+    const members = columnsFor(kind, []).map(one => one.member)
+    expect(members.filter(isUnitMember)).toEqual(members)
+    expect(members.filter(isUnitMember).filter(one => !standsOn(one, kind))).toEqual([])
   })
   it('in millimetres is millimetres; what is wrong is named', () => {
     const cells = cellsOf('interior')
@@ -195,11 +199,15 @@ describe('a unit entered by hand', () => {
     expect(readUnit({ ...cells, maker: '' }, { unit: 'mm' })).toMatchObject({ column: 'maker' })
   })
   it('every column of few words takes each of them', () => {
-    for (const [id, choices] of Object.entries(COLUMN_CHOICES)) {
-      expect(COLUMNS.some(one => one.id === id)).toBe(true)
-      const kind = UNIT_KINDS.find(one => columnsFor(one).some(column => column.id === id))!
+    for (const { id, choices, of } of COLUMNS.filter(one => one.choices !== null)) {
+      const kind = UNIT_KINDS.find(one => columnsFor(one, DETAILS).some(column => column.id === id))!
       for (const choice of choices!)
-        expect(readUnit({ ...cellsOf(kind), [id]: choice }, { unit: 'in' })).toHaveProperty('id')
+        expect([id, choice, of, readUnit({ ...cellsOf(kind), [id]: choice }, { unit: 'in' })]).toMatchObject([
+          id,
+          choice,
+          of,
+          { id: expect.any(String) },
+        ])
     }
   })
 })

@@ -1,7 +1,7 @@
-import { type Catalogue, indexCatalogue, rankCatalogue } from '@/core/catalogue/rank-catalogue'
+import type { UnitKind } from '@/core/base/kinds'
+import { type Catalogue, indexCatalogue, rankCatalogue, unitsOf } from '@/core/catalogue/rank-catalogue'
 import type { Request } from '@/core/catalogue/request'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
-import type { Family } from '@/core/survey/families'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { catalogueRevision, listUnits } from '@/store/units'
@@ -34,18 +34,18 @@ export type ShortList = {
 /** The units of a kind a page needs: all of a small catalogue; of a large one the best that go in, the next that don't, and what was chosen. */
 export function shortList(
   catalogue: Catalogue,
-  family: Family,
+  kinds: readonly UnitKind[],
   request: Request | null,
   chosen: string | null,
 ): ShortList {
-  const own = catalogue.byFamily.get(family) ?? []
+  const own = unitsOf(catalogue, kinds)
   const unitAt = (index: number) => catalogue.units[index]!
   if (own.length <= MOST_WHOLE || !request) {
     const units = own.slice(0, MOST_WHOLE).map(unitAt)
-    const possible = request ? rankCatalogue(catalogue, family, request).possible : 0
+    const possible = request ? rankCatalogue(catalogue, kinds, request).possible : 0
     return { units: withChosen(catalogue, units, chosen), catalogue: { count: own.length, possible } }
   }
-  const { order, possible } = rankCatalogue(catalogue, family, request)
+  const { order, possible } = rankCatalogue(catalogue, kinds, request)
   const best = [
     ...order.slice(0, Math.min(possible, MOST_THAT_FIT)),
     ...order.slice(possible, possible + MOST_THAT_DO_NOT),

@@ -1,8 +1,7 @@
 import { NEW_FIRM } from '@/core/catalogue/firm'
-import { job } from '@/core/job'
 import { progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
-import { jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { dayOf } from './day'
 import type { OpeningCard } from './page'
 
@@ -18,8 +17,13 @@ function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet>
     answers: [],
     photos: [],
     members: [],
-    wishes: { revision: 1, data: own.wishes },
-    sealChoice: { revision: 1, data: {} },
+    edits: {
+      wishes: { revision: 1, data: own.wishes },
+      order: { revision: 1, data: own.order },
+      fit: { revision: 1, data: own.fit },
+      seal: { revision: 1, data: own.seal },
+      allowances: { revision: 1, data: own.allowances },
+    },
     log: [],
     orders: [],
     receipts: [],
@@ -31,13 +35,13 @@ function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet>
     memberName: '',
     ...more,
   }
-  const result = job(recordsOf(sheet), trade())
-  return { sheet, result, progress: progressOf(result, recordsOf(sheet)) }
+  const { work } = done(recordsOf(sheet), trade())
+  return { sheet, work, progress: progressOf(work, recordsOf(sheet)) }
 }
 
 const chosen = { chosen: { unit: unit().id, reason: '' } }
 const ordered = () => {
-  const line = card(chosen).result.line!
+  const line = card(chosen).work.order.value.line!
   return card(chosen, {
     orders: [
       {

@@ -1,6 +1,6 @@
 import { getTimes } from 'suncalc'
 import type { Severity } from '@/core/base/finding'
-import type { Stage } from '@/core/drawing/stage'
+import type { Stage } from '@/core/base/stages'
 import type { JobCard, OpeningCard } from './page'
 
 /** A job as a day's work: against the light, what is next on each opening, and on whom it waits. */
@@ -9,7 +9,7 @@ export type Day = {
   readonly name: string
   readonly site: string
   readonly visitOn: string | null
-  /** Local solar times of the site as HH:MM UTC; `null` without a visit, or where the sun does not set. */
+  /** Sunset at the site as HH:MM UTC; `null` without a visit, or where the sun does not set. */
   readonly sunset: string | null
   /** Work on the setting steps still to do, in minutes. */
   readonly minutes: number
@@ -35,7 +35,7 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
     sunset: sunset && !Number.isNaN(sunset.getTime()) ? sunset.toISOString().slice(11, 16) : null,
     minutes: openings
       .filter(one => one.progress.stage === 'fit')
-      .flatMap(one => one.result.steps)
+      .flatMap(one => one.work.fit.value.steps)
       .filter(step => step.state !== 'done')
       .reduce((sum, step) => sum + step.minutes, 0),
     openings: openings.map(one => ({
@@ -51,9 +51,9 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
 }
 
 /** On whom an opening waits; `null` when the next move is one's own. */
-function waitsOn({ sheet, progress, result }: OpeningCard): string | null {
-  if (progress.stage === 'fit' && result.delivery === 'awaited') return 'the supplier'
-  if (progress.stage === 'fit' && result.delivery === 'held') return 'the supplier’s answer to the claim'
-  if (progress.stage === 'order' && !sheet.wishes.data.chosen) return 'the customer’s choice'
+function waitsOn({ sheet, progress, work }: OpeningCard): string | null {
+  if (progress.stage === 'fit' && work.fit.value.delivery === 'awaited') return 'the supplier'
+  if (progress.stage === 'fit' && work.fit.value.delivery === 'held') return 'the supplier’s answer to the claim'
+  if (progress.stage === 'order' && !sheet.edits.order.data.chosen) return 'the customer’s choice'
   return null
 }

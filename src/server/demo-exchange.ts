@@ -1,10 +1,13 @@
 import { createHash } from 'node:crypto'
-import { type MessageLine, messageOf } from '@/core/order/message'
+import { said } from '@/core/catalogue/unit'
+import { type MessageLine, messageOf } from '@/core/exchange/message'
 import type { Order } from '@/core/order/order'
+import type { Receipt } from '@/core/order/receipt'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { addDeskAnswer, addReceipt, noteAttempt, putOutgoing } from '@/store/exchange'
+import { addDeskAnswer, noteAttempt, putOutgoing } from '@/store/exchange'
+import { addRows, RECEIPTS } from '@/store/rows'
 import { demoId as idOf } from './demo-ids'
 
 /** What came of a demo order: what the supplier wrote back, and when its unit was accepted. */
@@ -57,10 +60,10 @@ export async function loadExchange(
       print: createHash('sha256').update(text).digest('hex'),
     })
   }
-  if (received) await addReceipt(db, acting, acceptedReceipt(order, takenBy, received))
+  if (received) await addRows(db, RECEIPTS, acting, order.id, [acceptedReceipt(order, takenBy, received)])
 }
 
-/** The lines with one member of the first read otherwise: `frame.throat` as `4 3/4`. */
+/** The lines with one member of the first read otherwise: `throat` as `4 3/4`. */
 function misread(
   lines: readonly MessageLine[],
   { path, value }: { readonly path: string; readonly value: string },
@@ -76,9 +79,10 @@ function misread(
 }
 
 /** A unit that came exactly as ordered. */
-function acceptedReceipt(order: Order, by: string, at: string): Parameters<typeof addReceipt>[2] {
+function acceptedReceipt(order: Order, by: string, at: string): Receipt {
   const line = order.lines[0]!
-  const { width, height, jamb } = line.unit
+  const { width, height } = line.unit
+  const jamb = said(line.unit, 'jamb')
   return {
     id: idOf('receipt', order.id),
     orderId: order.id,
@@ -89,7 +93,7 @@ function acceptedReceipt(order: Order, by: string, at: string): Parameters<typeo
       'width.bottom': width,
       'height.left': height,
       'height.right': height,
-      ...(jamb > 0 ? { jamb } : {}),
+      ...(jamb === null ? {} : { jamb }),
     },
     hinges: line.hinges,
     swing: line.swing,

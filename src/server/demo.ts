@@ -1,33 +1,35 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { z } from 'zod'
+import { FAMILIES } from '@/core/base/kinds'
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { firmSchema } from '@/core/catalogue/firm-record'
-import type { LogEntry } from '@/core/handover/log'
-import { job as runJob } from '@/core/job'
-import { newWishes } from '@/core/specification/new-wishes'
+import type { LogEntry } from '@/core/log/log'
+import { type Edits, newEdits } from '@/core/new-edits'
 import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
-import type { Wishes } from '@/core/specification/wishes'
 import { type Answer, answerSchema } from '@/core/survey/answer'
-import { FAMILIES } from '@/core/survey/families'
+import { instrumentFor } from '@/core/survey/instrument'
 import type { Reading } from '@/core/survey/reading'
-import { isLevelReading, isSlot, type Slot } from '@/core/survey/slots'
+import { isGapSlot, isSlot, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { DISPLAY_STEPS } from '@/core/units/format-length'
 import { ZERO } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
+import { work } from '@/core/work'
+import { readCatalogue } from '@/readers/read-catalogue'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { saveFirm } from '@/store/firm'
+import { editOf, saveChange } from '@/store/edits'
+import { firmPlace } from '@/store/firm'
 import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
-import { addAnswers, addLog, addReadings, saveWishes } from '@/store/records'
+import { ANSWERS, addRows, LOG_ENTRIES, READINGS } from '@/store/rows'
 import { addUnits } from '@/store/units'
 import { STEPS } from '@/trade/steps'
+import { TESTS } from '@/trade/tests'
 import { tradeWith } from '@/trade/trade'
 import { loadExchange } from './demo-exchange'
 import { demoId as idOf } from './demo-ids'
-import { readCatalogue } from './read-catalogue'
 
 const instant = z.iso.datetime({ precision: 3 })
 const openingSchema = z.strictObject({
@@ -64,6 +66,8 @@ const openingSchema = z.strictObject({
   steps: z.union([z.literal('all'), z.array(z.string())]).optional(),
   stepsAt: instant.optional(),
   tests: z.record(z.string(), z.string()).optional(),
+  /** Edges whose seal is fitted. */
+  sealed: z.array(z.string()).optional(),
 })
 const scenarioSchema = z.strictObject({
   company: z.string(),
@@ -95,7 +99,7 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   await addCompany(db, companyId, scenario.company, people)
   const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
   await addUnits(db, acting, units)
-  await saveFirm(db, acting, 0, { ...NEW_FIRM, ...scenario.firm })
+  await saveChange(firmPlace(db, acting), { revision: 0, base: NEW_FIRM, data: { ...NEW_FIRM, ...scenario.firm } })
   for (const { openings, latitude, longitude, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
     await insertJob(db, acting, {
@@ -118,35 +122,38 @@ async function loadOpening(
 ): Promise<void> {
   const id = idOf('opening', jobId, one.tag)
   const unit = units.find(candidate => candidate.article === one.choose)
-  const wishes: Wishes = {
-    ...newWishes(one.way),
-    ...one.wishes,
-    chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null,
+  const first = newEdits(one.way)
+  const { details, ...wished } = one.wishes
+  const edits: Edits = {
+    ...first,
+    wishes: { ...first.wishes, ...wished },
+    order: { ...first.order, details, chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null },
   }
   const opening = { id, tag: one.tag, name: one.name, family: one.family }
-  await addOpening(db, acting, jobId, opening, newWishes(one.way))
-  await saveWishes(db, acting, id, 1, wishes)
+  await addOpening(db, acting, jobId, opening, first)
+  await saveChange(editOf(db, acting, id, 'wishes'), { revision: 1, base: first.wishes, data: edits.wishes })
+  await saveChange(editOf(db, acting, id, 'order'), { revision: 1, base: first.order, data: edits.order })
   const taken = [
     ...Object.entries(one.readings).map(([slot, text]) => [slot, text, one.takenBy] as const),
     ...one.again,
   ]
   const readings = taken.map((row, i) => readingOf(id, row, lengthUnit, one, i))
-  await addReadings(db, acting, id, readings)
+  await addRows(db, READINGS, acting, id, readings)
   const answers = answersOf(id, one, readings.length)
-  await addAnswers(db, acting, id, answers)
-  const log = logOf(id, one)
-  await addLog(db, acting, id, log)
+  await addRows(db, ANSWERS, acting, id, answers)
+  const log = logOf(id, one, lengthUnit)
+  await addRows(db, LOG_ENTRIES, acting, id, log)
   if (!one.release) return
-  const result = runJob(
-    { opening, readings, answers, wishes, sealChoice: {}, orders: [], receipts: [], log },
-    tradeWith(units, { firm: { ...NEW_FIRM, ...firm } }),
-  )
-  if (!result.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(result.findings.order)}`)
+  const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...firm } })
+  const records = { ...edits, opening, readings, answers, orders: [], receipts: [], log }
+  const { order } = work(records, trade, one.release)
+  const { line } = order.value
+  if (!line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(order.findings)}`)
   const released = await releaseOrder(db, acting, jobId, {
     id: idOf('order', id),
     releasedAt: one.release,
-    maker: result.line.unit.maker,
-    lines: [result.line],
+    maker: line.unit.maker,
+    lines: [line],
     supersedes: null,
   })
   if (!released.ok) throw new Error(`${one.tag} is ordered already`)
@@ -155,6 +162,11 @@ async function loadOpening(
 
 const takenAtOf = (one: ScenarioOpening, index: number): string =>
   new Date(Date.parse(one.takenAt) + index * 45_000).toISOString()
+
+const HOURS_TO_SET = 7
+/** When a unit that stands was read: after its last step. */
+const setAtOf = (one: ScenarioOpening, index: number): string =>
+  new Date(Date.parse(one.stepsAt ?? one.takenAt) + HOURS_TO_SET * 3_600_000 + index * 45_000).toISOString()
 
 function answersOf(openingId: string, one: ScenarioOpening, after: number): readonly Answer[] {
   const rows = [
@@ -180,34 +192,49 @@ function readingOf(
 ): Reading {
   const parsed = parseLength(text, { unit })
   if (!isSlot(slot) || !parsed.ok) throw new Error(`demo reading ${one.tag} ${slot}: ${text}`)
+  // The gaps of a unit that stands were read when it stood.
+  const isSet = one.steps === 'all' && isGapSlot(slot)
   return {
     id: takenBy === one.takenBy ? idOf('reading', openingId, slot) : idOf('reading', openingId, slot, takenBy),
     slot,
+    occasion: isSet ? 'set' : 'survey',
     value: parsed.value.ticks,
     text,
-    takenAt: takenAtOf(one, index),
+    takenAt: isSet ? setAtOf(one, index) : takenAtOf(one, index),
     takenBy,
     note: '',
     deviation: null,
     device: '',
-    ...instrumentFor(slot, unit),
+    ...takenWith(slot, unit),
   }
 }
 
-function instrumentFor(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
+function takenWith(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
   const [fine, usual] = unit === 'in' ? (['1/32', '1/16'] as const) : (['0.5', '1'] as const)
-  if (isLevelReading(slot)) return { instrument: 'level', graduation: fine, levelLength: LEVEL_LENGTH }
-  if (/gap\./.test(slot)) return { instrument: 'gauge', graduation: fine, levelLength: null }
-  if (/(bow|crown)\./.test(slot)) return { instrument: 'straightedge', graduation: fine, levelLength: null }
-  return { instrument: 'tape', graduation: usual, levelLength: null }
+  const instrument = instrumentFor(slot)
+  return {
+    instrument,
+    graduation: instrument === 'tape' ? usual : fine,
+    levelLength: instrument === 'level' ? LEVEL_LENGTH : null,
+  }
 }
 
 const sixFeet = parseLength(`6'`, { unit: 'in' })
 const LEVEL_LENGTH = sixFeet.ok ? sixFeet.value.ticks : ZERO
 
-function logOf(openingId: string, one: ScenarioOpening): readonly LogEntry[] {
+/** What a test's entry holds: the figure that was read, or what was said. */
+function foundAs(code: string, text: string, unit: LengthUnit): Pick<LogEntry, 'value' | 'text'> {
+  const quantity = TESTS.find(one => one.id === code)?.unit ?? 'none'
+  if (quantity === 'none') return { value: null, text }
+  if (quantity !== 'length') return { value: { number: Number(text) }, text: '' }
+  const parsed = parseLength(text, { unit })
+  if (!parsed.ok) throw new Error(`demo test ${code}: ${text}`)
+  return { value: { length: parsed.value.ticks }, text: '' }
+}
+
+function logOf(openingId: string, one: ScenarioOpening, unit: LengthUnit): readonly LogEntry[] {
   const start = Date.parse(one.stepsAt ?? one.release ?? one.takenAt)
-  const codes = one.steps === 'all' ? STEPS.map(step => step.id) : (one.steps ?? [])
+  const codes = one.steps === 'all' ? STEPS['prehung-outside'].map(step => step.id) : (one.steps ?? [])
   const at = (n: number) => new Date(start + n * 900_000).toISOString()
   const steps = codes.map(
     (code, i): LogEntry => ({
@@ -215,6 +242,7 @@ function logOf(openingId: string, one: ScenarioOpening): readonly LogEntry[] {
       kind: 'step',
       code,
       result: 'done',
+      value: null,
       text: '',
       by: one.takenBy,
       at: at(i),
@@ -226,10 +254,22 @@ function logOf(openingId: string, one: ScenarioOpening): readonly LogEntry[] {
       kind: 'test',
       code,
       result: 'passed',
-      text,
+      ...foundAs(code, text, unit),
       by: one.takenBy,
       at: at(codes.length + i),
     }),
   )
-  return [...steps, ...tests]
+  const seals = (one.sealed ?? []).map(
+    (code, i): LogEntry => ({
+      id: idOf('seal', openingId, code),
+      kind: 'seal',
+      code,
+      result: 'fitted',
+      value: null,
+      text: '',
+      by: one.takenBy,
+      at: at(codes.length + tests.length + i),
+    }),
+  )
+  return [...steps, ...tests, ...seals]
 }

@@ -1,10 +1,11 @@
+import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
 import type { Scene } from '@/core/drawing/scene'
 import type { OpeningSheet } from '@/core/sheet'
 import { inches } from '@/core/units/length'
 import { drawingWord } from '@/words/drawing'
-import { resultOf } from './load-opening'
+import { workOf } from './load-opening'
 
 const TEXT_HEIGHT = inches(1, 1, 2)
 
@@ -14,7 +15,7 @@ export function exportElevation(sheet: OpeningSheet): {
   readonly marks: readonly LoweredMark[]
   readonly textHeight: number
 } {
-  const scene = elevation(resultOf(sheet), 'fit')
+  const scene = elevation(drawnOf(workOf(sheet), sheet.edits.wishes.data), 'fit')
   const marks = lowerScene(scene, { textHeight: TEXT_HEIGHT, step: sheet.job.step, word: drawingWord, openText: '' })
   return { scene, marks, textHeight: TEXT_HEIGHT }
 }

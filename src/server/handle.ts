@@ -12,9 +12,17 @@ export type Refusal = {
   readonly current?: unknown
 }
 
-export type Asked = { readonly db: Db; readonly acting: Acting; readonly request: Request; readonly id: string }
+type Params = { readonly [name: string]: string | undefined }
 
-type Context = { readonly params: Promise<{ readonly id?: string }> }
+export type Asked = {
+  readonly db: Db
+  readonly acting: Acting
+  readonly request: Request
+  readonly id: string
+  readonly params: Params
+}
+
+type Context = { readonly params: Promise<Params> }
 
 export const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status })
 
@@ -23,11 +31,12 @@ export const notFound = (): Response =>
 
 /** A route that runs with an acting member, and answers in sentences when the database is away or the request is broken. */
 export function handle(answer: (asked: Asked) => Promise<Response>) {
-  return async (request: Request, { params }: Context): Promise<Response> => {
+  return async (request: Request, context: Context): Promise<Response> => {
     try {
       const acting = await actingMember()
       if (!acting) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
-      return await answer({ db: store(), acting, request, id: (await params)?.id ?? '' })
+      const params = (await context.params) ?? {}
+      return await answer({ db: store(), acting, request, id: params.id ?? '', params })
     } catch (error) {
       if (error instanceof Unreadable) return refuse(400, error.refusal)
       if (isAway(error))

@@ -3,7 +3,6 @@ import type { Paper } from '@/papers/paper'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { findPicture } from '@/store/photos'
-import { LENGTHS } from '@/trade/lengths'
 import { loadOrder } from './load-order'
 
 /** The claim note of a line by its last receipt; `null` where nothing was received on it. */
@@ -23,7 +22,7 @@ export async function loadClaim(
     if (jpeg) photos.push({ photo, jpeg })
   }
   return {
-    paper: claimNote(view.job, view.order, line, receipt, { lengths: LENGTHS, photos }),
+    paper: claimNote(view.job, view.order, line, receipt, { lengths: view.lengths[number - 1]!, photos }),
     at: receipt.at,
     name: `${view.order.number}-${line.opening.tag}-claim.pdf`,
   }

@@ -1,13 +1,15 @@
-import { type JobResult, job, requestOf } from '@/core/job'
+import { requestFrom } from '@/core/ask-work'
+import { DOORS } from '@/core/doors/doors'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import { type Work, work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { listReceipts } from '@/store/exchange'
+import { findEdits } from '@/store/edits'
 import { findFirm, findJobSchools } from '@/store/firm'
 import { findJob, findOpening, listMembers, listOpenings } from '@/store/jobs'
 import { listOrders } from '@/store/orders'
 import { listPhotos } from '@/store/photos'
-import { findSealChoice, findWishes, listAnswers, listLog, listReadings } from '@/store/records'
+import { ANSWERS, LOG_ENTRIES, listRows, READINGS, RECEIPTS } from '@/store/rows'
 import { tradeWith } from '@/trade/trade'
 import { catalogueOf, shortList } from './catalogue'
 
@@ -16,21 +18,19 @@ export async function loadOpening(db: Db, acting: Acting, id: string): Promise<O
   const found = await findOpening(db, acting, id)
   if (!found) return null
   const { opening, jobId } = found
-  const [jobRow, openings, readings, answers, photos, members, wishes, sealChoice, log, all, firm, jobSchools] =
-    await Promise.all([
-      findJob(db, acting, jobId),
-      listOpenings(db, acting, jobId),
-      listReadings(db, acting, id),
-      listAnswers(db, acting, id),
-      listPhotos(db, acting, id),
-      listMembers(db, acting),
-      findWishes(db, acting, id),
-      findSealChoice(db, acting, id),
-      listLog(db, acting, id),
-      listOrders(db, acting, jobId),
-      findFirm(db, acting),
-      findJobSchools(db, acting, jobId),
-    ])
+  const [jobRow, openings, readings, answers, photos, members, edits, log, all, firm, jobSchools] = await Promise.all([
+    findJob(db, acting, jobId),
+    listOpenings(db, acting, jobId),
+    listRows(db, READINGS, acting, [id]),
+    listRows(db, ANSWERS, acting, [id]),
+    listPhotos(db, acting, id),
+    listMembers(db, acting),
+    findEdits(db, acting, id),
+    listRows(db, LOG_ENTRIES, acting, [id]),
+    listOrders(db, acting, jobId),
+    findFirm(db, acting),
+    findJobSchools(db, acting, jobId),
+  ])
   const at = openings.findIndex(one => one.id === id)
   const holds = all.filter(order => order.lines.some(line => line.opening.id === id))
   const numbers = new Set(holds.map(order => order.number))
@@ -42,12 +42,12 @@ export async function loadOpening(db: Db, acting: Acting, id: string): Promise<O
     answers,
     photos,
     members,
-    wishes: wishes!,
-    sealChoice: sealChoice!,
+    edits,
     log,
     orders,
-    receipts: await listReceipts(
+    receipts: await listRows(
       db,
+      RECEIPTS,
       acting,
       orders.map(one => one.id),
     ),
@@ -67,8 +67,10 @@ async function judged(
 ): Promise<Pick<OpeningSheet, 'units' | 'catalogue'>> {
   const catalogue = await catalogueOf(db, acting)
   const sheet = { ...bare, units: [], catalogue: { count: 0, possible: 0 } }
-  const request = requestOf(recordsOf(sheet), tradeOf(sheet))
-  return shortList(catalogue, bare.opening.family, request, bare.wishes.data.chosen?.unit ?? null)
+  const chosen = bare.edits.order.data.chosen?.unit ?? null
+  const index = chosen === null ? undefined : catalogue.byId.get(chosen)
+  const trade = tradeOf({ ...sheet, units: index === undefined ? [] : [catalogue.units[index]!] })
+  return shortList(catalogue, DOORS[bare.opening.family].takes, requestFrom(recordsOf(sheet), trade), chosen)
 }
 
 /** The trade as it holds for an opening: as shipped, with the firm's and the job's own. */
@@ -76,4 +78,5 @@ export const tradeOf = (sheet: OpeningSheet) =>
   tradeWith(sheet.units, { firm: sheet.firm, jobSchools: sheet.jobSchools.data })
 
 /** What the core says about a stored opening. */
-export const resultOf = (sheet: OpeningSheet): JobResult => job(recordsOf(sheet), tradeOf(sheet))
+export const workOf = (sheet: OpeningSheet, now = new Date()): Work =>
+  work(recordsOf(sheet), tradeOf(sheet), now.toISOString())

@@ -1,31 +1,32 @@
-import { type Acknowledgement, type NotUnderstood, readAcknowledgement, standingOf } from '@/core/order/acknowledgement'
+import type { TradeLengths } from '@/core/base/trade-lengths'
+import {
+  type Acknowledgement,
+  type NotUnderstood,
+  readAcknowledgement,
+  standingOf,
+} from '@/core/exchange/acknowledgement'
+import { messageOf, type OrderMessage } from '@/core/exchange/message'
+import { type PriceRow, priceRows } from '@/core/exchange/price-log'
+import { type OrderStanding, orderStanding } from '@/core/exchange/standing'
 import { receiptsFor } from '@/core/order/delivery'
-import { messageOf } from '@/core/order/message'
 import type { Order } from '@/core/order/order'
-import { type PriceRow, priceRows } from '@/core/order/price-log'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
-import { type OrderStanding, orderStanding } from '@/core/order/standing'
 import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
+import type { Work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import {
-  type DecisionRow,
-  type DeskAnswer,
-  listDecisions,
-  listDeskAnswers,
-  listOutgoing,
-  listReceipts,
-  type Outgoing,
-} from '@/store/exchange'
+import { type DeskAnswer, listDeskAnswers, listOutgoing, type Outgoing } from '@/store/exchange'
 import { companyName } from '@/store/firm'
 import { findJob } from '@/store/jobs'
 import { findOrder, listAllOrders, listOrders } from '@/store/orders'
 import { listPhotos } from '@/store/photos'
-import { loadOpening, resultOf } from './load-opening'
+import { DECISIONS, type DecisionRow, listRows, RECEIPTS } from '@/store/rows'
+import { LENGTHS } from '@/trade/lengths'
+import { loadOpening, workOf } from './load-opening'
 
 /** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
 export type ReadAnswer = Pick<DeskAnswer, 'id' | 'receivedAt'> &
@@ -56,6 +57,8 @@ export type OrderView = {
   readonly changes: readonly LineChange[]
   /** What has changed in the openings since it was released. */
   readonly since: readonly LineChange[]
+  /** The figures each line's opening is judged by: its own, its firm's, the shipped ones. */
+  readonly lengths: readonly TradeLengths[]
   readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
   readonly answers: readonly ReadAnswer[]
   readonly receipts: readonly Receipt[]
@@ -85,10 +88,16 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
   ])
   const chain = siblings.filter(one => one.number === order.number)
   const ids = chain.map(one => one.id)
-  const parts = { ...own, receipts: receiptsFor(order, chain, await listReceipts(db, acting, ids)) }
-  const sent = messageOf(order, { id: acting.companyId, name })
+  const parts = { ...own, receipts: receiptsFor(order, chain, await listRows(db, RECEIPTS, acting, ids)) }
+  const sent = sentMessage(order, parts.outgoing, { id: acting.companyId, name })
   const answers = parts.answers.map(one => readAnswer(one, sent, parts.decisions))
   const before = siblings.find(one => one.id === order.supersedes)
+  const works = await Promise.all(
+    order.lines.map(async ({ opening }) => {
+      const sheet = await loadOpening(db, acting, opening.id)
+      return sheet && workOf(sheet)
+    }),
+  )
   return {
     order,
     job: job!,
@@ -101,7 +110,8 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
       releasedBy,
     })),
     changes: before ? revisionChanges(before, order) : [],
-    since: await changesSince(db, acting, order),
+    since: changesSince(order, works),
+    lengths: works.map(one => one?.terms.lengths ?? LENGTHS),
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,
@@ -122,10 +132,17 @@ async function partsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<
   const [outgoing, answers, decisions, receipts] = await Promise.all([
     listOutgoing(db, acting, ids),
     listDeskAnswers(db, acting, ids),
-    listDecisions(db, acting, ids),
-    listReceipts(db, acting, ids),
+    listRows(db, DECISIONS, acting, ids),
+    listRows(db, RECEIPTS, acting, ids),
   ])
   return { outgoing, answers, decisions, receipts }
+}
+
+/** The message as it was sent: what came back is compared with that, whatever an order would be written as since. An order that came
+ *  with a file was sent elsewhere: its message is written anew. */
+function sentMessage(order: Order, outgoing: readonly Outgoing[], company: OrderMessage['company']): OrderMessage {
+  const sent = outgoing.find(one => one.kind === 'order' && one.orderId === order.id)
+  return sent ? (JSON.parse(sent.body) as OrderMessage) : messageOf(order, company)
 }
 
 function readAnswer(
@@ -162,14 +179,8 @@ const standingOfOrder = (order: Order, { outgoing, receipts }: Parts, answers: r
 const lastUnderstood = (answers: readonly ReadAnswer[]) => answers.findLast(one => one.ok) ?? null
 
 /** What the openings of an order would be ordered as now, against what was released. */
-async function changesSince(db: Db, acting: Acting, order: Order): Promise<readonly LineChange[]> {
-  const lines = await Promise.all(
-    order.lines.map(async line => {
-      const sheet = await loadOpening(db, acting, line.opening.id)
-      return sheet ? (resultOf(sheet).line ?? line) : line
-    }),
-  )
-  return revisionChanges(order, { lines })
+function changesSince(order: Order, works: readonly (Work | null)[]): readonly LineChange[] {
+  return revisionChanges(order, { lines: order.lines.map((line, i) => works[i]?.order.value.line ?? line) })
 }
 
 export type OrderRow = {
@@ -205,7 +216,7 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       decisions: of(parts.decisions),
       receipts: receiptsFor(order, chain, parts.receipts),
     }
-    const sent = messageOf(order, { id: acting.companyId, name })
+    const sent = sentMessage(order, own.outgoing, { id: acting.companyId, name })
     const answers = own.answers.map(one => readAnswer(one, sent, own.decisions))
     return {
       id: order.id,

@@ -1,14 +1,14 @@
 import { notFound } from 'next/navigation'
-import type { JobResult } from '@/core/job'
 import { type Progress, progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
+import type { Work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import { store } from '@/store/connection'
 import { findFirm, findJobSchools } from '@/store/firm'
 import { countOpenings, findJob, listJobs, listOpenings } from '@/store/jobs'
 import { catalogueOf } from './catalogue'
-import { loadOpening, resultOf } from './load-opening'
+import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
@@ -24,7 +24,7 @@ async function acting(): Promise<Acting> {
   return (await actingMember()) ?? notFound()
 }
 
-export type OpeningCard = { readonly sheet: OpeningSheet; readonly result: JobResult; readonly progress: Progress }
+export type OpeningCard = { readonly sheet: OpeningSheet; readonly work: Work; readonly progress: Progress }
 export type JobCard = { readonly job: Job; readonly openings: readonly OpeningCard[] }
 
 async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard[]> {
@@ -32,8 +32,8 @@ async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard
   const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id)))
   return sheets.flatMap(sheet => {
     if (!sheet) return []
-    const result = resultOf(sheet)
-    return { sheet, result, progress: progressOf(result, recordsOf(sheet)) }
+    const work = workOf(sheet)
+    return { sheet, work, progress: progressOf(work, recordsOf(sheet)) }
   })
 }
 

@@ -1,28 +1,34 @@
 import { z } from 'zod'
-import type { Acting } from '@/store/acting'
-import type { Db } from '@/store/connection'
 import { findOpening } from '@/store/jobs'
-import type { Added } from '@/store/records'
-import { bodyOf, handle, notFound, refuse } from './handle'
-
-type Add<T> = (db: Db, acting: Acting, openingId: string, rows: readonly T[]) => Promise<Added>
+import { type Added, addRows, type RowKind } from '@/store/rows'
+import { bodyOf, handle, notFound, type Refusal, refuse } from './handle'
 
 const MOST_ROWS = 500
 
+/** What of a row can't be taken whatever its form, as a sentence; `null` where nothing is wrong. */
+type Check<T> = (row: T) => string | null
+
 /** A route that adds rows with ids of their own to an opening: sent twice, stored once; a taken id that says something else is refused. */
-export const postRows = <T>(schema: z.ZodType<T>, add: Add<T>) =>
+export const postRows = <T extends { readonly id: string }>(
+  kind: RowKind<T>,
+  schema: z.ZodType<T>,
+  check: Check<T> = () => null,
+) =>
   handle(async ({ db, acting, request, id }) => {
     if (!(await findOpening(db, acting, id))) return notFound()
-    const { stored, conflicting } = await add(
-      db,
-      acting,
-      id,
-      await bodyOf(request, z.array(schema).min(1).max(MOST_ROWS)),
-    )
-    if (conflicting.length === 0) return Response.json({ stored })
-    return refuse(409, {
-      code: 'id-taken',
-      message: 'A row of this id is stored with other contents; it stays as it is.',
-      issues: conflicting.map(path => ({ path, message: 'taken' })),
+    const rows = await bodyOf(request, z.array(schema).min(1).max(MOST_ROWS))
+    const wrong = rows.flatMap(row => {
+      const message = check(row)
+      return message === null ? [] : [{ path: row.id, message }]
     })
+    if (wrong.length) return refuse(422, { code: 'not-taken', message: 'Not stored.', issues: wrong })
+    return answerAdded(await addRows(db, kind, acting, id, rows))
   })
+
+/** Which rows are stored, or which ids are taken. */
+export function answerAdded({ stored, conflicting }: Added): Response {
+  if (conflicting.length === 0) return Response.json({ stored })
+  const issues: Refusal['issues'] = conflicting.map(path => ({ path, message: 'taken' }))
+  const message = 'A row of this id is stored with other contents; it stays as it is.'
+  return refuse(409, { code: 'id-taken', message, issues })
+}

@@ -2,7 +2,7 @@ import { standingOrders } from '@/core/order/revision'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { listOpenings } from '@/store/jobs'
-import { loadOpening, resultOf } from './load-opening'
+import { loadOpening, workOf } from './load-opening'
 
 /** An opening whose order is complete: which unit, of which maker, and whether it was released already. */
 export type ReadyLine = {
@@ -19,7 +19,7 @@ export async function readyLines(db: Db, acting: Acting, jobId: string): Promise
   const openings = await listOpenings(db, acting, jobId)
   const sheets = await Promise.all(openings.map(one => loadOpening(db, acting, one.id)))
   return sheets.flatMap(sheet => {
-    const line = sheet && resultOf(sheet).line
+    const line = sheet && workOf(sheet).order.value.line
     if (!sheet || !line) return []
     const { id, tag, name } = sheet.opening
     const { maker, article } = line.unit

@@ -1,4 +1,4 @@
-import { messageOf } from '@/core/order/message'
+import { messageOf } from '@/core/exchange/message'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
@@ -8,7 +8,7 @@ import { findJob } from '@/store/jobs'
 import { findOrder, releaseOrder } from '@/store/orders'
 import { findingWords } from '@/words/findings'
 import type { Refusal } from './handle'
-import { loadOpening, resultOf } from './load-opening'
+import { loadOpening, workOf } from './load-opening'
 
 export type ReleaseRequest = {
   /** Made by whoever asks, so that asking twice releases once. */
@@ -39,10 +39,11 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
   for (const id of asked.openings) {
     const sheet = await loadOpening(db, acting, id)
     if (sheet?.job.id !== asked.jobId) return no(404, 'not-found', 'An opening of this order is not in this job.')
-    const { line, findings } = resultOf(sheet)
+    const { order } = workOf(sheet)
+    const { line } = order.value
     if (line) lines.push(line)
     else
-      for (const one of findings.order.filter(finding => finding.severity === 'stop'))
+      for (const one of order.findings.filter(finding => finding.severity === 'stop'))
         issues.push({
           path: one.place,
           message: `${sheet.opening.tag}: ${findingWords(one, sheet.job.step).title}`,

@@ -1,13 +1,14 @@
+import type { UnitKind } from '@/core/base/kinds'
 import type { Catalogue } from '@/core/catalogue/rank-catalogue'
-import type { CatalogueUnit } from '@/core/catalogue/unit'
-import type { Family } from '@/core/survey/families'
+import { type CatalogueUnit, said } from '@/core/catalogue/unit'
+import type { Length } from '@/core/units/length'
 
 export const SORTS = ['article', 'maker', 'name', 'width', 'height', 'price', 'days'] as const
 export type Sort = (typeof SORTS)[number]
 
 export type CatalogueQuery = {
   readonly words: string
-  readonly family: Family | null
+  readonly kind: UnitKind | null
   readonly onlyStock: boolean
   readonly sort: Sort
   readonly isDescending: boolean
@@ -15,18 +16,26 @@ export type CatalogueQuery = {
 }
 export const WHOLE_CATALOGUE: CatalogueQuery = {
   words: '',
-  family: null,
+  kind: null,
   onlyStock: false,
   sort: 'article',
   isDescending: false,
   from: 0,
 }
 
+/** The trim opening a door on the trim covers. */
+export type UnitRange = { readonly width: readonly [Length, Length]; readonly height: readonly [Length, Length] }
+
+function rangeOf(unit: CatalogueUnit): UnitRange | null {
+  const [a, b, c, d] = (['widthLeast', 'widthMost', 'heightLeast', 'heightMost'] as const).map(name => said(unit, name))
+  return a && b && c && d ? { width: [a, b], height: [c, d] } : null
+}
+
 /** What of a unit a list shows. */
 export type ListedUnit = Pick<
   CatalogueUnit,
-  'id' | 'article' | 'maker' | 'name' | 'family' | 'width' | 'height' | 'priceCents' | 'leadDays' | 'stock' | 'storm'
->
+  'id' | 'article' | 'maker' | 'name' | 'kind' | 'width' | 'height' | 'priceCents' | 'leadDays' | 'stock'
+> & { readonly range: UnitRange | null }
 
 export type FoundUnits = {
   readonly units: readonly ListedUnit[]
@@ -53,7 +62,7 @@ export function searchCatalogue({ units }: Catalogue, query: CatalogueQuery): Fo
   const words = query.words.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8)
   const found = units.filter(
     unit =>
-      (query.family === null || unit.family === query.family) &&
+      (query.kind === null || unit.kind === query.kind) &&
       (!query.onlyStock || unit.stock) &&
       words.every(word => textOf(unit).includes(word)),
   )
@@ -89,11 +98,11 @@ const listed = (unit: CatalogueUnit): ListedUnit => ({
   article: unit.article,
   maker: unit.maker,
   name: unit.name,
-  family: unit.family,
+  kind: unit.kind,
   width: unit.width,
   height: unit.height,
   priceCents: unit.priceCents,
   leadDays: unit.leadDays,
   stock: unit.stock,
-  storm: unit.storm,
+  range: rangeOf(unit),
 })

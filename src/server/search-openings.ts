@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/survey/families'
+import { FAMILIES } from '@/core/base/kinds'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type FoundOpening, findOpenings, type SearchWord } from '@/store/jobs'

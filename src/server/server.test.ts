@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
-import { FAMILIES } from '@/core/survey/families'
+import { FAMILIES } from '@/core/base/kinds'
 import { isSlot } from '@/core/survey/slots'
 import { reading } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
+import { readCatalogue } from '@/readers/read-catalogue'
 import { writeReadingsCsv } from '@/writers/write-csv'
 import { download } from './download'
-import { readCatalogue } from './read-catalogue'
 import { readSigned, signMember } from './sign'
 
 const HEAD =
@@ -35,7 +35,7 @@ describe('a catalogue', () => {
     ['width', '0', '“0”: above zero.'],
     ['price', 'cheap', '“cheap” is not a price. Write it as 612.00.'],
     ['price', '-5', /is not a price/],
-    ['hinges', 'middle', '“middle”: one of “left”, “right”, “both” is wanted.'],
+    ['hinges', 'middle', '“middle”: one of “both”, “left”, “right” is wanted.'],
     ['days', 'soon', '“soon” is not a whole number.'],
     ['days', '4000', '“4000” is above 400, the most there is.'],
     ['article', '', 'Nothing stands here; this is needed.'],

@@ -1,7 +1,7 @@
 import { v7 as uuidV7 } from 'uuid'
 import { reading } from '@/core/test/fixtures'
 import { isAway } from './connection'
-import { addReadings, listReadings } from './records'
+import { addRows, listRows, READINGS } from './rows'
 import { someCompany, startStore } from './test/database'
 
 it('kill -9 of the database during 200 readings loses none that were acknowledged', async () => {
@@ -14,7 +14,7 @@ it('kill -9 of the database during 200 readings loses none that were acknowledge
   for (const [i, one] of all.entries()) {
     if (i === 120) killed = store.database.kill()
     try {
-      acknowledged.push(...(await addReadings(store.db, acting, opening.id, [one])).stored)
+      acknowledged.push(...(await addRows(store.db, READINGS, acting, opening.id, [one])).stored)
     } catch (error) {
       expect(isAway(error)).toBe(true)
       refused.push(one.id)
@@ -22,13 +22,13 @@ it('kill -9 of the database during 200 readings loses none that were acknowledge
   }
   await killed
   await store.restart()
-  const there = new Set((await listReadings(store.db, acting, opening.id)).map(one => one.id))
+  const there = new Set((await listRows(store.db, READINGS, acting, [opening.id])).map(one => one.id))
   expect(acknowledged.length).toBeGreaterThanOrEqual(120)
   expect(refused.length).toBeGreaterThan(0)
   expect(acknowledged.filter(id => !there.has(id))).toEqual([])
 
-  const later = await addReadings(store.db, acting, opening.id, all)
+  const later = await addRows(store.db, READINGS, acting, opening.id, all)
   expect(later.stored).toHaveLength(200)
-  expect(await listReadings(store.db, acting, opening.id)).toHaveLength(200)
+  expect(await listRows(store.db, READINGS, acting, [opening.id])).toHaveLength(200)
   await store.end()
 }, 90_000)

@@ -10,7 +10,7 @@ import {
   uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core'
-import { id, json, moment } from './columns'
+import { id, json, moment, version } from './columns'
 import { purchaseOrder } from './tables'
 
 const ofOrder = (t: { companyId: AnyMySqlColumn; orderId: AnyMySqlColumn }, name: string) =>
@@ -104,6 +104,7 @@ export const receipt = mysqlTable(
     id: id('id').notNull(),
     orderId: id('order_id').notNull(),
     line: int('line').notNull(),
+    version: version(),
     data: json('data').notNull(),
     at: moment('at').notNull(),
   },

@@ -2,34 +2,31 @@ import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { v7 as uuidV7 } from 'uuid'
 import { NEW_FIRM } from '@/core/catalogue/firm'
-import { job as runJob } from '@/core/job'
-import { messageOf } from '@/core/order/message'
+import { messageOf } from '@/core/exchange/message'
+import { newEdits } from '@/core/new-edits'
 import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
-import { newWishes } from '@/core/specification/new-wishes'
-import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { type CourierOptions, carry, pauseAfter } from '@/server/courier'
 import { freePort } from '../../tools/database.mjs'
 import { startDesk } from '../../tools/devices.mjs'
+import { saveChange } from './edits'
 import {
-  addDecisions,
   addDeskAnswer,
-  addReceipt,
   claimDue,
   countOutgoing,
   hurry,
-  listDecisions,
   listDeskAnswers,
   listOutgoing,
-  listReceipts,
   noteAttempt,
   putOutgoing,
 } from './exchange'
 import { answerFromDesk, decision, outgoing, receipt, withdrawal } from './exchange-tables'
-import { findFirm, findJobSchools, saveFirm, saveJobSchools } from './firm'
+import { findFirm, findJobSchools, firmPlace, schoolsPlace } from './firm'
 import { addOpening } from './jobs'
 import { findOrder, listOrders, releaseOrder, withdrawOrder } from './orders'
+import { addRows, DECISIONS, listRows, RECEIPTS } from './rows'
 import { orderLine, purchaseOrder } from './tables'
 import { sharedStore, someCompany } from './test/database'
 import { addUnit, addUnits, catalogueRevision, findUnits, listUnits, putUnits } from './units'
@@ -39,7 +36,7 @@ const AT = '2026-01-03T00:00:00.000Z'
 
 const lineFor = (openingId: string) => {
   const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
-  return runJob({ ...base, opening: { ...base.opening, id: openingId } }, trade()).line!
+  return done({ ...base, opening: { ...base.opening, id: openingId } }, trade()).line!
 }
 type Company = Awaited<ReturnType<typeof someCompany>>
 /** Releases an opening of its own, or the company's first one where an order is superseded. */
@@ -53,7 +50,7 @@ const release = async ({ acting, job }: Company, openingId: string, supersedes: 
   })
 const released = async (company: Company): Promise<Order> => {
   const opening = { id: uuidV7(), tag: 'A9', name: 'Of its own', family: 'hinged-outside' } as const
-  await addOpening(store().db, company.acting, company.job.id, opening, newWishes('trim-off'))
+  await addOpening(store().db, company.acting, company.job.id, opening, newEdits('trim-off'))
   const result = await release(company, opening.id)
   if (!result.ok) throw new Error(result.why)
   return result.order
@@ -139,10 +136,19 @@ describe('what is never changed', () => {
       text: 'y',
       print: 'p',
     })
-    await addDecisions(store().db, company.acting, [
-      { id: uuidV7(), orderId: order.id, answerId, line: 1, path: 'hinges', verdict: 'objected', by: 'Ida', at: AT },
+    await addRows(store().db, DECISIONS, company.acting, order.id, [
+      {
+        id: uuidV7(),
+        orderId: order.id,
+        answerId,
+        line: 1,
+        path: 'hinges',
+        verdict: 'objected' as const,
+        by: 'Ida',
+        at: AT,
+      },
     ])
-    await addReceipt(store().db, company.acting, receiptOf(order.id))
+    await addRows(store().db, RECEIPTS, company.acting, order.id, [receiptOf(order.id)])
     const ended = { at: AT, by: 'Ida', reason: 'y' }
     await withdrawOrder(store().db, company.acting, order.id, ended)
     const refused = { cause: expect.objectContaining({ sqlState: '45000' }) }
@@ -181,15 +187,19 @@ describe('receipts', () => {
       receiptOf(order.id, { at: '2026-01-04T00:00:00.000Z', state: 'accepted' }),
     ]
     for (const row of [later, one, one])
-      expect(await addReceipt(store().db, company.acting, row)).toEqual({ stored: [row.id], conflicting: [] })
-    expect(await listReceipts(store().db, company.acting, [order.id])).toEqual([one, later])
+      expect(await addRows(store().db, RECEIPTS, company.acting, order.id, [row])).toEqual({
+        stored: [row.id],
+        conflicting: [],
+      })
+    expect(await listRows(store().db, RECEIPTS, company.acting, [order.id])).toEqual([one, later])
   })
   it('of a taken id that says something else is refused', async () => {
     const company = await someCompany(store().db, 'Receipt conflict')
     const order = await released(company)
     const one = receiptOf(order.id)
-    await addReceipt(store().db, company.acting, one)
-    expect((await addReceipt(store().db, company.acting, { ...one, state: 'accepted' })).conflicting).toEqual([one.id])
+    await addRows(store().db, RECEIPTS, company.acting, order.id, [one])
+    const other = { ...one, state: 'accepted' as const }
+    expect((await addRows(store().db, RECEIPTS, company.acting, order.id, [other])).conflicting).toEqual([one.id])
   })
 })
 
@@ -237,15 +247,23 @@ describe('a second company', () => {
     const one = await someCompany(store().db, 'First exchange')
     const { acting } = await someCompany(store().db, 'Second exchange')
     const order = await messageFor(one)
-    await addReceipt(store().db, one.acting, receiptOf(order.id))
-    await saveFirm(store().db, one.acting, 0, { ...NEW_FIRM, secondLookCents: 7 })
-    await saveJobSchools(store().db, one.acting, one.job.id, 0, { extension: 'solid-only' })
+    await addRows(store().db, RECEIPTS, one.acting, order.id, [receiptOf(order.id)])
+    await saveChange(firmPlace(store().db, one.acting), {
+      revision: 0,
+      base: NEW_FIRM,
+      data: { ...NEW_FIRM, secondLookCents: 7 },
+    })
+    await saveChange(schoolsPlace(store().db, one.acting, one.job.id), {
+      revision: 0,
+      base: {},
+      data: { extension: 'solid-only' },
+    })
     await addUnits(store().db, one.acting, [unit({ id: uuidV7() })])
     expect([
       await listOutgoing(store().db, acting, [order.id]),
       await listDeskAnswers(store().db, acting, [order.id]),
-      await listDecisions(store().db, acting, [order.id]),
-      await listReceipts(store().db, acting, [order.id]),
+      await listRows(store().db, DECISIONS, acting, [order.id]),
+      await listRows(store().db, RECEIPTS, acting, [order.id]),
       (await findFirm(store().db, acting)).data.secondLookCents,
       (await findJobSchools(store().db, acting, one.job.id)).data,
       await countOutgoing(store().db, acting),
@@ -255,12 +273,28 @@ describe('a second company', () => {
 })
 
 describe('the firm’s own', () => {
-  it('is saved from its revision, the first time from 0, and refused from an older one', async () => {
+  it('is saved from its revision, the first time from 0; from an older one what both changed is refused', async () => {
     const { acting } = await someCompany(store().db, 'Firm')
-    const data = { ...NEW_FIRM, rates: { centsPerHour: 7000 }, conventions: { Test: 'din107' as const } }
-    expect(await saveFirm(store().db, acting, 0, data)).toEqual({ ok: true, revision: 1 })
-    expect(await saveFirm(store().db, acting, 0, NEW_FIRM)).toEqual({ ok: false, current: { revision: 1, data } })
-    expect(await saveFirm(store().db, acting, 1, NEW_FIRM)).toEqual({ ok: true, revision: 2 })
+    const place = firmPlace(store().db, acting)
+    const data = { ...NEW_FIRM, secondLookCents: 7 }
+    const save = (revision: number, base: typeof data, wanted: typeof data) =>
+      saveChange(place, { revision, base, data: wanted })
+    expect(await save(0, NEW_FIRM, data)).toEqual({ ok: true, current: { revision: 1, data } })
+    expect(await save(0, NEW_FIRM, { ...NEW_FIRM, secondLookCents: 9 })).toEqual({
+      ok: false,
+      current: { revision: 1, data },
+      clashes: ['secondLookCents'],
+    })
+    expect(await save(1, data, NEW_FIRM)).toEqual({ ok: true, current: { revision: 2, data: NEW_FIRM } })
+  })
+  it('changed by two beside each other keeps both', async () => {
+    const { acting } = await someCompany(store().db, 'Two at the firm')
+    const place = firmPlace(store().db, acting)
+    const one = { ...NEW_FIRM, secondLookCents: 7 }
+    const other = { ...NEW_FIRM, conventions: { Test: 'din107' as const } }
+    const saved = await Promise.all([one, other].map(data => saveChange(place, { revision: 0, base: NEW_FIRM, data })))
+    expect(saved.map(it => it.ok)).toEqual([true, true])
+    expect((await findFirm(store().db, acting)).data).toEqual({ ...one, conventions: other.conventions })
   })
 })
 

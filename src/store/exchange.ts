@@ -1,9 +1,7 @@
 import { and, asc, eq, inArray, lte, or, sql } from 'drizzle-orm'
-import { type Receipt, receiptSchema } from '@/core/order/receipt'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { answerFromDesk, decision, outgoing, receipt } from './exchange-tables'
-import type { Added } from './records'
+import { answerFromDesk, outgoing } from './exchange-tables'
 
 export type OutgoingKind = 'order' | 'objection' | 'withdrawal'
 export type OutgoingState = 'waiting' | 'sent' | 'answered'
@@ -144,67 +142,6 @@ export async function listDeskAnswers(
     .where(and(eq(answerFromDesk.companyId, acting.companyId), inArray(answerFromDesk.orderId, [...orderIds])))
     .orderBy(asc(answerFromDesk.receivedAt), asc(answerFromDesk.id))
   return rows.map(({ companyId: _c, print: _p, ...row }) => row)
-}
-
-export type DecisionRow = {
-  readonly id: string
-  readonly orderId: string
-  readonly answerId: string
-  readonly line: number
-  readonly path: string
-  readonly verdict: 'accepted' | 'objected'
-  readonly by: string
-  readonly at: string
-}
-
-export async function addDecisions(db: Db, acting: Acting, rows: readonly DecisionRow[]): Promise<void> {
-  if (rows.length === 0) return
-  await db
-    .insert(decision)
-    .ignore()
-    .values(rows.map(row => ({ ...row, companyId: acting.companyId })))
-}
-
-export async function listDecisions(
-  db: Db,
-  acting: Acting,
-  orderIds: readonly string[],
-): Promise<readonly DecisionRow[]> {
-  if (orderIds.length === 0) return []
-  const rows = await db
-    .select()
-    .from(decision)
-    .where(and(eq(decision.companyId, acting.companyId), inArray(decision.orderId, [...orderIds])))
-    .orderBy(asc(decision.at), asc(decision.id))
-  return rows.map(({ companyId: _c, verdict, ...row }) => ({ ...row, verdict: verdict as DecisionRow['verdict'] }))
-}
-
-/** Adds what was found on a delivered unit, once however often it is sent; a taken id that says something else is refused. */
-export async function addReceipt(db: Db, acting: Acting, one: Receipt): Promise<Added> {
-  const { orderId, line, at, id } = one
-  await db
-    .insert(receipt)
-    .ignore()
-    .values({ companyId: acting.companyId, id, orderId, line, at, data: receiptSchema.parse(one) })
-  const [row] = await db
-    .select({ data: receipt.data })
-    .from(receipt)
-    .where(and(eq(receipt.companyId, acting.companyId), eq(receipt.id, id)))
-    .limit(1)
-  const isSame =
-    row !== undefined && JSON.stringify(receiptSchema.parse(row.data)) === JSON.stringify(receiptSchema.parse(one))
-  return isSame ? { stored: [id], conflicting: [] } : { stored: [], conflicting: [id] }
-}
-
-/** What was found on the delivered units of these orders, the oldest first. */
-export async function listReceipts(db: Db, acting: Acting, orderIds: readonly string[]): Promise<readonly Receipt[]> {
-  if (orderIds.length === 0) return []
-  const rows = await db
-    .select({ data: receipt.data })
-    .from(receipt)
-    .where(and(eq(receipt.companyId, acting.companyId), inArray(receipt.orderId, [...orderIds])))
-    .orderBy(asc(receipt.at), asc(receipt.id))
-  return rows.map(row => receiptSchema.parse(row.data))
 }
 
 /** How many of each state are on their way, for whoever watches the carrier. */

@@ -1,32 +1,39 @@
 import { and, eq } from 'drizzle-orm'
-import { schoolChoicesSchema } from '@/core/base/school-choices'
 import type { SchoolChoices } from '@/core/base/schools'
-import type { Firm } from '@/core/catalogue/firm'
-import { firmSchema } from '@/core/catalogue/firm-record'
+import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
+import { FIRM, SCHOOLS } from '@/core/records/records'
+import { readRecord } from '@/core/records/version'
 import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
 import { type Db, isDuplicate } from './connection'
-import type { Saved } from './records'
+import type { EditPlace } from './edits'
 import { company, firm, jobSchools } from './tables'
 
 /** The company's own practices, rates and suppliers; revision 0 while it has set nothing. */
 export async function findFirm(db: Db, acting: Acting): Promise<Versioned<Firm>> {
   const [row] = await db.select().from(firm).where(eq(firm.companyId, acting.companyId)).limit(1)
-  return { revision: row?.revision ?? 0, data: firmSchema.parse(row?.data ?? {}) }
+  return row
+    ? { revision: row.revision, data: readRecord(FIRM, row.data, row.version) }
+    : { revision: 0, data: NEW_FIRM }
 }
 
-export async function saveFirm(db: Db, acting: Acting, revision: number, data: Firm): Promise<Saved<Firm>> {
+/** Where the company's own lies, to be changed. */
+export function firmPlace(db: Db, acting: Acting): EditPlace<Firm> {
   const { companyId } = acting
-  const saved = await write(
-    revision,
-    () => db.insert(firm).values({ companyId, revision: 1, data }),
-    () =>
-      db
-        .update(firm)
-        .set({ data, revision: revision + 1 })
-        .where(and(eq(firm.companyId, companyId), eq(firm.revision, revision))),
-  )
-  return saved ? { ok: true, revision: revision + 1 } : { ok: false, current: await findFirm(db, acting) }
+  return {
+    kind: FIRM,
+    find: () => findFirm(db, acting),
+    write: (revision, data, version) =>
+      write(
+        revision,
+        () => db.insert(firm).values({ companyId, revision: 1, version, data }),
+        () =>
+          db
+            .update(firm)
+            .set({ data, version, revision: revision + 1 })
+            .where(and(eq(firm.companyId, companyId), eq(firm.revision, revision))),
+      ),
+  }
 }
 
 /** The practices a job chose; revision 0 while it chose none. */
@@ -36,29 +43,27 @@ export async function findJobSchools(db: Db, acting: Acting, jobId: string): Pro
     .from(jobSchools)
     .where(and(eq(jobSchools.companyId, acting.companyId), eq(jobSchools.jobId, jobId)))
     .limit(1)
-  return { revision: row?.revision ?? 0, data: schoolChoicesSchema.parse(row?.data ?? {}) }
+  return row ? { revision: row.revision, data: readRecord(SCHOOLS, row.data, row.version) } : { revision: 0, data: {} }
 }
 
-export async function saveJobSchools(
-  db: Db,
-  acting: Acting,
-  jobId: string,
-  revision: number,
-  data: SchoolChoices,
-): Promise<Saved<SchoolChoices>> {
+/** Where a job's practices lie, to be changed. */
+export function schoolsPlace(db: Db, acting: Acting, jobId: string): EditPlace<SchoolChoices> {
   const { companyId } = acting
-  const saved = await write(
-    revision,
-    () => db.insert(jobSchools).values({ companyId, jobId, revision: 1, data }),
-    () =>
-      db
-        .update(jobSchools)
-        .set({ data, revision: revision + 1 })
-        .where(
-          and(eq(jobSchools.companyId, companyId), eq(jobSchools.jobId, jobId), eq(jobSchools.revision, revision)),
-        ),
-  )
-  return saved ? { ok: true, revision: revision + 1 } : { ok: false, current: await findJobSchools(db, acting, jobId) }
+  const ofJob = and(eq(jobSchools.companyId, companyId), eq(jobSchools.jobId, jobId))
+  return {
+    kind: SCHOOLS,
+    find: () => findJobSchools(db, acting, jobId),
+    write: (revision, data, version) =>
+      write(
+        revision,
+        () => db.insert(jobSchools).values({ companyId, jobId, revision: 1, version, data }),
+        () =>
+          db
+            .update(jobSchools)
+            .set({ data, version, revision: revision + 1 })
+            .where(and(ofJob, eq(jobSchools.revision, revision))),
+      ),
+  }
 }
 
 type Written = PromiseLike<readonly [{ readonly affectedRows: number }, ...unknown[]]>

@@ -1,23 +1,15 @@
 import type { JobFile, OpeningFile } from '@/core/job-file'
+import { SCHOOLS } from '@/core/records/records'
+import { versionOf } from '@/core/records/version'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import { type Db, isDuplicate } from './connection'
-import { addReceipt, listReceipts } from './exchange'
-import { findJobSchools, saveJobSchools } from './firm'
+import { findEdits, insertEdits } from './edits'
+import { findJobSchools, schoolsPlace } from './firm'
 import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
 import { insertOrder, listOrders } from './orders'
 import { addPhoto, findPicture, listPhotos } from './photos'
-import {
-  addAnswers,
-  addLog,
-  addReadings,
-  findSealChoice,
-  findWishes,
-  insertVersions,
-  listAnswers,
-  listLog,
-  listReadings,
-} from './records'
+import { type Added, ANSWERS, addRows, LOG_ENTRIES, listRows, READINGS, RECEIPTS } from './rows'
 import { addUnits, findUnits } from './units'
 
 /** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
@@ -26,7 +18,7 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   if (!job) return null
   const openings: OpeningFile[] = []
   for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one))
-  const chosen = new Set(openings.map(one => one.wishes.data.chosen?.unit))
+  const chosen = new Set(openings.map(one => one.edits.order.data.chosen?.unit))
   const units = await findUnits(
     db,
     acting,
@@ -35,15 +27,16 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   const orders = [...(await listOrders(db, acting, jobId))]
   return {
     format: 'harvek-job',
-    version: 3,
+    version: 4,
     exportedAt,
     job,
     openings,
     units: [...units].sort((a, b) => (a.id < b.id ? -1 : 1)),
     orders,
     receipts: [
-      ...(await listReceipts(
+      ...(await listRows(
         db,
+        RECEIPTS,
         acting,
         orders.map(one => one.id),
       )),
@@ -55,12 +48,11 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
 async function exportOpening(db: Db, acting: Acting, opening: Opening): Promise<OpeningFile> {
   return {
     opening,
-    readings: [...(await listReadings(db, acting, opening.id))],
-    answers: [...(await listAnswers(db, acting, opening.id))],
+    readings: [...(await listRows(db, READINGS, acting, [opening.id]))],
+    answers: [...(await listRows(db, ANSWERS, acting, [opening.id]))],
     photos: await exportPhotos(db, acting, opening.id),
-    wishes: (await findWishes(db, acting, opening.id))!,
-    sealChoice: (await findSealChoice(db, acting, opening.id))!,
-    log: [...(await listLog(db, acting, opening.id))],
+    edits: await findEdits(db, acting, opening.id),
+    log: [...(await listRows(db, LOG_ENTRIES, acting, [opening.id]))],
   }
 }
 
@@ -85,9 +77,9 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
       await addUnits(tx, acting, file.units)
       for (const one of file.openings) {
         await insertOpening(tx, acting, file.job.id, one.opening)
-        await insertVersions(tx, acting, one.opening.id, one.wishes, one.sealChoice)
-        await refuseConflicts(addReadings(tx, acting, one.opening.id, one.readings))
-        await refuseConflicts(addAnswers(tx, acting, one.opening.id, one.answers))
+        await insertEdits(tx, acting, one.opening.id, one.edits)
+        await refuseConflicts(addRows(tx, READINGS, acting, one.opening.id, one.readings))
+        await refuseConflicts(addRows(tx, ANSWERS, acting, one.opening.id, one.answers))
         for (const { photo, picture, small } of one.photos)
           if (
             !(await addPhoto(tx, acting, one.opening.id, photo, {
@@ -96,11 +88,12 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
             }))
           )
             throw new Conflict('a photo of this id is here already')
-        await refuseConflicts(addLog(tx, acting, one.opening.id, one.log))
+        await refuseConflicts(addRows(tx, LOG_ENTRIES, acting, one.opening.id, one.log))
       }
       for (const order of file.orders) await insertOrder(tx, acting, file.job.id, order)
-      for (const one of file.receipts) await refuseConflicts(addReceipt(tx, acting, one))
-      if (Object.keys(file.schools).length) await saveJobSchools(tx, acting, file.job.id, 0, file.schools)
+      for (const one of file.receipts) await refuseConflicts(addRows(tx, RECEIPTS, acting, one.orderId, [one]))
+      if (Object.keys(file.schools).length)
+        await schoolsPlace(tx, acting, file.job.id).write(0, file.schools, versionOf(SCHOOLS))
     })
     return true
   } catch (error) {
@@ -111,7 +104,7 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
 
 class Conflict extends Error {}
 
-async function refuseConflicts(adding: ReturnType<typeof addReadings>): Promise<void> {
+async function refuseConflicts(adding: Promise<Added>): Promise<void> {
   const { conflicting } = await adding
   if (conflicting.length > 0) throw new Conflict(`${conflicting.length} rows are here already with other contents`)
 }

@@ -1,9 +1,11 @@
 import { and, asc, eq, inArray, or, type SQL, sql } from 'drizzle-orm'
-import type { Wishes } from '@/core/specification/wishes'
+import { EDIT_KINDS, type Edits } from '@/core/new-edits'
+import type { VersionedEdits } from '@/core/sheet'
 import { type Job, jobSchema, type Opening, openingSchema } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { company, job, member, opening, sealChoice, wishes } from './tables'
+import { insertEdits } from './edits'
+import { company, job, member, opening } from './tables'
 
 type JobRow = typeof job.$inferSelect
 type OpeningRow = typeof opening.$inferSelect
@@ -152,13 +154,13 @@ export async function findOpening(
   return row ? { opening: asOpening(row), jobId: row.jobId } : null
 }
 
-/** Adds an opening at the end of its job, with its wishes and an empty seal choice. */
+/** Adds an opening at the end of its job, with its edited records as they begin. */
 export async function addOpening(
   db: Db,
   acting: Acting,
   jobId: string,
   one: Omit<Opening, 'position'>,
-  first: Wishes,
+  first: Edits,
 ): Promise<void> {
   await db.transaction(async tx => {
     const [last] = await tx
@@ -167,8 +169,8 @@ export async function addOpening(
       .where(and(eq(opening.companyId, acting.companyId), eq(opening.jobId, jobId)))
       .for('update')
     await insertOpening(tx, acting, jobId, { ...one, position: Number(last?.most ?? -1) + 1 })
-    await tx.insert(wishes).values({ companyId: acting.companyId, openingId: one.id, revision: 1, data: first })
-    await tx.insert(sealChoice).values({ companyId: acting.companyId, openingId: one.id, revision: 1, data: {} })
+    const edits = EDIT_KINDS.map(kind => [kind, { revision: 1, data: first[kind] }] as const)
+    await insertEdits(tx, acting, one.id, Object.fromEntries(edits) as VersionedEdits)
   })
 }
 

@@ -1,17 +1,17 @@
 import sharp from 'sharp'
 import { v7 as uuidV7 } from 'uuid'
-import { job as runJob } from '@/core/job'
-import { messageOf } from '@/core/order/message'
+import { messageOf } from '@/core/exchange/message'
 import type { Order } from '@/core/order/order'
 import type { Photo } from '@/core/survey/photo'
-import { receipt, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, receipt, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { loadClaim } from '@/server/load-claim'
 import { loadOrder, loadOrders } from '@/server/load-order'
 import { writePdf } from '@/writers/write-pdf'
-import { addDeskAnswer, addReceipt, noteAttempt, putOutgoing } from './exchange'
+import { addDeskAnswer, noteAttempt, putOutgoing } from './exchange'
 import { exportJob, importJob } from './job-file'
 import { releaseOrder, withdrawOrder } from './orders'
 import { addPhoto } from './photos'
+import { addRows, RECEIPTS } from './rows'
 import { sharedStore, someCompany } from './test/database'
 
 const store = sharedStore()
@@ -21,14 +21,16 @@ type Company = Awaited<ReturnType<typeof someCompany>>
 
 async function released({ acting, job, opening }: Company): Promise<Order> {
   const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
-  const { line } = runJob({ ...base, opening: { ...base.opening, id: opening.id } }, trade())
+  const { line } = done({ ...base, opening: { ...base.opening, id: opening.id } }, trade())
   const order = { id: uuidV7(), releasedAt: AT, maker: 'Test', lines: [line!], supersedes: null }
   const result = await releaseOrder(store().db, acting, job.id, order)
   if (!result.ok) throw new Error(result.why)
   return result.order
 }
-const putOnItsWay = ({ acting }: Company, order: Order) =>
-  putOutgoing(store().db, acting, { id: order.id, orderId: order.id, kind: 'order', body: '{}', createdAt: AT }, 0)
+const putOnItsWay = ({ acting }: Company, order: Order) => {
+  const body = JSON.stringify(messageOf(order, { id: acting.companyId, name: 'X' }))
+  return putOutgoing(store().db, acting, { id: order.id, orderId: order.id, kind: 'order', body, createdAt: AT }, 0)
+}
 const standing = async ({ acting }: Company, order: Order) => (await loadOrder(store().db, acting, order.id))!.standing
 
 /** The supplier writes back what it read, with some members read otherwise. */
@@ -47,7 +49,9 @@ async function answer({ acting }: Company, order: Order, otherwise: Record<strin
   await addDeskAnswer(store().db, acting.companyId, one)
 }
 const receive = ({ acting }: Company, order: Order, state: 'accepted' | 'refused') =>
-  addReceipt(store().db, acting, receipt(order.id, { id: uuidV7(), state, note: 'a dent', at: LATER }))
+  addRows(store().db, RECEIPTS, acting, order.id, [
+    receipt(order.id, { id: uuidV7(), state, note: 'a dent', at: LATER }),
+  ])
 
 it('an order stands where its last news leaves it', async () => {
   const company = await someCompany(store().db, 'Standing')

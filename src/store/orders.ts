@@ -1,6 +1,8 @@
 import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
-import { type Order, type OrderLine, orderLineSchema, orderSchema } from '@/core/order/order'
+import { type Order, type OrderLine, orderSchema } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
+import { LINE } from '@/core/records/records'
+import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { withdrawal } from './exchange-tables'
@@ -75,7 +77,7 @@ async function withLines(db: Db, acting: Acting, rows: readonly Row[]): Promise<
     orderSchema.parse({
       ...row,
       withdrawn: ended.get(row.id) ?? null,
-      lines: lines.filter(line => line.orderId === row.id).map(line => orderLineSchema.parse(line.data)),
+      lines: lines.filter(line => line.orderId === row.id).map(line => readRecord(LINE, line.data, line.version)),
     }),
   )
 }
@@ -193,6 +195,7 @@ export async function insertOrder(db: Db, acting: Acting, jobId: string, order: 
       orderId: order.id,
       line: i + 1,
       openingId: data.opening.id,
+      version: versionOf(LINE),
       data,
     })),
   )

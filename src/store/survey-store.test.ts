@@ -8,7 +8,7 @@ import type { Acting } from './acting'
 import { exportJob, importJob } from './job-file'
 import { countOpenings, findOpenings, listMembers } from './jobs'
 import { addPhoto, findPicture, listPhotos } from './photos'
-import { addAnswers, addReadings, listAnswers, listReadings } from './records'
+import { ANSWERS, addRows, listRows, READINGS } from './rows'
 import { answer, opening as openingTable, photo as photoTable } from './tables'
 import { sharedStore, someCompany } from './test/database'
 
@@ -44,19 +44,19 @@ describe('answers', () => {
     const { acting, opening } = await someCompany(store().db, 'Answers')
     const one = skip()
     for (let i = 0; i < 3; i++)
-      expect((await addAnswers(store().db, acting, opening.id, [one])).stored).toEqual([one.id])
-    expect(await listAnswers(store().db, acting, opening.id)).toEqual([one])
+      expect((await addRows(store().db, ANSWERS, acting, opening.id, [one])).stored).toEqual([one.id])
+    expect(await listRows(store().db, ANSWERS, acting, [opening.id])).toEqual([one])
   })
   it('of a taken id that say something else are refused', async () => {
     const { acting, opening } = await someCompany(store().db, 'Answers taken')
     const one = skip()
-    await addAnswers(store().db, acting, opening.id, [one])
-    const added = await addAnswers(store().db, acting, opening.id, [{ ...one, code: 'later' }])
+    await addRows(store().db, ANSWERS, acting, opening.id, [one])
+    const added = await addRows(store().db, ANSWERS, acting, opening.id, [{ ...one, code: 'later' }])
     expect(added).toEqual({ stored: [], conflicting: [one.id] })
   })
   it('can’t be changed or deleted, and neither can photos', async () => {
     const { acting, opening } = await someCompany(store().db, 'Fixed')
-    await addAnswers(store().db, acting, opening.id, [skip()])
+    await addRows(store().db, ANSWERS, acting, opening.id, [skip()])
     await addPhoto(store().db, acting, opening.id, photo(), await pictures())
     await expect(store().db.update(answer).set({ code: 'later' })).rejects.toThrow()
     await expect(store().db.delete(answer)).rejects.toThrow()
@@ -74,8 +74,8 @@ it('a reading keeps its instrument’s exactness and the device it came from', a
     deviation: ticks(3200),
     device: 'Stand-in laser SL-0117: 924.3 mm',
   })
-  await addReadings(store().db, acting, opening.id, [one])
-  expect(await listReadings(store().db, acting, opening.id)).toEqual([one])
+  await addRows(store().db, READINGS, acting, opening.id, [one])
+  expect(await listRows(store().db, READINGS, acting, [opening.id])).toEqual([one])
 })
 
 describe('photos', () => {
@@ -107,7 +107,7 @@ describe('photos', () => {
 it('a job goes out and into another company with answers and photos', async () => {
   const { acting, job, opening } = await someCompany(store().db, 'From')
   const other = await someCompany(store().db, 'To')
-  await addAnswers(store().db, acting, opening.id, [skip()])
+  await addRows(store().db, ANSWERS, acting, opening.id, [skip()])
   await addPhoto(store().db, acting, opening.id, photo(), await pictures())
   const file = (await exportJob(store().db, acting, job.id, '2026-02-02T00:00:00.000Z'))!
   expect([file.openings[0]!.answers.length, file.openings[0]!.photos.length]).toEqual([1, 1])

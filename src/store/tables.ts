@@ -1,5 +1,5 @@
 import { foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core'
-import { bytes, id, json, moment } from './columns'
+import { bytes, id, json, moment, version } from './columns'
 
 export const company = mysqlTable('company', {
   id: id('id').primaryKey(),
@@ -64,6 +64,7 @@ export const reading = mysqlTable(
     id: id('id').notNull(),
     openingId: id('opening_id').notNull(),
     slot: varchar('slot', { length: 60 }).notNull(),
+    occasion: varchar('occasion', { length: 12 }).notNull().default('survey'),
     value: int('value').notNull(),
     text: varchar('text', { length: 80 }).notNull(),
     instrument: varchar('instrument', { length: 20 }).notNull(),
@@ -75,6 +76,7 @@ export const reading = mysqlTable(
     takenAt: moment('taken_at').notNull(),
     note: varchar('note', { length: 500 }).notNull(),
     memberId: id('member_id').notNull(),
+    version: version(),
   },
   t => [
     primaryKey({ columns: [t.companyId, t.id] }),
@@ -101,6 +103,7 @@ export const answer = mysqlTable(
     takenBy: varchar('taken_by', { length: 80 }).notNull(),
     takenAt: moment('taken_at').notNull(),
     memberId: id('member_id').notNull(),
+    version: version(),
   },
   t => [
     primaryKey({ columns: [t.companyId, t.id] }),
@@ -139,8 +142,29 @@ export const photo = mysqlTable(
   ],
 )
 
-/** A table of edited records, one for each opening, with its revision. */
-const versionedTable = <const Name extends string>(name: Name) =>
+/** Edited records of an opening, one row for each kind, each with a revision of its own. */
+export const openingEdit = mysqlTable(
+  'opening_edit',
+  {
+    companyId: id('company_id').notNull(),
+    openingId: id('opening_id').notNull(),
+    kind: varchar('kind', { length: 20 }).notNull(),
+    revision: int('revision').notNull(),
+    version: version(),
+    data: json('data').notNull(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.openingId, t.kind] }),
+    foreignKey({
+      name: 'edit_opening',
+      columns: [t.companyId, t.openingId],
+      foreignColumns: [opening.companyId, opening.id],
+    }),
+  ],
+)
+
+/** What stood in place of the edited records before they were parted: read once, when a database of then is opened. */
+const formerTable = <const Name extends string>(name: Name) =>
   mysqlTable(
     name,
     {
@@ -159,8 +183,8 @@ const versionedTable = <const Name extends string>(name: Name) =>
     ],
   )
 
-export const wishes = versionedTable('wishes')
-export const sealChoice = versionedTable('seal_choice')
+export const formerWishes = formerTable('wishes')
+export const formerSealChoice = formerTable('seal_choice')
 
 export const unit = mysqlTable(
   'unit',
@@ -171,6 +195,7 @@ export const unit = mysqlTable(
     id: id('id').notNull(),
     maker: varchar('maker', { length: 80 }).notNull().default(''),
     article: varchar('article', { length: 40 }).notNull(),
+    version: version(),
     data: json('data').notNull(),
   },
   t => [
@@ -193,6 +218,7 @@ export const firm = mysqlTable('firm', {
     .primaryKey()
     .references(() => company.id),
   revision: int('revision').notNull(),
+  version: version(),
   data: json('data').notNull(),
 })
 
@@ -203,6 +229,7 @@ export const jobSchools = mysqlTable(
     companyId: id('company_id').notNull(),
     jobId: id('job_id').notNull(),
     revision: int('revision').notNull(),
+    version: version(),
     data: json('data').notNull(),
   },
   t => [
@@ -239,6 +266,7 @@ export const orderLine = mysqlTable(
     orderId: id('order_id').notNull(),
     line: int('line').notNull(),
     openingId: id('opening_id').notNull(),
+    version: version(),
     data: json('data').notNull(),
   },
   t => [
@@ -269,7 +297,9 @@ export const logEntry = mysqlTable(
     text: varchar('text', { length: 500 }).notNull(),
     by: varchar('by_name', { length: 80 }).notNull(),
     at: moment('at').notNull(),
+    value: json('value'),
     memberId: id('member_id').notNull(),
+    version: version(),
   },
   t => [
     primaryKey({ columns: [t.companyId, t.id] }),

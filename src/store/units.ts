@@ -1,5 +1,7 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
-import { type CatalogueUnit, unitSchema } from '@/core/catalogue/unit'
+import type { CatalogueUnit } from '@/core/catalogue/unit'
+import { UNIT } from '@/core/records/records'
+import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { catalogueState, unit } from './tables'
@@ -13,13 +15,13 @@ export async function listUnits(
   onProgress?: (loaded: number, of: number) => void,
 ): Promise<readonly CatalogueUnit[]> {
   const rows = await db
-    .select({ data: unit.data })
+    .select({ data: unit.data, version: unit.version })
     .from(unit)
     .where(eq(unit.companyId, acting.companyId))
     .orderBy(asc(unit.article), asc(unit.maker))
   return rows.map((row, i) => {
     if (onProgress && i % PER_ROUND === 0) onProgress(i, rows.length)
-    return unitSchema.parse(row.data)
+    return readRecord(UNIT, row.data, row.version)
   })
 }
 
@@ -27,10 +29,10 @@ export async function listUnits(
 export async function findUnits(db: Db, acting: Acting, ids: readonly string[]): Promise<readonly CatalogueUnit[]> {
   if (ids.length === 0) return []
   const rows = await db
-    .select({ data: unit.data })
+    .select({ data: unit.data, version: unit.version })
     .from(unit)
     .where(and(eq(unit.companyId, acting.companyId), inArray(unit.id, [...ids])))
-  return rows.map(row => unitSchema.parse(row.data))
+  return rows.map(row => readRecord(UNIT, row.data, row.version))
 }
 
 /** Counts up with every change of the catalogue. */
@@ -50,7 +52,8 @@ const rowOf = (acting: Acting, one: CatalogueUnit) => ({
   id: one.id,
   maker: one.maker,
   article: one.article,
-  data: unitSchema.parse(one),
+  version: versionOf(UNIT),
+  data: UNIT.schema.parse(one),
 })
 
 /** Adds units; one that is there already by its id stays as it is. */
@@ -90,7 +93,13 @@ export async function putUnits(db: Db, acting: Acting, units: readonly Catalogue
       await tx
         .insert(unit)
         .values(units.slice(from, from + PER_ROUND).map(one => rowOf(acting, one)))
-        .onDuplicateKeyUpdate({ set: { data: sql`values(${unit.data})`, article: sql`values(${unit.article})` } })
+        .onDuplicateKeyUpdate({
+          set: {
+            data: sql`values(${unit.data})`,
+            version: sql`values(${unit.version})`,
+            article: sql`values(${unit.article})`,
+          },
+        })
     await changed(tx, acting)
   })
 }

@@ -1,3 +1,4 @@
+import type { TradeNumbers } from '@/core/base/figure'
 import type { TradeNumber } from '@/core/base/rule'
 import type { Rates } from '@/core/catalogue/preparation'
 
@@ -24,6 +25,7 @@ export const RATES: Rates = {
     'solid-jamb': rate(90, 20, 4000, 2600),
     'plane-jamb': rate(10, 10, 0, 0),
     'relieve-pinch': rate(20, 15, 0, 0),
+    'rip-bucks': rate(15, 6, 0, 0),
     'level-sill': rate(30, 20, 1200, 500),
     'patch-siding': rate(40, 30, 1800, 2400),
     'pad-siding': rate(20, 12, 800, 620),
@@ -38,8 +40,25 @@ export const RATES: Rates = {
   },
 }
 
-/** What one person may lift: above it two are wanted. Source: common site rule; a firm enters its own. */
-export const CREW_LIFT_KG = 25
+/** What one person may lift: above it two are wanted. */
+export const CREW_LIFT: TradeNumber = {
+  id: 'crew-lift',
+  value: 25,
+  unit: 'kg',
+  source: { kind: 'default', text: 'common site rule; a firm enters its own', checked: false },
+}
+
+/** How long a closer takes at the least from a right angle to nearly shut. */
+export const CLOSER_SECONDS: TradeNumber = {
+  id: 'closer-seconds',
+  value: 5,
+  unit: 's',
+  source: {
+    kind: 'code',
+    text: 'closing time of a door from 90° to 12°, as accessibility codes commonly ask; the local authority decides',
+    checked: false,
+  },
+}
 
 /** What one closer shuts of a storm door. Source: Harvek default, common trade practice; the closer's sheet overrides it. */
 export const TWO_CLOSERS_KG = 36
@@ -74,4 +93,13 @@ export const GARAGE_MINUTES: TradeNumber = {
     text: 'IRC R302.5.1, opening protection to a garage, as commonly adopted; the local authority decides',
     checked: false,
   },
+}
+
+/** The numbers of the trade, each with its unit and where it comes from. */
+export const NUMBERS: TradeNumbers = {
+  'latch-force': LATCH_LIMIT_N,
+  'sure-chance': SURE_CHANCE,
+  'garage-minutes': GARAGE_MINUTES,
+  'closer-seconds': CLOSER_SECONDS,
+  'crew-lift': CREW_LIFT,
 }

@@ -7,8 +7,9 @@ export const SCHOOL_LENGTHS: SchoolLengths = {
   'head-allowance': { 'one-and-a-half': { 'head-stop-thickness': inches(1, 1, 2) } },
   'height-start': { 'underside-of-sill': { 'drop-pocket': ZERO, 'drop-mark': ZERO } },
   'rough-opening': {
-    'three-quarters': { 'room-width': inches(0, 3, 4), 'room-height': inches(0, 3, 4) },
-    masonry: { 'room-width': inches(1, 1, 2), 'room-height': inches(1, 1, 2) },
+    'three-quarters': { 'room-width': inches(0, 3, 4) },
+    // Between block and unit, bucks and all; an opening measured block to block has its bucks counted by themselves.
+    masonry: { 'room-width': inches(1, 1, 2), 'room-loose': inches(2) },
   },
   extension: { 'solid-only': { 'jamb-extension': ZERO } },
   'throat-too-big': { reject: { 'wrap-packs': LENGTHS['wrap-fits'].value } },

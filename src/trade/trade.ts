@@ -1,11 +1,11 @@
 import type { SchoolChoices } from '@/core/base/schools'
 import { type Firm, NEW_FIRM, ownRates } from '@/core/catalogue/firm'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
-import type { Trade } from '@/core/job'
+import type { Trade } from '@/core/terms'
 import { HINGES } from './hinges'
 import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
 import { LENGTHS } from './lengths'
-import { CREW_LIFT_KG, GARAGE_MINUTES, LATCH_LIMIT_N, RATES, SURE_CHANCE, TWO_CLOSERS_KG } from './rates'
+import { NUMBERS, RATES, TWO_CLOSERS_KG } from './rates'
 import { SCHOOL_LENGTHS } from './schools'
 import { SEALS } from './seals'
 import { STEPS } from './steps'
@@ -27,13 +27,10 @@ export const tradeWith = (
   locks: LOCK_FAMILIES,
   hinges: HINGES,
   fillers: FILLER_STOCK,
-  crewLiftKg: CREW_LIFT_KG,
+  numbers: NUMBERS,
   twoClosersKg: TWO_CLOSERS_KG,
   flats: FLAT_PACKERS,
   rates: ownRates(RATES, firm.rates),
-  latchLimitN: LATCH_LIMIT_N,
-  sureChance: SURE_CHANCE,
-  garageMinutes: GARAGE_MINUTES,
   units,
   seals: SEALS,
   steps: STEPS,

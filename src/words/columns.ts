@@ -1,7 +1,7 @@
 /** What the terser columns of a catalogue mean, for whoever fills them in by hand. */
 const COLUMN_NAMES: Readonly<Record<string, string>> = {
-  jamb: 'Jamb, or frame overall',
-  bore: 'Bored',
+  'label minutes': 'Fire label, minutes',
+  bore: 'Lock bore',
   'leaf bottom': 'Leaf bottom above the sub-sill',
   days: 'Days to delivery',
   stock: 'In stock',
@@ -23,6 +23,8 @@ const COLUMN_NAMES: Readonly<Record<string, string>> = {
   'proud least': 'Trim proud, at least',
   'key inside': 'Wants a key inside',
   thickness: 'Leaf thickness',
+  mass: 'Mass, kg',
+  price: 'Price',
   'hinge tops': 'Hinges from the top, parted by ;',
   'bore top': 'Bore’s middle from the top',
   'thickness least': 'Leaf thickness from',

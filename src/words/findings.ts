@@ -1,15 +1,17 @@
 import type { Fact, Finding, Severity } from '@/core/base/finding'
-import type { FindingCode } from '@/core/job'
 import { isFactSlot } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import type { Way } from '@/core/survey/ways'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import type { FindingCode } from '@/core/work'
+import { codeWords } from './codes'
 import { CURES } from './cures'
 import { WAY_NAMES } from './kinds'
-import { SIDE_NAMES, WISH_NAMES } from './names'
+import { shimName, sideName, WISH_NAMES } from './names'
 import { OFFER_WORDS } from './offer-findings'
 import { FLUSH_NAMES } from './order'
 import { type Say, type Words, words } from './say'
+import { stepName } from './steps'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
 import { slotName } from './walk'
@@ -54,7 +56,7 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   hollow: words(
     f => `Sill hollow by ${f('crown')}`,
-    f => `Limit ${f('limit')}. A threshold needs support every 12 in.${closeCall(f)}`,
+    f => `Limit ${f('limit')}. A threshold needs support at least every ${f('every')}.${closeCall(f)}`,
   ),
   lean: words(
     f => `${f('side') === 'left' ? 'Left' : 'Right'} side leans ${f('lean')} to the ${f('towards')}`,
@@ -122,21 +124,26 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'flush-face': words(
     f => `Flush with ${FACES[f('face')] ?? f('face')}`,
     f =>
-      f('stands') === 'flush'
-        ? `The ${f('other')} face is flush, too.`
-        : `The jamb then stands ${f('by')} ${f('stands')} at the ${f('other')} face.`,
+      f('stands') === 'unread'
+        ? 'How far it lies outside the sheathing was not read: no figure is said.'
+        : f('stands') === 'flush'
+          ? `The ${f('other')} face is flush, too.`
+          : `The jamb then stands ${f('by')} ${f('stands')} at the ${f('other')} face.`,
   ),
   'garage-door': words(
     () => 'Door between garage and house',
-    'Solid 1 3/8 in wood or steel, or 20 minutes, and self-closing, is the usual code rule. The local authority decides.',
+    f =>
+      `Solid wood or steel of ${f('solid')}, or ${f('minutes')} minutes, and self-closing, is the usual code rule. The local authority decides.`,
   ),
   'plumb-smaller': words(
-    f => `Only ${f('width')} stands plumb in here`,
+    f => `Only ${f('size')} of ${f('along')} stands plumb and level in here`,
     f =>
-      `The smallest width would allow ${f('wanted')}, but the sides lean: a ${f('unit')} unit wants more room. Order narrower, or correct the sides.`,
+      f('along') === 'width'
+        ? `The smallest width would allow ${f('wanted')}, but the sides lean: a ${f('unit')} unit wants more room. Order narrower, or correct the sides.`
+        : `The smallest height would allow ${f('wanted')}, but sill or head falls: a unit ${f('unit')} high wants more room. Order lower, or level them first.`,
   ),
   'plumb-large-enough': words(
-    f => `Plumb rectangle ${f('width')} wide`,
+    f => `Plumb rectangle ${f('size')} ${f('along') === 'width' ? 'wide' : 'high'}`,
     f => `A ${f('unit')} unit wants ${f('wanted')}: it stands plumb with its usual room.`,
   ),
   'unit-not-accepted': words(
@@ -146,6 +153,73 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'unit-held': words(
     () => 'Do not remove the old door',
     'The new unit is on hold or was refused. The claim note says what to tell the supplier.',
+  ),
+  'reading-contradicts': words(
+    f => `${f('place')} contradicts the others`,
+    f =>
+      `Little else checks ${f('read')}, and it does not go with what was read (test value ${f('test')}). Take it again. ${f('checkedBy')} would check it.`,
+  ),
+  'reading-impossible': words(
+    f => `${f('place')}: “${f('text')}” can’t be`,
+    f => `It can be from ${f('least')} to ${f('most')}. It counts for nothing; take it again.`,
+  ),
+  'steps-not-worked-out': words(
+    () => 'Setting this kind is not worked out yet',
+    'No steps are shown. Set it by its maker’s sheet, and note here when it stands.',
+  ),
+  'step-failed': words(
+    f => `Failed: ${stepName(f('step'))}`,
+    f => `${f('text') || 'No note.'} Correct it, then note it as done.`,
+  ),
+  'step-under-irreversible': words(
+    f => `${stepName(f('step'))} is done, and what lies under it was reopened`,
+    f =>
+      `It can’t be undone: cut it out first where ${f('missing').split(' ').map(stepName).join(', ').toLowerCase()} must be done again.`,
+  ),
+  'step-out-of-order': words(
+    f => `${stepName(f('step'))} was done too early`,
+    f => `Before it: ${f('missing').split(' ').map(stepName).join(', ')}.`,
+  ),
+  'test-against-limit': words(
+    f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}: ${f('read')}`,
+    f => `${f('holds') === 'at-most' ? 'At most' : 'At least'} ${f('limit')}. ${f('text')} Correct it and test again.`,
+  ),
+  'asked-here': words(
+    () => 'Only bedded, its joint sealed, and draining',
+    'On an outside leaf it holds water where one of these is missing. Choose it yourself where all three are sure.',
+  ),
+  'no-kerf': words(
+    () => 'No kerf in the stop',
+    'It is pushed into a slot that is not there; take one that goes on the stop.',
+  ),
+  'threshold-wrong': words(
+    f => `Not on this threshold: ${codeWords(f('threshold'))}`,
+    'It has nothing to close against.',
+  ),
+  'floor-wrong': words(
+    f => `Not over this floor: ${codeWords(f('floor'))}`,
+    'It would wear, catch, or close at one end only.',
+  ),
+  'threshold-falls': words(
+    f => `The threshold falls ${f('fall')}`,
+    f => `It drops at most ${f('limit')} more than the largest gap: at one end it would leak.`,
+  ),
+  'keeps-no-air': words(() => 'An appliance burns behind this door', 'The way for its air stays open.'),
+  'bottom-stays-open': words(
+    () => 'Do not seal the bottom: an appliance burns behind this door',
+    'It must keep its air. Someone licensed says how before anything is closed.',
+  ),
+  'bottom-takes-air': words(
+    () => 'The room takes its return air under this door',
+    'Sealed at the bottom it loses it. Leave the way open, or give it another.',
+  ),
+  'contact-uneven': words(
+    f => `The leaf meets its stop unevenly, by ${f('spread')}`,
+    f => `Limit ${f('limit')}. A seal there is squeezed at one height and open at another.`,
+  ),
+  'gaps-between': words(
+    f => `Not every gap read: ${sideName(f('side'))}`,
+    'What was not read is taken between its neighbours.',
   ),
   'pack-impossible': words(
     f => `${f('place')}: no pack fits ${f('gap')}`,
@@ -169,7 +243,7 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Gaps from ${f('smallest')} to ${f('largest')} lie in its range.`,
   ),
   'no-seal-holds': words(
-    f => `No seal closes the ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`,
+    f => `No seal closes the ${sideName(f('side')).toLowerCase()}`,
     f => `Gaps from ${f('smallest')} to ${f('largest')}: tune the door first.`,
   ),
   'latch-force': words(
@@ -177,7 +251,7 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Above ${f('limit')} N the door won’t latch by itself: a lighter seal, or the strike moved out.`,
   ),
   'gaps-not-read': words(
-    f => `Gaps not read: ${SIDE_NAMES[f('side') as keyof typeof SIDE_NAMES].toLowerCase()}`,
+    f => `Gaps not read: ${sideName(f('side')).toLowerCase()}`,
     'A seal is chosen by the smallest and largest gap of its side.',
   ),
   'test-failed': words(
@@ -237,9 +311,10 @@ const joinWords = (names: readonly string[], joined: 'and' | 'or'): string =>
 
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {
+  if (place.startsWith('shim.')) return shimName(place.slice('shim.'.length))
   return isSlot(place) || isFactSlot(place)
     ? slotName(place)
-    : place.replace(/^(shim|seal|wish|test)\./, '').replaceAll('.', ', ')
+    : place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {

@@ -70,6 +70,12 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'input.span': () => 'Two lengths are needed here, the smaller one first: ["35 7/8", "36 3/8"].',
   'input.point': () => 'A point is needed here: [x, y].',
   'input.range': () => 'A figure of this request leads beyond 20 m. Check the lengths and their units.',
+  'input.size': () => 'This is too long, too short, too large or too small.',
+  'input.form': () => 'This can’t be read as what is needed here.',
+  'input.unreadable': () => 'Nobody can have read this length here. Check the figure and its unit.',
+  'input.both': () => 'A list and the demo’s catalogue can’t both be given. Leave one out.',
+  'input.rows': f => `The list can’t be taken. Row ${f.row}, ${f.column}: ${String(f.reason).replace(/[.]$/, '')}.`,
+  'input.article': f => `No unit of the list has the article “${f.article}”.`,
   'input.json': () => 'This line is not JSON.',
   'call.unknown': f => `There is no call named “${f.call}”.`,
 }

@@ -1,4 +1,4 @@
-import type { Family } from '@/core/survey/families'
+import type { Family, UnitKind } from '@/core/base/kinds'
 import type { Way } from '@/core/survey/ways'
 
 // What kinds of door there are and by which ways they are measured, in words.
@@ -13,6 +13,23 @@ export const FAMILY_NAMES: Readonly<Record<Family, { readonly name: string; read
   'steel-frame': { name: 'Steel frame and leaf', what: 'Hollow metal with its frame round the wall.' },
   interior: { name: 'Interior door, lock set', what: 'Inside the house: leaf, flat jambs, lock case.' },
   'seal-only': { name: 'Seal only', what: 'The old door stays and is sealed.' },
+}
+
+/** What a kind of unit is called: its opening's name, but for what is no door. */
+export const unitKindName = (kind: UnitKind): string =>
+  kind === 'lock-set' ? 'Lock set' : kind === 'interior' ? 'Interior door' : FAMILY_NAMES[kind].name
+
+/** What the size of a unit is a size of. */
+export const SIZE_NAMES: Readonly<Record<UnitKind, string>> = {
+  'hinged-outside': 'Unit size, outside of frame',
+  pair: 'Unit size, outside of frame',
+  sidelights: 'Unit size, outside of frame',
+  storm: 'Door, at its largest',
+  slider: 'Unit size, outside of frame',
+  'steel-leaf': 'Leaf',
+  'steel-frame': 'Unit size, outside of frame',
+  interior: 'Unit size, outside of frame',
+  'lock-set': 'Faceplate',
 }
 
 export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly when: string }>> = {

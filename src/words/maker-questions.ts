@@ -1,5 +1,5 @@
 import type { MakerQuestion } from '@/core/order/maker-questions'
-import { MEMBER_NAMES } from './members'
+import { memberName } from './members'
 
 /** A question to a maker as it is asked. */
 export function questionWords(question: MakerQuestion): string {
@@ -7,7 +7,9 @@ export function questionWords(question: MakerQuestion): string {
     case 'own':
       return question.question
     case 'detail':
-      return `${MEMBER_NAMES[`details.${question.detail}`] ?? question.detail}: which one does it come with, and what else is there?`
+      return `${memberName(`details.${question.detail}`)}: which one does it come with, and what else is there?`
+    case 'member':
+      return `${memberName(question.member)}: your list does not say it. What is it?`
     case 'convention':
       return 'By which convention do you read a hand’s code: from outside, back to the hinges, push side, or DIN 107?'
     case 'days':

@@ -1,32 +1,25 @@
-/** What the members of an order's line, of an acknowledgement and of a revision are called, by their path. */
-export const MEMBER_NAMES: Readonly<Record<string, string>> = {
+import { isUnitMember, memberOf } from '@/core/catalogue/unit-members'
+import { DETAILS, type Detail } from '@/core/specification/wish-values'
+import { columnName } from './columns'
+
+/** What the members of an order's line, of an acknowledgement and of a revision are called, by their path, where they are no member of a
+ *  unit's sheet. */
+const OWN: Readonly<Record<string, string>> = {
   line: 'Line',
   tag: 'Tag',
   quantity: 'Quantity',
-  maker: 'Maker',
-  article: 'Article',
-  name: 'Name',
+  kind: 'Kind of door',
   family: 'Kind of door',
   hinges: 'Hinge side, seen from outside',
   swing: 'Swing',
   hingeCount: 'Hinges a leaf',
+  hingeTops: 'Hinges, from the top down',
   activeLeaf: 'Active leaf, seen from outside',
-  panels: 'Panels from outside, O moves',
   'code.convention': 'Hand’s convention',
   'code.hand': 'Hand by the convention',
   'code.isKnown': 'Whether the convention is the maker’s',
   code: 'Hand by the convention',
-  width: 'Width',
-  height: 'Height',
-  leafWidth: 'Leaf width',
-  leafHeight: 'Leaf height',
-  jamb: 'Jamb',
   jambExtension: 'Jamb extension',
-  sillDepth: 'Sill depth',
-  material: 'Material',
-  bore: 'Lock bore',
-  labelMinutes: 'Fire label, minutes',
-  glass: 'Glass',
   lacks: 'Comes without',
   cut: 'Packing and cuts',
   'cut.pack': 'Pack behind the legs',
@@ -36,29 +29,6 @@ export const MEMBER_NAMES: Readonly<Record<string, string>> = {
   'cut.closer': 'Closer',
   'cut.closerPin': 'Closer pin behind the inside face',
   details: 'Details',
-  'details.core': 'Core',
-  'details.style': 'Style',
-  'details.colour-outside': 'Colour outside',
-  'details.colour-inside': 'Colour inside',
-  'details.sill': 'Sill',
-  'details.brickmould': 'Brickmould',
-  'details.frame-material': 'Frame of',
-  'details.hinge-size': 'Hinge size',
-  'details.bore-backset': 'Backset of the bore',
-  'details.glazing': 'Glass, size and build',
-  'details.energy': 'Energy figure',
-  'details.smoke-gasket': 'Smoke gasket',
-  'details.frame-kind': 'Frame is',
-  'details.closer-prep': 'Prepared for a closer',
-  'details.exit-device': 'Prepared for an exit device',
-  'details.kick-plate': 'Kick plate',
-  'details.mail-slot': 'Mail slot',
-  'details.viewer': 'Viewer',
-  'details.hinge-finish': 'Finish of hinges and hardware',
-  'details.weatherstrip': 'Weatherstrip',
-  'details.sweep': 'Sweep',
-  'details.closer': 'Closer',
-  'details.anchors': 'Anchors',
   agreed: 'Agreed with the maker',
   'agreed.question': 'Asked of the maker',
   'agreed.answer': 'Agreed with the maker',
@@ -73,17 +43,7 @@ export const MEMBER_NAMES: Readonly<Record<string, string>> = {
   derived: 'Derived size',
   'derived.width': 'Derived width',
   'derived.height': 'Derived height',
-  frame: 'Steel frame',
-  'frame.form': 'Frame',
-  'frame.throat': 'Throat',
-  leaf: 'Leaf’s sheet',
-  storm: 'Storm door’s sheet',
-  lock: 'Lock set',
-  'lock.backset': 'Backset',
-  'lock.function': 'Lock function',
   tolerance: 'Tolerance',
-  priceCents: 'Price',
-  leadDays: 'Days to delivery',
   pad: 'Pad under the sill',
   padOf: 'Pad is of',
   outsideTrim: 'Outside casing',
@@ -99,10 +59,37 @@ export const MEMBER_NAMES: Readonly<Record<string, string>> = {
   verdict: 'How it fits',
   'frame.verdict': 'How the frame fits',
   findings: 'Findings',
+  // members of orders from before a unit was a record of its kind
+  frame: 'Steel frame',
+  'frame.form': 'Frame',
+  'frame.throat': 'Throat',
+  lock: 'Lock set',
+  'lock.backset': 'Backset',
+  'lock.function': 'Lock function',
+}
+
+/** Details whose own name does not say it. */
+const DETAIL_NAMES: { readonly [detail in Detail]?: string } = {
+  'colour-outside': 'Colour outside',
+  'colour-inside': 'Colour inside',
+  'frame-material': 'Frame of',
+  'bore-backset': 'Backset of the bore',
+  glazing: 'Glass, size and build',
+  energy: 'Energy figure',
+  'frame-kind': 'Frame is',
+  'closer-prep': 'Prepared for a closer',
+  'exit-device': 'Prepared for an exit device',
+  'hinge-finish': 'Finish of hinges and hardware',
+}
+
+function detailName(name: string): string | undefined {
+  const detail = DETAILS.find(one => one === name)
+  return detail && (DETAIL_NAMES[detail] ?? columnName(detail.replaceAll('-', ' ')))
 }
 
 /** A member's name; one that is not known is shown by its path, so that nothing a supplier adds stays unseen. */
 export function memberName(path: string): string {
   const plain = path.replace(/^unit\./, '').replace(/\[\d+\]/g, '')
-  return MEMBER_NAMES[plain] ?? MEMBER_NAMES[path] ?? `“${path}”`
+  if (plain.startsWith('details.')) return detailName(plain.slice('details.'.length)) ?? `“${path}”`
+  return OWN[plain] ?? (isUnitMember(plain) ? columnName(memberOf(plain).column) : `“${path}”`)
 }

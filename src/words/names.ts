@@ -1,7 +1,5 @@
+import type { Stage } from '@/core/base/stages'
 import type { PreparationId } from '@/core/catalogue/preparation'
-import type { Stage } from '@/core/drawing/stage'
-import type { ShimPlace } from '@/core/fit/plan-shims'
-import type { DoorSide } from '@/core/seal/seal'
 import type { HandConvention, HandFact } from '@/core/specification/handing'
 
 export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
@@ -14,13 +12,27 @@ export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   handover: 'Hand over',
 }
 
-export const SHIM_NAMES: Readonly<Record<ShimPlace, string>> = {
-  'hinge.top': 'Top hinge',
-  'hinge.middle': 'Middle hinge',
-  'hinge.bottom': 'Bottom hinge',
-  'strike.top': 'Strike side, top',
-  'strike.latch': 'Strike',
-  'strike.bottom': 'Strike side, bottom',
+const SHIM_PARTS: Readonly<Record<string, string>> = {
+  strike: 'strike side',
+  leg: 'leg',
+  meeting: 'Over where the leaves meet',
+}
+
+/** What a fastening point is called: `hinge.top` the top hinge, `leg.left.middle` the left leg's middle. */
+export function shimName(place: string): string {
+  const [part, ...rest] = place.split('.')
+  if (place === 'strike.latch') return 'Strike'
+  if (part === 'meeting') return SHIM_PARTS.meeting!
+  const at = rest.at(-1)!
+  const side = rest.length > 1 ? `${rest[0]} ` : ''
+  const level = /^\d+$/.test(at) ? `${at}${at === '2' ? 'nd' : at === '3' ? 'rd' : 'th'}` : at
+  const text =
+    part === 'hinge'
+      ? `${side}${level} hinge`
+      : part === 'mullion'
+        ? `${at} mullion, over it`
+        : `${side}${SHIM_PARTS[part!] ?? part}, ${level}`
+  return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
@@ -31,6 +43,7 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
   'solid-jamb': 'Make a solid, wider jamb',
   'plane-jamb': 'Plane or back-bevel at the jamb',
   'relieve-pinch': 'Relieve the pinch: plane the bump, cut back drywall or sheathing',
+  'rip-bucks': 'Rip the bucks thinner',
   'level-sill': 'Level and support the sill',
   'patch-siding': 'Patch the siding over the head',
   'pad-siding': 'Pad out to the siding’s plane',
@@ -44,11 +57,20 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
   'lower-floor': 'Lower the floor’s edge',
 }
 
-export const SIDE_NAMES: Readonly<Record<DoorSide, string>> = {
+const SIDE_NAMES: Readonly<Record<string, string>> = {
   head: 'Head',
   left: 'Left side',
   right: 'Right side',
   bottom: 'Bottom',
+  meeting: 'Meeting edge',
+  interlock: 'Interlock',
+  jamb: 'Lock jamb',
+}
+/** What an edge of the closed door is called. */
+export const sideName = (edge: string): string => {
+  const [first, leaf] = edge.split('.')
+  const name = SIDE_NAMES[first!] ?? first!
+  return leaf ? `${name}, ${leaf} leaf` : name
 }
 
 export const SEAL_NAMES: Readonly<Record<string, string>> = {
@@ -57,8 +79,8 @@ export const SEAL_NAMES: Readonly<Record<string, string>> = {
   'spring-bronze': 'Spring bronze',
   'adhesive-foam': 'Adhesive foam (stopgap)',
   'brush-strip': 'Brush strip',
-  'sweep-fin': 'Sweep with fin, 36 in',
-  'sweep-fin-long': 'Sweep with fin, 48 in',
+  'sweep-fin': 'Sweep with fin, short',
+  'sweep-fin-long': 'Sweep with fin, long',
   'u-shoe': 'U-shaped shoe',
   'drop-seal': 'Automatic drop seal',
   'threshold-cap': 'Adjustable threshold cap',

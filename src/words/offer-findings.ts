@@ -1,7 +1,8 @@
 import type { OfferCode } from '@/core/catalogue/offer'
 import type { OrderCode } from '@/core/order/check-order'
 import type { Contradiction, ContradictionCode } from '@/core/specification/find-contradictions'
-import { MEMBER_NAMES } from './members'
+import { codeWords } from './codes'
+import { memberName } from './members'
 import { money } from './money'
 import { WISH_NAMES } from './names'
 import { type Say, type Words, words } from './say'
@@ -83,7 +84,7 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
   ),
   'label-too-low': words(
     f => `Label of ${f('label')} minutes is too low`,
-    f => `${f('wanted')} minutes are asked; a garage door may be steel instead.`,
+    f => `${f('wanted')} minutes are asked; a garage door may be of solid wood or steel instead.`,
   ),
   'material-other': words(
     f => `Made of ${f('made')}`,
@@ -95,7 +96,7 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
   ),
   'glass-not-safe': words(
     () => 'Its glass is not safety glass',
-    'In a door and within 24 in of it glass is tempered or laminated.',
+    'In a door and near it glass is tempered or laminated.',
   ),
   'glass-not-impact': words(
     f => `Its glass is ${f('made')}, not impact glass`,
@@ -197,6 +198,22 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
         .join(', ')
         .concat(`; at least ${f('least')} is wanted.`),
   ),
+  'jamb-too-deep': words(
+    f => `Its jamb of ${f('jamb')} stands ${f('by')} proud of the wall`,
+    f => `At most ${f('limit')} is planed off. Another jamb.`,
+  ),
+  'sidelights-differ': words(
+    f => `Its ${f('side')} sidelight is ${f('made')}, the old one ${f('read')}`,
+    'Trim, floor and siding show the difference.',
+  ),
+  'horns-in-casing': words(
+    f => `Its sill has horns of ${f('horns')}`,
+    'The outside casing stays: the horns are cut off, or the casing is notched.',
+  ),
+  'sheet-silent': words(
+    f => `Its sheet does not say: ${(memberName(f('member'))).toLowerCase()}`,
+    'What is usual stands in for it. Ask the maker before it is ordered.',
+  ),
   'lock-fits': words(f => `Backset ${f('backset')} fits`, 'Function and leaf thickness agree.'),
   'too-wide': words(f => `Too wide by ${f('short')}`, 'A narrower unit; never a jack stud cut back.'),
   'too-high': words(
@@ -224,7 +241,7 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     f => `Sides ${f('side')} together, head ${f('head')}.`,
   ),
   'order-missing': words(
-    f => `Missing: ${WISH_NAMES[f('what')] ?? MEMBER_NAMES[f('what').replace('detail.', 'details.')] ?? f('what')}`,
+    f => `Missing: ${WISH_NAMES[f('what')] ?? memberName(f('what').replace('detail.', 'details.'))}`,
     'The order can’t be released without it.',
   ),
   'order-does-not-fit': words(f => `${f('article')} does not fit`, 'Choose a unit that goes in.'),
@@ -255,12 +272,16 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     'It is made for the other swing. Choose a sill, or a unit, for this one.',
   ),
   'order-found-otherwise': words(
-    f => `${MEMBER_NAMES[`details.${f('detail')}`] ?? f('detail')}: ${f('made')}, but ${f('found')} was found`,
+    f => `${memberName(`details.${f('detail')}`)}: ${f('made')}, but ${f('found')} was found`,
     'What stays has to meet what is made. Choose a unit made so, or settle it otherwise.',
   ),
   'order-question-open': words(
     f => `Risk: the maker has not answered: ${f('question')}`,
     'What is not agreed before an order is not part of it.',
+  ),
+  'order-stopped': words(
+    () => 'Something must be settled first',
+    f => `It stops the order: ${codeWords(f('code'))}.`,
   ),
   'order-treated-board': words(
     () => 'Treated board under aluminium',

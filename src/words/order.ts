@@ -1,18 +1,23 @@
+import { FAMILIES, UNIT_KINDS } from '@/core/base/kinds'
 import type { SchoolAnswer } from '@/core/base/schools'
+import { isUnitMember, memberOf } from '@/core/catalogue/unit-members'
 import type { Lack } from '@/core/catalogue/unit-values'
-import type { NotUnderstood } from '@/core/order/acknowledgement'
+import type { NotUnderstood } from '@/core/exchange/acknowledgement'
 import type { ReceiptCode } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
+import { NO_CASING } from '@/core/order/order-line'
 import type { Check, PartCount, ReceiptState, UnitReading } from '@/core/order/receipt-values'
 import type { Spare } from '@/core/order/spares'
 import { HAND_CONVENTIONS } from '@/core/specification/handing'
-import { FAMILIES } from '@/core/survey/families'
-import { FAMILY_NAMES } from './kinds'
+import { ANCHORS } from '@/core/specification/wish-values'
+import { FACTS } from '@/core/survey/facts'
+import { codeWords } from './codes'
+import { FAMILY_NAMES, unitKindName } from './kinds'
 import { money } from './money'
 import { HAND_WORDS } from './names'
 import { type Words, words } from './say'
 
-/** The hand in words: the facts nobody can misread. */
+/** The hand in words: the facts nobody can misread; empty for what has none. */
 export function handWords({
   hinges,
   swing,
@@ -25,7 +30,7 @@ export function handWords({
     return `The ${panels === 'OX' ? 'LEFT' : 'RIGHT'} panel MOVES, seen from outside; the ${panels === 'OX' ? 'right' : 'left'} one is fixed (${panels}, O moves).`
   if (activeLeaf)
     return [`The ${activeLeaf.toUpperCase()} leaf is ACTIVE, seen from outside.`, swings].filter(Boolean).join(' ')
-  if (!hinges) return 'No hand.'
+  if (!hinges) return ''
   return [`Hinges on the ${hinges.toUpperCase()}, seen from outside.`, swings].filter(Boolean).join(' ')
 }
 
@@ -171,9 +176,16 @@ export const RECEIPT_WORDS: Readonly<Record<ReceiptCode, Words>> = {
   'receipt-as-ordered': words(() => 'As ordered, and true', 'It may be set.'),
 }
 
+const inWords = (codes: readonly string[]) => Object.fromEntries(codes.map(one => [one, codeWords(one)]))
+
 /** What the codes of some members are called. */
 const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string } | undefined } = {
   family: Object.fromEntries(FAMILIES.map(one => [one, FAMILY_NAMES[one].name])),
+  kind: Object.fromEntries(UNIT_KINDS.map(one => [one, unitKindName(one)])),
+  'details.brickmould': { [NO_CASING]: 'none, the outside casing stays' },
+  'details.anchors': inWords(ANCHORS),
+  'details.exit-device': inWords(FACTS['fact.exit-device']),
+  lockKind: inWords(FACTS['fact.lock-case']),
   'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
   'cut.closer': CLOSER_NAMES,
   padOf: PAD_NAMES,
@@ -186,6 +198,7 @@ export function plainValue(path: string, value: unknown): string {
   if (value === undefined) return 'not there'
   if (value === null) return 'none'
   if (/cents/i.test(path) && typeof value === 'number') return money(value)
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
   const named = typeof value === 'string' ? VALUE_NAMES[path.replace(/^unit\./, '')]?.[value] : undefined
   if (named !== undefined) return named
   if (Array.isArray(value)) return value.length ? value.map(String).join(', ') : 'none'
@@ -193,9 +206,34 @@ export function plainValue(path: string, value: unknown): string {
   return String(value)
 }
 
-const LENGTH_MEMBERS =
-  /(^|\.)(width|height|leafWidth|leafHeight|jamb|jambExtension|sillDepth|leafBottom|throat|backset|pack|rail|headGap|bottomGap|closerPin|tolerance|pad|wall|case|amount|run)$/
+/** Lengths of a line beside its unit's own. */
+const LINE_LENGTHS: ReadonlySet<string> = new Set([
+  'jambExtension',
+  'tolerance',
+  'pad',
+  'wall',
+  'cut.pack',
+  'cut.rail',
+  'cut.headGap',
+  'cut.bottomGap',
+  'cut.closerPin',
+  'roughOpening.width',
+  'roughOpening.height',
+  'derived.width',
+  'derived.height',
+  'frame.throat',
+  'lock.backset',
+])
 
-/** Whether a member is a length in ticks. */
-export const isLengthMember = (path: string, value: unknown): value is number =>
-  typeof value === 'number' && Number.isInteger(value) && LENGTH_MEMBERS.test(path)
+/** Whether a member is a length in ticks: as the table of members says it. */
+export function isLengthMember(path: string, value: unknown): value is number {
+  if (typeof value !== 'number' || !Number.isInteger(value)) return false
+  const plain = path.replace(/^unit\./, '').replace(/\[\d+\]/g, '')
+  return LINE_LENGTHS.has(plain) || (isUnitMember(plain) && memberOf(plain).of === 'length')
+}
+
+/** Whether a member is a list of lengths in ticks. */
+export const isLengthsMember = (path: string, value: unknown): value is readonly number[] => {
+  const plain = path.replace(/^unit\./, '')
+  return Array.isArray(value) && isUnitMember(plain) && memberOf(plain).of === 'lengths'
+}

@@ -73,7 +73,7 @@ export const SITE_WORDS: Readonly<Record<SiteSlot, Told>> = {
   'mould.face': [
     'Trim face',
     'How wide the trim’s flat face is where the leg will land.',
-    'A leg needs 1 in of flat face.',
+    'A leg needs a flat face to land on.',
   ],
   'mould.proud': [
     'Trim proud',
@@ -142,7 +142,7 @@ export const SITE_WORDS: Readonly<Record<SiteSlot, Told>> = {
   'hinge.4': HINGE('4'),
   'hinge.height': [
     'Hinge, height',
-    'A hinge plate from its top to its bottom; 4 1/2 in is common.',
+    'A hinge plate from its top to its bottom.',
     'The new leaf’s cut-outs have this height.',
   ],
   'bore.top': [
@@ -195,6 +195,11 @@ export const FACT_WORDS: Readonly<Record<FactSlot, Told>> = {
     'Frame, kind',
     'A flange behind the siding, or a block frame in the hole?',
     'It decides how the new one is held.',
+  ],
+  'fact.old-door': [
+    'Old door',
+    'Does the old door still stand in the opening, is it out, or is this a new wall?',
+    'Taking it out is a step of its own, and waits for the new unit.',
   ],
   'fact.pins': ['Hinge pins', 'Do the pins come out?', 'The new leaf gets the same hinges.'],
   'fact.bore': ['Bore', 'Bores in the leaf: none, one, or a second for a deadbolt.', 'The new leaf is bored the same.'],

@@ -55,7 +55,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   extension: {
     question: 'Jamb too narrow',
-    why: 'Beyond 2 in an extension levers and splits.',
+    why: 'A deep extension levers and splits.',
     answers: {
       'field-mould': ['Extension up to 2 in', 'standard jambs stay possible'],
       'solid-only': ['Solid jamb only', 'no seam to open'],
@@ -75,7 +75,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     why: 'The product’s sheet knows how it is hung.',
     answers: {
       sheet: ['From its sheet', 'always when there is one'],
-      even: ['1/8 in all round', 'fixed legs and hook-on hinges'],
+      even: ['Even all round', 'fixed legs and hook-on hinges'],
       tight: ['Hinge leg tight to the head', 'doors that drop into place by themselves'],
     },
   },
@@ -120,9 +120,9 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   'throat-too-big': {
     question: 'Throat too big for the wall',
-    why: 'Up to 1/2 in over, strips keep the frame from twisting.',
+    why: 'A little over, strips keep the frame from twisting.',
     answers: {
-      pack: ['Pack with strips', 'up to 1/2 in over'],
+      pack: ['Pack with strips', 'where it is a little over'],
       reject: ['Take another frame', 'over 1/4 in'],
     },
   },

@@ -15,7 +15,7 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
   ],
   'glass-near': [
     'Glass in or near the door',
-    'Safety glass within 24 in of the door, and in it. The local authority decides.',
+    'Safety glass near the door, and in it. The local authority decides.',
     'Glass within 24 in',
   ],
   'wind-zone': [
@@ -25,7 +25,7 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
   ],
   accessible: [
     'Accessible route',
-    'Clear width 32 in at a right angle, a low threshold, and at most 22 N to open an inside door. The local authority decides.',
+    'Clear width at a right angle, a low threshold, and little force to open an inside door. The local authority decides.',
     'Accessible route',
   ],
 }

@@ -1,5 +1,5 @@
 import type { Severity } from '@/core/base/finding'
-import type { OrderStanding } from '@/core/order/standing'
+import type { OrderStanding } from '@/core/exchange/standing'
 
 /** Where an order stands with its supplier and on site: what it is called, how it is marked, what comes next. */
 export const STANDING_WORDS: Readonly<

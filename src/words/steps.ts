@@ -1,9 +1,14 @@
+import { type SayFigure, withFigures } from './figures'
+
 /** What to do at each step, the number to meet, and what to check. */
-export const STEP_WORDS: Readonly<Record<string, readonly [name: string, how: string, check: string]>> = {
+type StepWords = readonly [name: string, how: string, check: string]
+
+/** In `{}` stands a figure of the trade, shown in the job’s unit. */
+const STEPS: Readonly<Record<string, StepWords>> = {
   'check-unit': [
     'Check the new unit',
     'Measure its frame, hand, swing and jamb against the order before the old door is touched.',
-    'Within 1/16 in of the order.',
+    'Within {receipt-accepts} of the order.',
   ],
   'take-out': [
     'Take the old one out',
@@ -13,12 +18,12 @@ export const STEP_WORDS: Readonly<Record<string, readonly [name: string, how: st
   'measure-hole': [
     'Measure stud to stud',
     'Take the trim-off readings now that the hole shows.',
-    'They lead to the same unit within 1/4 in.',
+    'They lead to the same unit within {agree-ways}.',
   ],
   'sill-ready': [
     'Make the sill ready',
     'Clean, level and support it; grind a crown, fill a hollow.',
-    'Level within 1/16 in.',
+    'Level within {sill-fine}.',
   ],
   'dry-fit': [
     'Dry fit',
@@ -52,9 +57,13 @@ export const STEP_WORDS: Readonly<Record<string, readonly [name: string, how: st
     'Middle, top, bottom, behind the weatherstrip.',
     'Back a screw out if the margin moved.',
   ],
-  'strike-shims': ['Pack the strike side', 'At the strike, then top and bottom.', 'Margin 1/8 in from top to bottom.'],
+  'strike-shims': [
+    'Pack the strike side',
+    'At the strike, then top and bottom.',
+    'Margin {hinge-gap} from top to bottom.',
+  ],
   'first-opening': ['Open it for the first time', 'Transport clip off only now.', 'Nothing rubs.'],
-  'margins-even': ['Margins even', 'Correct one thing at a time and look again.', '1/8 ± 1/32 in.'],
+  'margins-even': ['Margins even', 'Correct one thing at a time and look again.', '{hinge-gap} ± {test-margins}.'],
   'long-screws': [
     'Long hinge screws',
     'One through each hinge into the stud, longest at the top.',
@@ -62,6 +71,11 @@ export const STEP_WORDS: Readonly<Record<string, readonly [name: string, how: st
   ],
   'strike-adjust': ['Adjust the strike', 'Bend the tang or slide it.', 'Latches without a rattle.'],
   'operation-test': ['Operation test', 'Open, close, latch, bolt.', 'All four work freely.'],
+  'threshold-cap': [
+    'Set the threshold’s cap',
+    'Turn its screws until paper drags at each of them.',
+    'No light under the leaf.',
+  ],
   'corner-pads': ['Corner pads', 'Sealant first, lower edge level with the cap.', 'No light at the corners.'],
   foam: ['Foam', 'Low expansion only, one third full.', 'The door still latches. Wait overnight.'],
   'foam-trim': ['Trim the foam', 'Cut flush when hard.', 'Flush with the jamb.'],
@@ -70,6 +84,16 @@ export const STEP_WORDS: Readonly<Record<string, readonly [name: string, how: st
     'From below upward; upper laps over lower.',
     'Water runs out everywhere.',
   ],
+}
+
+/** What a step is called. */
+export const stepName = (id: string): string =>
+  id === 'unit-accepted' ? 'The new unit received and accepted' : (STEPS[id]?.[0] ?? id)
+
+/** What to do at a step, the number to meet and what to check, its figures as they hold for the opening. */
+export const stepWords = (id: string, say: SayFigure): StepWords => {
+  const [name, how, check] = STEPS[id] ?? [id, '', '']
+  return [name, withFigures(how, say), withFigures(check, say)]
 }
 
 export const CAUTION_WORDS: Readonly<Record<string, string>> = {

@@ -1,9 +1,10 @@
 import type { ChanceCode } from '@/core/opening/judge-chance'
-import type { FamilyCode } from '@/core/specification/specify-family'
+import type { FurtherCode } from '@/core/specification/further'
 import type { Setting } from '@/core/specification/wish-values'
 import type { SkipReason } from '@/core/survey/facts'
 import type { SurveyCode } from '@/core/survey/judge-survey'
 import type { SecondCode } from '@/core/survey/second-reading'
+import { codeWords } from './codes'
 import { type Say, type Words, words } from './say'
 import { SETTING_WORDS } from './settings'
 import { SKIP_WORDS } from './walk'
@@ -12,7 +13,7 @@ const chanceOf = (f: Say) =>
   `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
 
 /** The words of what a survey says by itself, and of what a kind of door asks for, by code. */
-export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FamilyCode, Words>> = {
+export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FurtherCode, Words>> = {
   'second-agrees': words(
     f => `${f('place')}: a second reading agrees`,
     f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
@@ -44,7 +45,7 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
   ),
   'mould-shallow': words(
     f => `Trim stands ${f('read')} proud`,
-    f => `The door needs ${f('limit')}; light ones do with 3/4 in. Look at the maker’s sheet.`,
+    f => `The door needs ${f('limit')}; light ones do with less. Look at the maker’s sheet.`,
   ),
   'mould-moulded': words(() => 'The trim is moulded', 'A leg can’t sit on a moulding: flat trim first, or a filler.'),
   'backset-odd': words(
@@ -56,7 +57,7 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     f => `${f('read')} from the top, after ${f('before')}. Hinges are read from the top down.`,
   ),
   'label-not-legible': words(
-    f => `Fire label ${f('found')}`,
+    f => `Fire label ${codeWords(f('found'))}`,
     'The label’s agency or the authority says what the door is. Never cut or plane it meanwhile.',
   ),
   'condition-rotten': words(
@@ -117,6 +118,10 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     'Their plates may be thicker than the old: deepen the mortises in jamb and leaf alike, or the gap opens.',
   ),
   'two-people': words(f => `The leaf weighs ${f('kg')} kg`, 'Two people lift it, with gloves.'),
+  'leaves-do-not-add-up': words(
+    f => `Leaves and lights are ${f('total')} together, the opening ${f('width')}`,
+    'They can’t be wider than what they stand in. Take them again.',
+  ),
   'clear-width': words(
     f => `Clear width ${f('clear')}`,
     f => `The leaf less its thickness and the stop; ${f('limit')} is commonly asked at a right angle.`,

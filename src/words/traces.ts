@@ -1,6 +1,7 @@
 import type { Leaf, Operation } from '@/core/base/trace'
 import type { TradeLengthId } from '@/core/base/trade-lengths'
 import { placeName } from './findings'
+import { memberName } from './members'
 
 const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   rebate: 'Jamb thickness at the rebate',
@@ -106,6 +107,20 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'strike-corner': 'Pack from the leaf’s end',
   'seal-least-end': 'Hole from a cut end',
   'leaf-thickness': 'Leaf thickness',
+  'buck-least': 'Thinnest a buck is ripped',
+  'buck-step': 'Bucks are ripped in steps of',
+  'screw-embed': 'Embedment in the block',
+  'solid-least': 'Solid leaf, at least',
+  'closer-pin': 'Closer pin behind the inside face',
+  'fill-leg-most': 'Most filler behind one leg',
+  'wedge-bearing': 'Least a wedge pair bears',
+  'jamb-usual': 'Usual jamb',
+  'hinge-screw-least': 'Shortest hinge screw',
+  'test-plumb': 'Plumb of a set frame, within',
+  'test-margins': 'Margins even within',
+  'contact-even': 'Contact even within',
+  'storm-thickness': 'Storm door thickness',
+  'support-every': 'Sill support at least every',
 }
 
 const RULES: Readonly<Record<string, string>> = {
@@ -134,6 +149,12 @@ const RULES: Readonly<Record<string, string>> = {
   'floor.pad': 'what is short, never less than nothing',
   'floor.with-pad': 'clearance with the pad',
   'screw.length': 'jamb, pack, and a bite into solid wood',
+  'screw.through-buck': 'jamb, pack and buck, and on into the block',
+  'unit.less-pad': 'less the packing it stands on',
+  'unit.rough-height-on-pad': 'the unit, its packing and its room',
+  'leaf.in-frame-width': 'the frame less what it takes in the width',
+  'leaf.in-frame-height': 'the frame less what it takes in the height',
+  'leaf.both': 'both leaves together',
 }
 
 export const OPERATION_WORDS: Readonly<Record<Operation, string>> = {
@@ -152,9 +173,7 @@ export const allowanceName = (id: string): string =>
 export function leafName(leaf: Leaf): string {
   if (leaf.kind === 'reading') return placeName(leaf.name)
   if (leaf.kind === 'allowance') return allowanceName(leaf.name)
-  return leaf.name === 'leafBottom'
-    ? 'Leaf bottom above the sub-sill'
-    : leaf.name.startsWith('gap.')
-      ? 'Gap to fill'
-      : leaf.name
+  if (leaf.name.startsWith('gap.')) return 'Gap to fill'
+  if (leaf.name.startsWith('buck.')) return 'Buck'
+  return leaf.name === 'leaf.half' ? 'One of two leaves' : memberName(leaf.name)
 }

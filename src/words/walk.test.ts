@@ -1,5 +1,6 @@
+import { FAMILIES } from '@/core/base/kinds'
+import { DOORS } from '@/core/doors/doors'
 import { FACT_SLOTS } from '@/core/survey/facts'
-import { FAMILIES, FAMILY_RULES } from '@/core/survey/families'
 import { isSigned, SLOTS } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from './kinds'
@@ -14,9 +15,9 @@ describe('every question of the walk', () => {
   })
   it('has a name of its own within a family and way', () => {
     for (const family of FAMILIES)
-      for (const way of FAMILY_RULES[family].ways) {
-        const slots = [...SLOTS.filter(slot => slot.startsWith(`${way}/`)), ...FAMILY_RULES[family].further]
-        const names = [...slots, ...FAMILY_RULES[family].facts].map(slotName)
+      for (const way of DOORS[family].survey.ways) {
+        const slots = [...SLOTS.filter(slot => slot.startsWith(`${way}/`)), ...DOORS[family].survey.further]
+        const names = [...slots, ...DOORS[family].survey.facts].map(slotName)
         expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([])
       }
   })

@@ -1,6 +1,6 @@
 import { isFactSlot, type SkipReason } from '@/core/survey/facts'
-import type { Question } from '@/core/survey/families'
 import { type GapSlot, kindOfSlot, placeOf, type SiteSlot, type Slot, wayOfSlot } from '@/core/survey/slots'
+import type { Question } from '@/core/survey/survey-of'
 import type { Way } from '@/core/survey/ways'
 import { FACT_WORDS, SITE_WORDS } from './questions'
 
@@ -21,7 +21,7 @@ const SURFACES: Readonly<Record<Way, Surface>> = {
     corner: 'of the rebates',
   },
   'pencil-mark': {
-    stand: 'Stand inside and mark 3/4 in outward from the jamb’s inner edge on both sides and at the head',
+    stand: 'Stand inside and mark the jamb’s rebate outward from the jamb’s inner edge on both sides and at the head',
     side: ['the left mark, as seen from outside', 'the right mark'],
     up: ['the finished floor', 'the mark on the head'],
     corner: 'of the marks',

@@ -1,18 +1,19 @@
 import { leavesOf } from '@/core/base/trace'
 import { PREPARATIONS } from '@/core/catalogue/preparation'
-import { job } from '@/core/job'
 import { SLOTS } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
-import { records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, LENGTHS, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { derivationRows } from '@/papers/derivation'
+import { NUMBERS } from '@/trade/rates'
 import { SEALS } from '@/trade/seals'
 import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
 import { CURES } from './cures'
+import { figuresIn } from './figures'
 import { findingWords, placeName } from './findings'
 import { money } from './money'
 import { PREPARATION_NAMES, SEAL_NAMES } from './names'
-import { CAUTION_WORDS, STEP_WORDS } from './steps'
+import { CAUTION_WORDS, stepName, stepWords } from './steps'
 import { TEST_NAMES } from './tests'
 import { leafName, RULE_IDS } from './traces'
 import { slotHow, slotName, slotWhy } from './walk'
@@ -36,7 +37,7 @@ const BAD = {
   'gap.left.top': '1/8',
 }
 const cases = [
-  job(
+  done(
     records(BAD, { swing: 'out', bore: null, subfloor: 'rotten', use: 'garage-to-house' }),
     trade([
       unit(),
@@ -49,8 +50,8 @@ const cases = [
       }),
     ]),
   ),
-  job(records(BAD, { chosen: { unit: unit().id, reason: '' }, subfloor: 'not-seen' }), trade()),
-  job(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
+  done(records(BAD, { chosen: { unit: unit().id, reason: '' }, subfloor: 'not-seen' }), trade()),
+  done(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
 ]
 
 describe('every finding is put in words', () => {
@@ -91,20 +92,24 @@ describe('every reading', () => {
 })
 
 it('every step, test, seal, preparation and caution of the trade has its words', () => {
-  expect(STEPS.filter(one => !STEP_WORDS[one.id] || (one.caution !== null && !CAUTION_WORDS[one.caution]))).toEqual([])
+  const say = figuresIn(LENGTHS, NUMBERS, '1/16')
+  const steps = Object.values(STEPS).flat()
+  expect(steps.filter(one => stepWords(one.id, say).some(text => text.length < 3 || text.includes('{')))).toEqual([])
+  expect(steps.filter(one => stepName(one.id) === one.id)).toEqual([])
+  expect(steps.filter(one => one.caution !== null && !CAUTION_WORDS[one.caution])).toEqual([])
   expect(TESTS.filter(one => !TEST_NAMES[one.id])).toEqual([])
   expect(SEALS.filter(one => !SEAL_NAMES[one.id])).toEqual([])
   expect(PREPARATIONS.filter(id => !PREPARATION_NAMES[id])).toEqual([])
 })
 
 describe('a derivation on paper', () => {
-  const { specification, shims } = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade())
+  const { specification, shims } = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade())
   const traces = [
     specification.unit!.width,
     specification.unit!.roughHeight,
     specification.jamb!.wanted,
     specification.floor!.withPad,
-    shims!.points[0]!.screw,
+    shims!.points[0]!.screw!,
   ]
   it('names every leaf and every rule', () => {
     for (const trace of traces) {

@@ -2,9 +2,8 @@ import DxfParser from 'dxf-parser'
 import { XMLParser } from 'fast-xml-parser'
 import { elevation } from '@/core/drawing/elevation'
 import { lowerScene } from '@/core/drawing/lower-scene'
-import { type JobResult, job } from '@/core/job'
 import { POINT_NAMES } from '@/core/opening/opening'
-import { randomFrom, readings, records, TRUE_OPENING, trade, unit, wholeFrom } from '@/core/test/fixtures'
+import { done, randomFrom, readings, records, TRUE_OPENING, trade, unit, wholeFrom } from '@/core/test/fixtures'
 import { formatLength } from '@/core/units/format-length'
 import { inches, ticks } from '@/core/units/length'
 import { writeDxf } from './write-dxf'
@@ -14,7 +13,7 @@ const TEXT = inches(1)
 const OPTIONS = { textHeight: TEXT, step: '1/16', word: (code: string) => code, openText: '' } as const
 
 /** An opening whose readings wander a little, with a unit that goes in. */
-function seeded(seed: number): JobResult {
+function seeded(seed: number): ReturnType<typeof done> {
   const random = randomFrom(seed)
   const texts = Object.fromEntries(
     Object.entries(TRUE_OPENING).map(([slot, text]) => {
@@ -23,11 +22,14 @@ function seeded(seed: number): JobResult {
     }),
   )
   const base = records(texts, { chosen: { unit: unit().id, reason: '' }, hinges: random() < 0.5 ? 'left' : 'right' })
-  return job({ ...base, readings: readings(texts) }, trade([unit({ width: inches(36, wholeFrom(random, 0, 31), 32) })]))
+  return done(
+    { ...base, readings: readings(texts) },
+    trade([unit({ width: inches(36, wholeFrom(random, 0, 31), 32) })]),
+  )
 }
 
 /** What must come back: every adjusted point, and the corners of every pack, in ticks. */
-function expected(result: JobResult): ReadonlyMap<string, readonly (readonly [number, number])[]> {
+function expected(result: ReturnType<typeof done>): ReadonlyMap<string, readonly (readonly [number, number])[]> {
   const points = POINT_NAMES.map((name): [string, [number, number][]] => [
     `point.${name}`,
     [[result.hole!.points[name].x, result.hole!.points[name].y]],

@@ -1,8 +1,11 @@
 import Papa from 'papaparse'
+import { type CatalogueUnit, said } from '@/core/catalogue/unit'
+import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import type { Order } from '@/core/order/order'
 import type { Reading } from '@/core/survey/reading'
 import { type DisplayStep, formatLength } from '@/core/units/format-length'
-import { handWords } from '@/words/order'
+import type { Length } from '@/core/units/length'
+import { handWords, plainValue } from '@/words/order'
 import { slotName } from '@/words/walk'
 
 /** All readings of an opening as CSV, with history; a text that a spreadsheet would take for a formula is quoted with an apostrophe. */
@@ -45,6 +48,22 @@ const COLUMNS = [
   'note',
 ]
 
+/** What has a column of its own. */
+const OWN_COLUMNS: readonly UnitMember[] = ['article', 'name', 'width', 'height', 'lacks', 'priceCents', 'leadDays']
+
+/** Every further member of a unit's sheet that is ordered, empty where it says nothing; lengths in millimetres. */
+const sheetColumns = (unit: CatalogueUnit): Readonly<Record<string, string | number>> =>
+  Object.fromEntries(
+    UNIT_MEMBER_NAMES.filter(name => memberOf(name).ordered && !OWN_COLUMNS.includes(name)).map(name => {
+      const value = said(unit, name)
+      const { of } = memberOf(name)
+      if (value === null) return [of === 'length' ? `${name}Mm` : name, '']
+      if (of === 'length') return [`${name}Mm`, (value as Length) / 3200]
+      if (of === 'lengths') return [`${name}Mm`, (value as readonly Length[]).map(one => one / 3200).join('; ')]
+      return [name, plainValue(name, value)]
+    }),
+  )
+
 /** The lines of an order as CSV, one a row: the hand in words and by its facts, sizes as ticks, millimetres and as shown. */
 export function writeOrderCsv(order: Order, step: DisplayStep): string {
   const rows = order.lines.map(({ unit, ...line }, i) => ({
@@ -67,14 +86,8 @@ export function writeOrderCsv(order: Order, step: DisplayStep): string {
     widthMm: unit.width / 3200,
     height: formatLength(unit.height, step),
     heightMm: unit.height / 3200,
-    leafWidthMm: unit.leafWidth / 3200,
-    leafHeightMm: unit.leafHeight / 3200,
-    jambMm: unit.jamb / 3200,
     jambExtensionMm: line.jambExtension === null ? '' : line.jambExtension / 3200,
-    material: unit.material,
-    bore: unit.bore,
-    labelMinutes: unit.labelMinutes,
-    glass: unit.glass,
+    ...sheetColumns(unit),
     details: Object.entries(line.details)
       .map(([name, value]) => `${name}: ${value}`)
       .join('; '),

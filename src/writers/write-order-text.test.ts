@@ -1,11 +1,10 @@
-import { job } from '@/core/job'
-import { messageOf } from '@/core/order/message'
+import { messageOf } from '@/core/exchange/message'
 import type { Order } from '@/core/order/order'
 import { lockUnit } from '@/core/test/family-units'
-import { length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { writeOrderText } from './write-order-text'
 
-const line = job(
+const line = done(
   records(TRUE_OPENING, {
     chosen: { unit: unit().id, reason: 'cheap' },
     questions: [{ question: 'Glass as in the photo?', answer: 'yes' }],
@@ -32,7 +31,10 @@ const textOf = (lines: Order['lines']) =>
   )
 
 describe('an order as text', () => {
-  const rows = textOf([line, { ...line, unit: lockUnit(), jambExtension: length('1') }]).split('\n')
+  const rows = textOf([
+    line,
+    { ...line, unit: lockUnit(), hinges: null, swing: null, jambExtension: length('1') },
+  ]).split('\n')
   it('begins with its number and revision, from whom and to whom', () =>
     expect(rows.slice(0, 2)).toEqual(['Order H-0007, revision 2', 'From Larkspur to Tern, 2026-01-05']))
   it('says the hand in words at the head of a line, and of a lock none', () => {

@@ -1,9 +1,9 @@
-import type { MessageLine, OrderMessage } from '@/core/order/message'
+import type { MessageLine, OrderMessage } from '@/core/exchange/message'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
 import { memberName } from '@/words/members'
-import { handWords, isLengthMember, notIncluded, plainValue } from '@/words/order'
+import { handWords, isLengthMember, isLengthsMember, notIncluded, plainValue } from '@/words/order'
 
 /** What stands at a line's head and is not repeated among its members. */
 const AT_THE_HEAD: ReadonlySet<string> = new Set([
@@ -38,10 +38,10 @@ export function writeOrderText(message: OrderMessage, step: DisplayStep): string
 function lineText(line: MessageLine, step: DisplayStep): readonly string[] {
   return [
     `Line ${line.line}, for ${line.tag}: ${line.quantity} × ${line.article} ${line.name}`,
-    ...(line.lock ? [] : [handWords(line)]),
+    ...[handWords(line)].filter(Boolean),
     ...membersOf(line).map(([path, value]) => `${memberName(path)}: ${said(path, value, step)}`),
     ...(line.agreed ?? []).map(({ question, answer }) => `${memberName('agreed')}: ${question} ${answer}`),
-    notIncluded(line.lacks),
+    notIncluded(line.lacks ?? []),
   ]
 }
 
@@ -57,4 +57,8 @@ function flat(path: string, value: unknown): readonly (readonly [string, unknown
 }
 
 const said = (path: string, value: unknown, step: DisplayStep): string =>
-  isLengthMember(path, value) ? bothUnits(value as Length, step) : plainValue(path, value)
+  isLengthMember(path, value)
+    ? bothUnits(value as Length, step)
+    : isLengthsMember(path, value)
+      ? value.map(one => bothUnits(one as Length, step)).join('; ')
+      : plainValue(path, value)

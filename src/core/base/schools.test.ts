@@ -1,11 +1,12 @@
 import { orderSheet } from '../../papers/order-sheet'
 import { SCHOOL_LENGTHS } from '../../trade/schools'
-import type { OpeningRecords } from '../job'
-import { job } from '../job'
+import type { CatalogueUnit } from '../catalogue/unit'
+import { DOORS } from '../doors/doors'
 import { figuresOf, schoolEffects, schoolsOf } from '../school-effects'
-import { FAMILY_RULES, usualWay } from '../survey/families'
+import { usualWay } from '../survey/survey-of'
+import type { OpeningRecords } from '../terms'
 import { frameUnit, stormUnit } from '../test/family-units'
-import { jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, jobRecord, LENGTHS, length, NOW, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { lengthsBySchool } from './school-lengths'
 import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices } from './schools'
 
@@ -47,9 +48,10 @@ const frame = (schools: SchoolChoices): OpeningRecords => {
   )
   return { ...base, opening: { ...base.opening, family: 'steel-frame' } }
 }
-const figures = (own: OpeningRecords, units = [unit()]) => figuresOf(job(own, trade(units)))
-const printed = (own: OpeningRecords, units = [unit()]) => {
-  const { line } = job(own, trade(units))
+const figures = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]) =>
+  figuresOf(done(own, trade(units)).work)
+const printed = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]) => {
+  const { line } = done(own, trade(units))
   const head = { number: 'H-1', revision: 1, maker: '', releasedAt: null, releasedBy: '' }
   return JSON.stringify(orderSheet(jobRecord(), head, [line!]).blocks.filter(block => block.kind !== 'drawing'))
 }
@@ -63,9 +65,9 @@ describe('choosing another practice', () => {
   })
   it('unit width from an old frame: a new opening is walked by another way', () => {
     const way = (answer: SchoolChoices['unit-width']) =>
-      usualWay('hinged-outside', resolveSchools({ 'unit-width': answer }, {}, {}).answers['unit-width'])
+      usualWay(DOORS['hinged-outside'].survey, resolveSchools({ 'unit-width': answer }, {}, {}).answers['unit-width'])
     expect([way(undefined), way('trim-off'), way('outside-face')]).toEqual(['pocket', 'trim-off', 'outside-face'])
-    expect(usualWay('storm', 'trim-off')).toBe('brickmould')
+    expect(usualWay(DOORS.storm.survey, 'trim-off')).toBe('brickmould')
   })
   it('head allowance: the unit is 1/4 higher', () => {
     const height = (schools: SchoolChoices) => figures(records(FACE, { way: 'outside-face', schools })).height
@@ -85,7 +87,7 @@ describe('choosing another practice', () => {
   })
   it('extension: only a solid jamb is left for a 5 1/2 wall', () => {
     const picked = (schools: SchoolChoices) => {
-      const { jamb } = job(records({ ...TRUE_OPENING, 'wall.left': '5 1/2' }, { schools }), trade()).specification
+      const { jamb } = done(records({ ...TRUE_OPENING, 'wall.left': '5 1/2' }, { schools }), trade()).specification
       return jamb!.options[jamb!.pick]!.kind
     }
     expect([picked({}), picked({ extension: 'solid-only' })]).toEqual(['extension', 'solid'])
@@ -94,7 +96,7 @@ describe('choosing another practice', () => {
     const own = (schools: SchoolChoices) => records({ ...TRUE_OPENING, 'floor.highest': '1/2' }, { ...CHOSEN, schools })
     expect(printed(own({}))).toContain('Pad under the sill, PVC')
     expect(printed(own({ 'sill-lumber': 'treated' }))).toContain('Pad under the sill, treated lumber')
-    const codes = (schools: SchoolChoices) => job(own(schools), trade()).findings.order.map(one => one.code)
+    const codes = (schools: SchoolChoices) => done(own(schools), trade()).findings.order.map(one => one.code)
     expect(codes({})).not.toContain('order-treated-board')
     expect(codes({ 'sill-lumber': 'treated' })).toContain('order-treated-board')
   })
@@ -119,7 +121,7 @@ describe('choosing another practice', () => {
     const own = (schools: SchoolChoices) =>
       records({ ...TRUE_OPENING, 'wall.left': '4 5/8', 'wall.head': '4 5/8' }, { ...CHOSEN, schools })
     const found = (schools: SchoolChoices) =>
-      job(own(schools), trade()).findings.specify.find(one => one.code === 'flush-face')
+      done(own(schools), trade()).findings.specify.find(one => one.code === 'flush-face')
     expect(found({})).toBeUndefined()
     expect(found({ 'flush-face': 'inside' })).toMatchObject({
       facts: { face: 'inside', other: 'sheathing', by: { length: length('1/16') }, stands: 'proud' },
@@ -128,7 +130,7 @@ describe('choosing another practice', () => {
   })
   it('storm opening judged by: other findings', () => {
     const codes = (schools: SchoolChoices) =>
-      job(storm(schools), trade([stormUnit()])).findings.diagnose.map(one => one.code)
+      done(storm(schools), trade([stormUnit()])).findings.diagnose.map(one => one.code)
     expect(codes({})).toEqual(expect.arrayContaining(['square', 'lean']))
     expect(codes({ 'storm-judged-by': 'square' })).toEqual(['square'])
     expect(new Set(codes({ 'storm-judged-by': 'plumb' }))).toEqual(new Set(['lean']))
@@ -168,6 +170,7 @@ describe('whose choice holds', () => {
       LENGTHS,
       resolveSchools({}, {}, { 'rough-opening': 'three-quarters' }),
       SCHOOL_LENGTHS,
+      { hasBucks: false },
     )
     expect(lengths['room-width']).toMatchObject({ value: length('3/4'), source: { text: 'practice: rough opening' } })
     expect(lengths.rebate).toBe(LENGTHS.rebate)
@@ -185,6 +188,7 @@ describe('what a choice changes', () => {
     const [effect, ...others] = schoolEffects(
       records(TRUE_OPENING, { schools: { 'rough-opening': 'three-quarters' } }),
       trade(),
+      NOW,
     )
     expect(others).toEqual([])
     expect(effect).toMatchObject({ id: 'rough-opening', instead: 'half' })
@@ -195,9 +199,9 @@ describe('what a choice changes', () => {
       second: length('37 1/4'),
     })
   })
-  it('is nothing where the shipped practice holds', () => expect(schoolEffects(records(), trade())).toEqual([]))
+  it('is nothing where the shipped practice holds', () => expect(schoolEffects(records(), trade(), NOW)).toEqual([]))
   it('every practice bears on some kind of door, and each kind has its own', () => {
-    const families = Object.keys(FAMILY_RULES) as (keyof typeof FAMILY_RULES)[]
+    const families = Object.keys(DOORS) as (keyof typeof DOORS)[]
     expect(new Set(families.flatMap(schoolsOf))).toEqual(new Set(SCHOOL_IDS))
     expect(schoolsOf('storm')).toEqual(['hand-naming', 'storm-head-gap', 'closer-place', 'storm-judged-by'])
     expect(schoolsOf('slider')).not.toContain('hand-naming')

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { HAND_CONVENTIONS } from '../specification/handing'
-import { NEW_FIRM } from './firm'
 import { PREPARATIONS } from './preparation'
 import { LACKS } from './unit-values'
 
@@ -10,22 +9,20 @@ const minutes = z.number().min(0).max(6000)
 
 /** A firm's practices, rates and suppliers: an edited record with a revision. */
 export const firmSchema = z.strictObject({
-  schools: schoolChoicesSchema.default({}),
-  rates: z
-    .strictObject({
-      centsPerHour: cents.optional(),
-      freightStock: cents.optional(),
-      freightMade: cents.optional(),
-      disposal: cents.optional(),
-      lacks: z.partialRecord(z.enum(LACKS), cents).optional(),
-      preparations: z
-        .partialRecord(
-          z.enum(PREPARATIONS),
-          z.strictObject({ minutes, minutesPerMetre: minutes, cents, centsPerMetre: cents }),
-        )
-        .optional(),
-    })
-    .default({}),
-  conventions: z.record(z.string().min(1).max(80), z.enum(HAND_CONVENTIONS)).default({}),
-  secondLookCents: cents.default(NEW_FIRM.secondLookCents),
+  schools: schoolChoicesSchema,
+  rates: z.strictObject({
+    centsPerHour: cents.optional(),
+    freightStock: cents.optional(),
+    freightMade: cents.optional(),
+    disposal: cents.optional(),
+    lacks: z.partialRecord(z.enum(LACKS), cents).optional(),
+    preparations: z
+      .partialRecord(
+        z.enum(PREPARATIONS),
+        z.strictObject({ minutes, minutesPerMetre: minutes, cents, centsPerMetre: cents }),
+      )
+      .optional(),
+  }),
+  conventions: z.record(z.string().min(1).max(80), z.enum(HAND_CONVENTIONS)),
+  secondLookCents: cents,
 })

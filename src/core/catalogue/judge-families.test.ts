@@ -1,11 +1,12 @@
-import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
+import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit, UNIT_OF } from '../test/family-units'
 import { length, unit, wishes } from '../test/fixtures'
 import { request as made } from '../test/request'
 import { mm } from '../units/length'
 import { judgeUnit } from './judge-unit'
 import type { Offer } from './offer'
-import type { Request, SiteFacts, TrimRead } from './request'
-import { unitSchema } from './unit'
+import type { Request } from './request'
+import type { SiteFacts, TrimRead } from './site'
+import { unitSchema } from './unit-record'
 
 const request = (site: Partial<SiteFacts> = {}, more: Partial<Omit<Request, 'site'>> = {}): Request =>
   made({ wishes: wishes({ bore: null }), wall: null, ...more, site })
@@ -105,18 +106,18 @@ describe('a metal leaf', () => {
   ) => judgeUnit(leafUnit(sheet, more), request({ leaf: existing, leafGaps: gaps }))
   it('that agrees in everything fits', () => expect(judged()).toMatchObject({ verdict: 'fits', minutes: 0 }))
   it('whose hinges are all 1/16 lower fits: it hangs 1/16 higher', () => {
-    const offer = judged({ hinges: ['7 5/16', '37 1/8', '66 15/16'].map(length) })
+    const offer = judged({ hingeTops: ['7 5/16', '37 1/8', '66 15/16'].map(length) })
     expect(offer).toMatchObject({ verdict: 'fits', leaf: { shift: length('1/16'), pitchError: 0 } })
     expect(codes(offer)).toEqual(['leaf-matches'])
   })
   it('that would then rub at the head is warned of', () =>
     expect(
       codes(
-        judged({ hinges: ['7 5/16', '37 1/8', '66 15/16'].map(length) }, {}, { head: length('7/64'), floor: null }),
+        judged({ hingeTops: ['7 5/16', '37 1/8', '66 15/16'].map(length) }, {}, { head: length('7/64'), floor: null }),
       ),
     ).toContain('leaf-gaps'))
   it('with one hinge 3/8 off is refused, and says that it is a pitch', () => {
-    const offer = judged({ hinges: ['7 1/4', '37 7/16', '66 7/8'].map(length) })
+    const offer = judged({ hingeTops: ['7 1/4', '37 7/16', '66 7/8'].map(length) })
     expect(offer.verdict).toBe('dropped')
     expect(offer.reasons).toMatchObject([
       { code: 'leaf-differs', facts: { member: 'hinges', shift: { length: 0 }, pitch: { length: length('3/8') } } },
@@ -125,8 +126,8 @@ describe('a metal leaf', () => {
   it.each([
     ['width', {}, { width: length('35 11/16') }, true],
     ['width', {}, { width: length('35 43/64') }, false],
-    ['thickness', { thickness: length('1 25/32') }, {}, true],
-    ['thickness', { thickness: length('1 51/64') }, {}, false],
+    ['thickness', { leafThickness: length('1 25/32') }, {}, true],
+    ['thickness', { leafThickness: length('1 51/64') }, {}, false],
     ['backset', { backset: length('2 3/8') }, {}, false],
     ['bore', { boreTop: length('40 13/16') }, {}, true],
     ['bore', { boreTop: length('40 53/64') }, {}, false],
@@ -141,7 +142,7 @@ describe('a metal leaf', () => {
 
 describe('a steel frame', () => {
   const judged = (throat: string, site: Partial<SiteFacts> = {}, form: 'knock-down' | 'welded' = 'knock-down') =>
-    judgeUnit(frameUnit({ throat: length(throat), form }), request({ wallStack: length('5'), ...site }))
+    judgeUnit(frameUnit({ throat: length(throat), frameForm: form }), request({ wallStack: length('5'), ...site }))
   it.each([
     ['4 63/64', 'dropped', 'throat-too-small'],
     ['5', 'fits', 'throat-takes-wall'],
@@ -185,15 +186,15 @@ describe('a slider', () => {
 })
 
 describe('a lock set', () => {
-  const read = { backset: mm(57), thickness: mm(40), kind: 'mortise case', function: 'privacy' }
+  const read = { backset: mm(57), thickness: mm(40), kind: 'mortise-case', function: 'privacy' }
   const judged = (sheet: Parameters<typeof lockUnit>[0] = {}, lock: Partial<typeof read> = {}) =>
     judgeUnit(lockUnit(sheet), request({ lock: { ...read, ...lock } }))
   it('of the same family, function and thickness fits without work', () =>
     expect(judged()).toMatchObject({ verdict: 'fits', minutes: 0 }))
   it.each([
-    ['3 mm off', { backset: mm(60) }, {}, null],
-    ['3.01 mm off', { backset: mm(60.01) }, {}, 'lock-backset'],
-    ['for another function', { function: 'passage' as const }, {}, 'lock-function'],
+    ['3 mm off', { lockBackset: mm(60) }, {}, null],
+    ['3.01 mm off', { lockBackset: mm(60.01) }, {}, 'lock-backset'],
+    ['for another function', { lockFunction: 'passage' as const }, {}, 'lock-function'],
     ['for thinner leaves', {}, { thickness: mm(45.01) }, 'lock-thickness'],
     ['for thicker leaves', {}, { thickness: mm(34.99) }, 'lock-thickness'],
   ])('%s: %s', (_, sheet, lock, code) => {
@@ -201,8 +202,8 @@ describe('a lock set', () => {
     expect(found).toEqual(code === null ? [] : [code])
   })
   it('in place of a latch is chopped in; a latch in place of a case leaves one to fill', () => {
-    expect(work(judged({}, { kind: 'tubular latch' }))).toEqual(['chop-case'])
-    expect(work(judged({ kind: 'tubular latch', case: null }))).toEqual(['fill-edge'])
+    expect(work(judged({}, { kind: 'tubular-latch' }))).toEqual(['chop-case'])
+    expect(work(judged({ lockKind: 'tubular-latch', lockCase: null }))).toEqual(['fill-edge'])
   })
 })
 
@@ -231,23 +232,26 @@ it('what a unit comes without is paid for with it', () => {
 
 describe('a unit’s sheet', () => {
   it.each([
-    ['storm', { family: 'storm', storm: null }],
-    ['leaf', { family: 'steel-leaf', leaf: null }],
-    ['frame', { family: 'steel-frame', frame: null }],
-    ['panels', { family: 'slider', panels: null }],
-  ])('%s is needed by its kind', (sheet, more) => {
-    const parsed = unitSchema.safeParse({ ...unit(), ...more })
-    expect(parsed.error?.issues[0]?.path).toEqual([sheet])
-  })
-  it.each([
-    ['storm', stormUnit({ widthMost: length('35') }), ['storm', 'widthMost']],
-    ['storm', stormUnit({ heightMost: length('70') }), ['storm', 'heightMost']],
-    ['lock', lockUnit({ thicknessMost: mm(30) }), ['lock', 'thicknessMost']],
-  ])('%s with a range upside down is refused at its place', (_, one, path) =>
-    expect(unitSchema.safeParse(one).error?.issues[0]?.path).toEqual(path),
+    ['widthMost', { ...stormUnit(), widthMost: null }],
+    ['leafThickness', { ...leafUnit(), leafThickness: null }],
+    ['throat', { ...frameUnit(), throat: null }],
+    ['panels', { ...sliderUnit(), panels: null }],
+    ['lockBackset', { ...lockUnit(), lockBackset: null }],
+  ])('%s is needed by its kind', (member, one) =>
+    expect(unitSchema.safeParse(one).error?.issues[0]?.path).toEqual([member]),
   )
-  it('from before kinds had sheets is read as it was', () => {
-    const { glass: _g, lacks: _l, details: _d, storm: _s, leaf: _f, frame: _r, panels: _p, lock: _k, ...old } = unit()
-    expect(unitSchema.parse(old)).toEqual(unit({ details: {} }))
-  })
+  it.each([
+    ['widthMost', stormUnit({ widthMost: length('35') })],
+    ['heightMost', stormUnit({ heightMost: length('70') })],
+    ['thicknessMost', lockUnit({ thicknessMost: mm(30) })],
+  ])('%s below what it is at least is refused at its place', (member, one) =>
+    expect(unitSchema.safeParse(one).error?.issues[0]?.path).toEqual([member]),
+  )
+  it.each(Object.entries(UNIT_OF))(
+    'of kind %s is what its schema says, and nothing of another kind is taken',
+    (_, one) => {
+      expect(unitSchema.parse(one())).toEqual(one())
+      expect(unitSchema.safeParse({ ...one(), nobodys: 1 }).success).toBe(false)
+    },
+  )
 })

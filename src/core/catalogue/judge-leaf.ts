@@ -1,24 +1,32 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { type LeafFacts, type LeafMatch, type LeafMember, matchLeaf } from '../specification/match-leaf'
+import type { Size } from '../units/call-size'
 import { type Length, minus, plus, ZERO } from '../units/length'
-import type { Judged } from './judge-shape'
-import { because, type ShapeCode } from './offer'
+import { because, type Judged, NO_SHAPE, notRead, type ShapeCode } from './offer'
 import type { Request } from './request'
-import type { CatalogueUnit } from './unit'
 
-type LeafSheet = NonNullable<CatalogueUnit['leaf']>
+/** What is cut into a metal leaf, from the top of the leaf down. */
+export type CutInSheet = Size & {
+  readonly leafThickness: Length
+  readonly hingeTops: readonly Length[]
+  readonly boreTop: Length
+  readonly backset: Length
+  readonly labelMinutes: number | null
+}
 
 /** Judges a metal leaf for the frame that stays: every difference is named, and whether all hinges are off alike or one by itself. */
-export function judgeLeaf(unit: CatalogueUnit, sheet: LeafSheet, existing: LeafFacts, request: Request): Judged {
+export function judgeLeaf(unit: CutInSheet, request: Request): Judged {
+  const existing = request.site.leaf
+  if (!existing) return notRead('leaf')
   const candidate: LeafFacts = {
     width: unit.width,
     height: unit.height,
-    thickness: sheet.thickness,
-    hinges: sheet.hinges,
-    bore: sheet.boreTop,
-    backset: sheet.backset,
-    labelMinutes: unit.labelMinutes,
+    thickness: unit.leafThickness,
+    hinges: unit.hingeTops,
+    bore: unit.boreTop,
+    backset: unit.backset,
+    labelMinutes: unit.labelMinutes ?? 0,
   }
   const { lengths } = request
   const match = matchLeaf(existing, candidate, {
@@ -30,11 +38,7 @@ export function judgeLeaf(unit: CatalogueUnit, sheet: LeafSheet, existing: LeafF
   })
   const reasons = match.mismatches.map(member => differs(member, existing, candidate, match))
   return {
-    placement: null,
-    pinch: null,
-    pad: ZERO,
-    jamb: null,
-    storm: null,
+    ...NO_SHAPE,
     leaf: match,
     verdict: match.matches ? 'fits' : 'dropped',
     reasons: match.matches

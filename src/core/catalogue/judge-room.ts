@@ -1,7 +1,7 @@
 import type { Finding, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Placement } from '../opening/place-unit'
-import { type Length, minus, times } from '../units/length'
+import { type Length, largestOf, minus, times } from '../units/length'
 
 export type RoomCode =
   | 'too-wide'
@@ -41,7 +41,7 @@ export function judgeRoom(
     place: 'sides',
     least: times(lengths['gap-least'].value, 2),
     wanted: lengths['room-width'].value - exactness,
-    loose: lengths['room-loose'].value,
+    loose: largestOf([lengths['room-loose'].value, lengths['room-width'].value]),
     most: lengths['fill-sides-most'].value,
     codes: ['too-wide', 'sides-tight', 'sides-loose', 'too-narrow'],
     rules: ['gap-least', 'room-width', 'room-loose', 'fill-sides-most'],

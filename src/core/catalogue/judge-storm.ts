@@ -1,13 +1,13 @@
 import type { Finding, Severity } from '../base/finding'
 import type { StormVerdict } from '../specification/fit-storm'
 import { takenHeights } from '../specification/handle-window'
+import type { Size } from '../units/call-size'
 import { type Length, smallestOf, times, ZERO } from '../units/length'
 import type { RoomVerdict } from './judge-room'
-import type { Judged, Work } from './judge-shape'
-import { because, type OfferVerdict, type ShapeCode } from './offer'
-import type { Request, TrimRead } from './request'
-import { cutStorm, type StormCut } from './storm-cut'
-import type { CatalogueUnit, StormSheet } from './unit'
+import { because, type Judged, NO_SHAPE, notRead, type ShapeCode, silent, type Work } from './offer'
+import type { Request } from './request'
+import type { TrimRead } from './site'
+import { cutStorm, type StormCut, type StormSheet } from './storm-cut'
 
 const VERDICTS: Readonly<Record<StormVerdict, RoomVerdict>> = {
   fits: 'fits',
@@ -19,40 +19,36 @@ const VERDICTS: Readonly<Record<StormVerdict, RoomVerdict>> = {
   custom: 'too-small',
 }
 
+/** A storm, screen or security door as its sheet gives it. */
+export type StormUnit = Size & StormSheet & { readonly details: { readonly style?: string } }
+
 /** Judges a storm, screen or security door for the trim it stands on. */
-export function judgeStorm(unit: CatalogueUnit, sheet: StormSheet, trim: TrimRead, request: Request): Judged {
-  const { lengths, schools } = request
-  const storm = cutStorm(sheet, trim, lengths, schools)
+export function judgeStorm(unit: StormUnit, request: Request): Judged {
+  const { lengths, schools, site } = request
+  const { trim } = site
+  if (!trim) return notRead('brickmould')
+  const storm = cutStorm(unit, trim, lengths, schools)
   const verdict = VERDICTS[storm.fit.verdict]
   const isNear = verdict === 'fits' && storm.fit.margin <= lengths['storm-near-limit'].value
-  const clashes = handleClashes(sheet, trim, request)
-  const isPoor = isTrimPoor(sheet, trim)
+  const clash = handleClash(unit, trim, request)
+  const [face, proud] = [
+    unit.faceLeast ?? lengths['mould-face-least'].value,
+    unit.proudLeast ?? lengths['mould-proud-least'].value,
+  ]
+  const isPoor = isTrimPoor({ face, proud }, trim)
+  const poor = { face: { length: face }, proud: { length: proud } }
   return {
-    placement: null,
-    pinch: null,
-    pad: ZERO,
-    jamb: null,
-    leaf: null,
+    ...NO_SHAPE,
     storm,
-    verdict: isNear ? 'tight' : (verdict satisfies OfferVerdict),
+    verdict: isNear ? 'tight' : verdict,
     reasons: [
-      rangeReason(sheet, storm, isNear),
-      ...(clashes
-        ? [because<ShapeCode>('storm-handle', 'watch', { at: { length: sheet.handleAt } }, 'handle-spare')]
-        : []),
-      ...(isPoor
-        ? [
-            because<ShapeCode>(
-              'storm-trim',
-              'watch',
-              { face: { length: sheet.faceLeast }, proud: { length: sheet.proudLeast } },
-              'mould-face-least',
-            ),
-          ]
-        : []),
-      ...kindReasons(unit, sheet),
+      rangeReason(unit, storm, isNear),
+      ...(clash ? [because<ShapeCode>('storm-handle', 'watch', { at: { length: clash } }, 'handle-spare')] : []),
+      ...(isPoor ? [because<ShapeCode>('storm-trim', 'watch', poor, 'mould-face-least')] : []),
+      ...(unit.handleAt === null && trim.entry.length > 0 ? [silent('handleAt')] : []),
+      ...kindReasons(unit),
     ],
-    work: workFor(unit, storm, clashes, isPoor),
+    work: workFor(unit, storm, clash, isPoor ? face : null),
   }
 }
 
@@ -78,30 +74,35 @@ function rangeReason(sheet: StormSheet, { fit, pack }: StormCut, isNear: boolean
 }
 
 /** What its kind brings with it whatever the opening. */
-function kindReasons(unit: CatalogueUnit, { kind }: StormSheet): readonly Finding<ShapeCode>[] {
-  if (kind === 'screen') return [because('storm-screen', 'watch', {}, 'storm-kind')]
-  const isFullGlass = kind === 'storm' && unit.details.style === 'full glass'
+function kindReasons({ stormKind, details }: StormUnit): readonly Finding<ShapeCode>[] {
+  if (stormKind === 'screen') return [because('storm-screen', 'watch', {}, 'storm-kind')]
+  const isFullGlass = stormKind === 'storm' && details.style === 'full glass'
   return isFullGlass ? [because('storm-heat', 'watch', {}, 'storm-kind')] : []
 }
 
-/** Whether its handle would meet the entry door's at the height its sheet gives. */
-function handleClashes(sheet: StormSheet, trim: TrimRead, { lengths }: Request): boolean {
+/** The height of its handle where it would meet the entry door's; `null` where it is clear or its sheet does not say. */
+function handleClash(sheet: StormSheet, trim: TrimRead, { lengths }: Request): Length | null {
+  const at = sheet.handleAt
+  if (at === null) return null
   const bands = takenHeights(
     trim.entry,
-    { half: sheet.handleHalf, proud: sheet.handleProud },
+    {
+      half: sheet.handleHalf ?? lengths['handle-half'].value,
+      proud: sheet.handleProud ?? lengths['storm-handle-proud'].value,
+    },
     { space: trim.space, spare: lengths['handle-spare'].value, depthSpare: lengths['handle-depth-spare'].value },
   )
-  return bands.some(band => sheet.handleAt >= band.from && sheet.handleAt <= band.to)
+  return bands.some(band => at > band.from && at < band.to) ? at : null
 }
 
-const isTrimPoor = (sheet: StormSheet, { face, proud, isMoulded }: TrimRead): boolean =>
-  isMoulded || (face !== null && face < sheet.faceLeast) || (proud !== null && proud < sheet.proudLeast)
+const isTrimPoor = (least: { readonly face: Length; readonly proud: Length }, trim: TrimRead): boolean =>
+  trim.isMoulded || (trim.face !== null && trim.face < least.face) || (trim.proud !== null && trim.proud < least.proud)
 
-function workFor(unit: CatalogueUnit, { fit, pack }: StormCut, clashes: boolean, isPoor: boolean): readonly Work[] {
+function workFor(unit: Size, { fit, pack }: StormCut, clash: Length | null, poorFace: Length | null): readonly Work[] {
   const legs: Length = times(smallestOf([fit.governing.height, unit.height]), 2)
   return [
     ...(pack > 0 ? [['pack-legs', 'sides', pack, legs] as const] : []),
-    ...(isPoor ? [['rework-trim', 'trim', unit.storm!.faceLeast, legs] as const] : []),
-    ...(clashes ? [['change-handle', 'handle', unit.storm!.handleAt, ZERO] as const] : []),
+    ...(poorFace ? [['rework-trim', 'trim', poorFace, legs] as const] : []),
+    ...(clash ? [['change-handle', 'handle', clash, ZERO] as const] : []),
   ]
 }

@@ -1,15 +1,14 @@
 import type { Finding } from '../base/finding'
 import { packStrips } from '../specification/wrap-frame'
+import type { Size } from '../units/call-size'
 import { type Length, minus, plus, times } from '../units/length'
-import type { Work } from './judge-shape'
-import { because, type ShapeCode } from './offer'
+import { because, type ShapeCode, type Work } from './offer'
 import type { Request } from './request'
-import type { CatalogueUnit } from './unit'
 
 type ThroatJudged = {
   readonly isWrong: boolean
   readonly reasons: readonly Finding<ShapeCode>[]
-  readonly work: (unit: CatalogueUnit) => readonly Work[]
+  readonly work: (unit: Size) => readonly Work[]
 }
 
 /** Judges a frame's throat against the thickest wall: it takes the wall, takes it with strips, or does not. */

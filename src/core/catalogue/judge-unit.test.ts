@@ -50,7 +50,7 @@ describe('the threshold’s back over the floor inside', () => {
     expect(low(floor)?.facts.back ?? null).toEqual(back === null ? null : { length: length(back) }),
   )
   it('is said of a door with a sill only, and is packed away under an in-swing one', () => {
-    expect(low('1', { sillDepth: length('0') })).toBeUndefined()
+    expect(low('1', { sillDepth: null })).toBeUndefined()
     expect(judgeUnit(unit(), request({ floor: length('1') })).reasons.map(one => one.code)).not.toContain(
       'threshold-low',
     )
@@ -134,7 +134,7 @@ describe('preparation and total, worked by hand', () => {
     const [sides] = judgeUnit(unit(), request({}, inches(39))).preparations
     expect(sides).toMatchObject({
       id: 'pack-sides',
-      amount: inches(1),
+      amount: inches(0, 3, 4),
       minutes: 60,
       materialCents: 300 + 997,
       workCents: 6500,

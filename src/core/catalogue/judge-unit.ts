@@ -1,4 +1,4 @@
-import { hardRequirements } from './hard-requirements'
+import { judgeOf } from './judge-of'
 import { judgeShape } from './judge-shape'
 import type { Offer, OfferVerdict, Shape } from './offer'
 import type { Request } from './request'
@@ -7,7 +7,7 @@ import type { CatalogueUnit } from './unit'
 /** Judges one unit: hard requirements, geometry, the preparation it would need, total and days. */
 export function judgeUnit(unit: CatalogueUnit, request: Request): Offer {
   const { reasons, ...shape } = judgeShape(unit, request)
-  const dropped = hardRequirements(unit, request)
+  const dropped = judgeOf(request.judges, unit).requires(unit, request)
   return {
     unit,
     ...shape,

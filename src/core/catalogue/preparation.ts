@@ -12,6 +12,7 @@ export const PREPARATIONS = [
   'solid-jamb',
   'plane-jamb',
   'relieve-pinch',
+  'rip-bucks',
   'level-sill',
   'patch-siding',
   'pad-siding',

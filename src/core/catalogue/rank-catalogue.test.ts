@@ -44,7 +44,7 @@ function madeUp(count: number, seed: number): readonly CatalogueUnit[] {
 describe('ranking a catalogue', () => {
   const catalogue = indexCatalogue(madeUp(1200, 7))
   const ids = (asked: Request) => {
-    const { order, possible } = rankCatalogue(catalogue, 'hinged-outside', asked)
+    const { order, possible } = rankCatalogue(catalogue, ['hinged-outside'], asked)
     return { articles: order.map(i => catalogue.units[i]!.article), possible }
   }
   const plain = (asked: Request) => {
@@ -79,8 +79,8 @@ describe('ranking a catalogue', () => {
   })
   it('ranks each kind of door by itself', () => {
     const mixed = indexCatalogue([unit(), stormUnit(), leafUnit(), frameUnit()])
-    expect(rankCatalogue(mixed, 'storm', request(inches(38), inches(82))).order).toHaveLength(1)
-    expect(rankCatalogue(mixed, 'slider', request(inches(38), inches(82)))).toEqual({ order: [], possible: 0 })
+    expect(rankCatalogue(mixed, ['storm'], request(inches(38), inches(82))).order).toHaveLength(1)
+    expect(rankCatalogue(mixed, ['slider'], request(inches(38), inches(82)))).toEqual({ order: [], possible: 0 })
   })
   it('knows units of one shape', () => {
     const { shapes } = indexCatalogue([

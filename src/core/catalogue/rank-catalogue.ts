@@ -1,70 +1,73 @@
+import { UNIT_KINDS, type UnitKind } from '../base/kinds'
 import type { OpeningPoints } from '../opening/opening'
-import type { Family } from '../survey/families'
-import { hardRequirements } from './hard-requirements'
+import { judgeOf } from './judge-of'
 import { judgeShape } from './judge-shape'
 import { byArticle, costs, goesIn, rankOf } from './judge-unit'
 import type { Shape } from './offer'
-import { judgedBy, type Request } from './request'
+import type { Request } from './request'
 import type { CatalogueUnit } from './unit'
 
-/** A catalogue made ready for judging: by article, its units of each family, and which of them are of one shape. */
+/** A catalogue made ready for judging: by article, its units of each kind, and which of them are of one shape. */
 export type Catalogue = {
   readonly units: readonly CatalogueUnit[]
-  readonly byFamily: ReadonlyMap<Family, readonly number[]>
+  readonly byKind: ReadonlyMap<UnitKind, readonly number[]>
   /** For each unit the number of its shape: units of one shape go in alike and need the same work. */
   readonly shapes: Uint32Array
   readonly byId: ReadonlyMap<string, number>
 }
 
-/** Everything of a unit that `judgeShape` looks at. */
+/** What of a unit no shape depends on: two that differ only in it go in alike. */
+const BESIDE: ReadonlySet<string> = new Set([
+  'id',
+  'article',
+  'maker',
+  'name',
+  'priceCents',
+  'leadDays',
+  'stock',
+  'lacks',
+  'details',
+])
+
+/** Everything of a unit that judging its shape can look at. */
 const shapeKey = (unit: CatalogueUnit): string =>
-  [
-    unit.family,
-    unit.width,
-    unit.height,
-    unit.jamb,
-    unit.leafBottom,
-    unit.labelMinutes,
-    unit.details.style,
-    JSON.stringify([unit.storm, unit.leaf, unit.frame, unit.lock]),
-  ].join(' ')
+  JSON.stringify([Object.entries(unit).filter(([name]) => !BESIDE.has(name)), unit.details.style, unit.details.core])
 
 /** Makes a catalogue ready. */
 export function indexCatalogue(unsorted: readonly CatalogueUnit[]): Catalogue {
   const units = [...unsorted].sort(byArticle)
   const shapes = new Uint32Array(units.length)
   const numbers = new Map<string, number>()
-  const byFamily = new Map<Family, number[]>()
+  const byKind = new Map<UnitKind, number[]>(UNIT_KINDS.map(kind => [kind, []]))
   const byId = new Map<string, number>()
   units.forEach((unit, i) => {
     const key = shapeKey(unit)
     const number = numbers.get(key) ?? numbers.size
     numbers.set(key, number)
     shapes[i] = number
-    const family = byFamily.get(unit.family)
-    if (family) family.push(i)
-    else byFamily.set(unit.family, [i])
+    byKind.get(unit.kind)!.push(i)
     byId.set(unit.id, i)
   })
-  return { units, byFamily, shapes, byId }
+  return { units, byKind, shapes, byId }
 }
 
-/** The units of a family as indices into the catalogue, best first; the first `possible` of them go in. */
+/** The units of some kinds as indices into the catalogue, best first; the first `possible` of them go in. */
 export type Ranking = { readonly order: readonly number[]; readonly possible: number }
 
-/** Ranks all units of a family as `judgeUnits` does, without judging each: what misses a hard requirement or is far too large or
+/** Ranks all units of these kinds as `judgeUnits` does, without judging each: what misses a hard requirement or is far too large or
  *  small is set aside first, and each shape is judged once. */
-export function rankCatalogue(catalogue: Catalogue, family: Family, request: Request): Ranking {
+export function rankCatalogue(catalogue: Catalogue, kinds: readonly UnitKind[], request: Request): Ranking {
   const bounds = request.points && boundsOf(request.points)
   const judged = new Map<number, Shape>()
   const groups: readonly [{ index: number; total: number; days: number }[], number[], number[]] = [[], [], []]
-  for (const index of catalogue.byFamily.get(family) ?? []) {
+  for (const index of unitsOf(catalogue, kinds)) {
     const unit = catalogue.units[index]!
-    if (hardRequirements(unit, request).length > 0) {
+    const { requires, isByHole } = judgeOf(request.judges, unit)
+    if (requires(unit, request).length > 0) {
       groups[2].push(index)
       continue
     }
-    if (bounds && !unit.frame && judgedBy(unit) === 'hole' && isFarOff(unit, bounds, request)) {
+    if (bounds && isByHole && isFarOff(unit, bounds, request)) {
       groups[1].push(index)
       continue
     }
@@ -81,6 +84,10 @@ export function rankCatalogue(catalogue: Catalogue, family: Family, request: Req
   possible.sort((a, b) => a.total - b.total || a.days - b.days || a.index - b.index)
   return { order: [...possible.map(one => one.index), ...tooLarge, ...dropped], possible: possible.length }
 }
+
+/** The units of some kinds, as indices by article. */
+export const unitsOf = ({ byKind }: Catalogue, kinds: readonly UnitKind[]): readonly number[] =>
+  kinds.length === 1 ? byKind.get(kinds[0]!)! : kinds.flatMap(kind => byKind.get(kind)!).sort((a, b) => a - b)
 
 type Bounds = {
   readonly widest: number
@@ -103,9 +110,14 @@ function boundsOf(p: OpeningPoints): Bounds {
 }
 
 /** Whether no place in the hole could change that a unit is too large or too small, with a tick to spare for rounding. */
-function isFarOff(unit: CatalogueUnit, { widest, narrowest, highest, lowest }: Bounds, { lengths }: Request): boolean {
+function isFarOff(
+  unit: CatalogueUnit,
+  { widest, narrowest, highest, lowest }: Bounds,
+  { lengths, hasBucks }: Request,
+): boolean {
   if (unit.width > widest - 2 * lengths['gap-least'].value + 1) return true
   if (unit.height > highest - lengths['head-least'].value + 1) return true
   const stands = unit.width < narrowest && unit.height < lowest
-  return stands && unit.width < narrowest - lengths['fill-sides-most'].value - 1
+  const bucks = hasBucks ? 2 * lengths.buck.value : 0
+  return stands && unit.width < narrowest - bucks - lengths['fill-sides-most'].value - 1
 }

@@ -1,23 +1,34 @@
 import type { AdjustedOpening } from '../opening/opening'
 import type { Specification } from '../specification/specify'
-import type { Family } from '../survey/families'
 import { readValue, type Survey } from '../survey/survey'
 import type { Request } from './request'
-import { siteFactsOf } from './site-facts'
+import { type SiteOf, siteFactsOf } from './site-facts'
 
-type Given = Pick<Request, 'wishes' | 'lengths' | 'schools' | 'jambStandards' | 'rates' | 'garageMinutes'>
+type Given = Pick<
+  Request,
+  | 'wishes'
+  | 'lengths'
+  | 'schools'
+  | 'jambStandards'
+  | 'rates'
+  | 'garageMinutes'
+  | 'judges'
+  | 'fillers'
+  | 'hasBucks'
+  | 'shift'
+>
 
 /** What the catalogue is judged by for an opening. */
 export const requestFor = (
-  family: Family,
-  hole: AdjustedOpening | null,
+  site: SiteOf,
+  opening: AdjustedOpening | null,
   specification: Specification,
   survey: Survey,
   given: Given,
 ): Request => ({
   ...given,
-  points: hole?.points ?? null,
-  site: siteFactsOf(family, survey, given.wishes, given.lengths),
+  points: opening?.points ?? null,
+  site: siteFactsOf(site, survey, given.wishes, given.lengths),
   wall: specification.jamb?.wanted.value ?? null,
   floor: readValue(survey, 'floor.highest'),
 })

@@ -1,34 +1,25 @@
 import type { TradeLengths } from '../base/trade-lengths'
-import type { LeafFacts } from '../specification/match-leaf'
-import { entryHardware } from '../specification/specify-family'
+import { labelWanted } from '../specification/floor-target'
+import { entryHardware } from '../specification/trim-rules'
+import { thickestWall } from '../specification/wall-rules'
 import type { Wishes } from '../specification/wishes'
-import type { Family } from '../survey/families'
 import { leafRead, readValue, type Survey, sizesRead } from '../survey/survey'
-import { largestOf } from '../units/length'
-import type { LockRead, SiteFacts, TrimRead } from './request'
+import { type LockRead, NOTHING_FOUND, type SiteFacts, type TrimRead } from './site'
+
+/** What of a site a kind of door is judged by, beside what holds for every kind. */
+export type SiteOf = (survey: Survey, lengths: TradeLengths) => Partial<SiteFacts>
 
 /** What a survey found beside the opening itself, as the judge of a catalogue needs it. */
-export function siteFactsOf(family: Family, survey: Survey, wishes: Wishes, lengths: TradeLengths): SiteFacts {
-  const walls = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => readValue(survey, slot) ?? [])
-  const moving = survey.facts.get('fact.moving-panel')?.code
-  return {
-    trim: family === 'storm' ? trimOf(survey, lengths) : null,
-    leaf: family === 'steel-leaf' ? leafOf(survey) : null,
-    leafGaps: { head: readValue(survey, 'gap.head.centre'), floor: readValue(survey, 'gap.bottom.centre') },
-    lock: family === 'interior' ? lockOf(survey) : null,
-    wallStack: walls.length ? largestOf(walls) : null,
-    isWallFinished: survey.facts.get('fact.wall-state')?.code === 'finished',
-    siding: family === 'slider' ? readValue(survey, 'siding.plane') : null,
-    panels: family !== 'slider' || moving === undefined ? null : moving === 'left' ? 'OX' : 'XO',
-    labelMinutes: labelWanted(survey, wishes),
-  }
-}
+export const siteFactsOf = (own: SiteOf, survey: Survey, wishes: Wishes, lengths: TradeLengths): SiteFacts => ({
+  ...NOTHING_FOUND,
+  wallStack: thickestWall(survey)?.value ?? null,
+  isWallFinished: survey.facts.get('fact.wall-state')?.code === 'finished',
+  labelMinutes: labelWanted(survey, wishes),
+  ...own(survey, lengths),
+})
 
-/** The minutes a new label must show: never fewer than the old one's. */
-export const labelWanted = (survey: Survey, wishes: Wishes): number =>
-  Math.max(wishes.labelMinutes ?? 0, Number(survey.facts.get('fact.label')?.code) || 0)
-
-function trimOf(survey: Survey, lengths: TradeLengths): TrimRead | null {
+/** The outside trim, once a width and a height of it were read. */
+export function trimRead(survey: Survey, lengths: TradeLengths): TrimRead | null {
   const [widths, heights] = [sizesRead(survey, 'brickmould', 'widths'), sizesRead(survey, 'brickmould', 'heights')]
   if (widths.length === 0 || heights.length === 0) return null
   return {
@@ -43,7 +34,7 @@ function trimOf(survey: Survey, lengths: TradeLengths): TrimRead | null {
 }
 
 /** The old metal leaf, once everything that must agree was read. */
-function leafOf(survey: Survey): LeafFacts | null {
+export function oldLeaf(survey: Survey): SiteFacts['leaf'] {
   const size = leafRead(survey)
   const hinges = (['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4'] as const).flatMap(slot => readValue(survey, slot) ?? [])
   const [thickness, bore, backset] = (['leaf.thickness', 'bore.top', 'backset'] as const).map(slot =>
@@ -54,7 +45,13 @@ function leafOf(survey: Survey): LeafFacts | null {
   return { ...size, thickness, hinges, bore, backset, labelMinutes }
 }
 
-function lockOf(survey: Survey): LockRead | null {
+export const oldGaps = (survey: Survey): SiteFacts['leafGaps'] => ({
+  head: readValue(survey, 'gap.head.centre'),
+  floor: readValue(survey, 'gap.bottom.centre'),
+})
+
+/** The lock of the leaf that stays, once its backset and the leaf's thickness were read. */
+export function lockRead(survey: Survey): LockRead | null {
   const [backset, thickness] = [readValue(survey, 'backset'), readValue(survey, 'leaf.thickness')]
   if (backset === null || thickness === null) return null
   return {

@@ -2,14 +2,33 @@ import type { Schools } from '../base/schools'
 import type { TradeLengths } from '../base/trade-lengths'
 import { fitStorm, type StormFit } from '../specification/fit-storm'
 import { type Length, minus, plus, roundDown, ticks, ZERO } from '../units/length'
-import type { TrimRead } from './request'
-import type { StormSheet } from './unit'
-import type { CloserPlace } from './unit-values'
+import type { TrimRead } from './site'
+import type { CloserPlace, StormKind } from './unit-values'
+
+/** What the sheet of a door on the trim says: the opening it covers, and how it is cut and hung. */
+export type StormSheet = {
+  readonly stormKind: StormKind
+  readonly widthLeast: Length
+  readonly widthMost: Length
+  readonly heightLeast: Length
+  readonly heightMost: Length
+  /** The hinge rail is the opening's height less this. */
+  readonly deduction: Length
+  readonly headGap: Length
+  /** Its handle: the middle above the sill, half its height, how far it stands out inward. */
+  readonly handleAt: Length | null
+  readonly handleHalf: Length | null
+  readonly handleProud: Length | null
+  readonly closerPin: Length | null
+  readonly closerPlace: CloserPlace | null
+  readonly faceLeast: Length | null
+  readonly proudLeast: Length | null
+}
 
 /** How a storm door goes on its trim: packed behind its legs, its rail and drip cap cut, its closer placed. */
 export type StormCut = {
   readonly fit: StormFit
-  /** Behind the legs, all of it together: the middle of what may be packed, to the next stock strip; 0 where none is needed. */
+  /** Behind the legs, all of it together: the strip nearest to the middle of what may be packed; 0 where none is needed. */
   readonly pack: Length
   readonly rail: Length
   readonly headGap: Length
@@ -35,8 +54,8 @@ export function cutStorm(sheet: StormSheet, trim: TrimRead, lengths: TradeLength
     rail,
     headGap,
     bottomGap: minus(fit.governing.height, plus(headGap, rail)),
-    closer: schools.answers['closer-place'] === 'sheet' ? sheet.closerPlace : schools.answers['closer-place'],
-    closerPin: sheet.closerPin,
+    closer: closerBy(sheet, schools),
+    closerPin: sheet.closerPin ?? lengths['closer-pin'].value,
   }
 }
 
@@ -51,10 +70,18 @@ function headGapBy(sheet: StormSheet, lengths: TradeLengths, { answers }: School
   }
 }
 
-/** The middle of what may be packed, up to the next stock strip while that still lies inside; 0 where nothing must be packed. */
+/** By the practice; by the sheet, the foot where the sheet is silent. */
+const closerBy = (sheet: StormSheet, { answers }: Schools): CloserPlace =>
+  answers['closer-place'] === 'sheet' ? (sheet.closerPlace ?? 'foot') : answers['closer-place']
+
+/** The strip nearest to the middle of what may be packed, the thicker of two equally near; where no strip lies inside, as near as a
+ *  strip can be planed. 0 where nothing must be packed. */
 function packBetween({ packLeast, packMost }: StormFit, step: Length): Length {
   if (packLeast <= 0 || packLeast > packMost) return ZERO
   const middle = (packLeast + packMost) / 2
-  const strip = Math.ceil(middle / step) * step
-  return ticks(strip <= packMost ? strip : Math.floor(middle))
+  for (const size of [step, step / 2, step / 4]) {
+    const strip = Math.floor(middle / size + 0.5) * size
+    if (strip >= packLeast && strip <= packMost) return ticks(strip)
+  }
+  return ticks(Math.floor(middle))
 }

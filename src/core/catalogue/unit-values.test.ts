@@ -1,6 +1,11 @@
+import { doorOfUnit } from '../doors/doors'
 import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { unit } from '../test/fixtures'
-import { anchorsFor, detailsAsked, extrasOf, settledDetail } from './unit-values'
+import type { CatalogueUnit } from './unit'
+import { anchorsFor, settledDetail } from './unit-values'
+
+const detailsAsked = (one: CatalogueUnit) => doorOfUnit(one).order.details(one)
+const extrasOf = (one: CatalogueUnit) => doorOfUnit(one).order.extras
 
 describe('what an order of a unit must name', () => {
   it('of a lock set only its finish', () => expect(detailsAsked(lockUnit())).toEqual(['hinge-finish']))
@@ -38,9 +43,9 @@ describe('what is ordered of a detail', () => {
 
 describe('anchors go by the wall', () => {
   it.each([
-    ['stud straps|masonry|floor clips', 'masonry', 'masonry'],
-    ['stud straps|masonry|floor clips', 'wood studs', 'stud straps'],
-    ['masonry|floor clips', 'steel studs', 'exposed screws'],
+    ['stud-straps|masonry|floor-clips', 'masonry', 'masonry'],
+    ['stud-straps|masonry|floor-clips', 'wood-studs', 'stud-straps'],
+    ['masonry|floor-clips', 'steel-studs', 'exposed-screws'],
     [undefined, 'masonry', 'masonry'],
     ['masonry', undefined, null],
   ])('offered %s in a wall of %s: %s', (offered, wall, anchors) => expect(anchorsFor(offered, wall)).toBe(anchors))

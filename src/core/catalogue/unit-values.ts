@@ -1,5 +1,4 @@
-import { type ANCHORS, type Detail, EXTRAS } from '../specification/wish-values'
-import type { Family } from '../survey/families'
+import type { ANCHORS } from '../specification/wish-values'
 
 // What a catalogue may say of a unit: apart from the schema, so that a page can offer it without carrying the parser.
 
@@ -11,6 +10,7 @@ export const LACKS = ['lock', 'hinges', 'closer', 'casing', 'anchors'] as const
 export type Lack = (typeof LACKS)[number]
 
 export const STORM_KINDS = ['storm', 'screen', 'security'] as const
+export type StormKind = (typeof STORM_KINDS)[number]
 /** How a storm door's hinge rail is hung: cut to its opening, in a channel, on hooks, or on legs that are let down. */
 export const HANGINGS = ['cut-rail', 'full-channel', 'hook-on', 'fixed-legs'] as const
 export type Hanging = (typeof HANGINGS)[number]
@@ -18,66 +18,11 @@ export const CLOSER_PLACES = ['top', 'foot', 'under-glass'] as const
 export type CloserPlace = (typeof CLOSER_PLACES)[number]
 export const FRAME_FORMS = ['knock-down', 'welded'] as const
 
-const COLOURS = ['colour-outside', 'colour-inside'] as const satisfies readonly Detail[]
-const HINGES = ['hinge-size', 'hinge-finish'] as const satisfies readonly Detail[]
-const OUTSIDE: readonly Detail[] = [
-  'core',
-  'style',
-  ...COLOURS,
-  'sill',
-  'brickmould',
-  'frame-material',
-  ...HINGES,
-  'weatherstrip',
-  'sweep',
-]
-
-const ASKED: Readonly<Record<Family, readonly Detail[]>> = {
-  'hinged-outside': OUTSIDE,
-  pair: OUTSIDE,
-  sidelights: OUTSIDE,
-  storm: ['style', 'colour-outside', 'closer', 'sweep'],
-  slider: ['style', ...COLOURS, 'sill', 'frame-material', 'frame-kind'],
-  'steel-leaf': ['core', 'style', 'colour-outside', 'closer', 'closer-prep', 'exit-device'],
-  'steel-frame': ['core', 'style', 'colour-outside', ...HINGES, 'anchors'],
-  interior: ['core', 'style', 'colour-inside', ...HINGES],
-  'seal-only': [],
-}
-/** A slider has an energy figure, but nobody puts a mail slot or a viewer into it. */
-const EXTRAS_OF: { readonly [family in Family]?: readonly Detail[] } = {
-  'hinged-outside': EXTRAS,
-  pair: EXTRAS,
-  sidelights: EXTRAS,
-  slider: ['energy'],
-  'steel-frame': EXTRAS,
-}
-
-/** As much of a unit as decides what its order names. */
-export type Described = {
-  readonly family: Family
-  readonly lock: object | null
-  readonly leaf: object | null
-  readonly bore: string
-  readonly glass: Glazing
-  readonly labelMinutes: number
-}
-
-/** What an order of a unit must name beside sizes and hand: of a lock set only its finish; of a bored leaf its backset, of glass its
- *  size and build, of a labelled door whether it stops smoke. */
-export function detailsAsked(unit: Described): readonly Detail[] {
-  if (unit.lock !== null) return ['hinge-finish']
-  const isBored = unit.bore !== 'none' && unit.leaf === null && unit.family !== 'storm'
-  return [
-    ...ASKED[unit.family],
-    ...(isBored ? (['bore-backset'] as const) : []),
-    ...(unit.glass === 'none' ? [] : (['glazing'] as const)),
-    ...(unit.labelMinutes > 0 ? (['smoke-gasket'] as const) : []),
-  ]
-}
-
-/** What may be named besides. */
-export const extrasOf = ({ family, lock }: Described): readonly Detail[] =>
-  lock === null ? (EXTRAS_OF[family] ?? []) : []
+/** What the legs of a frame are made of. */
+export const LEG_MATERIALS = ['timber', 'composite', 'pvc', 'aluminium', 'steel'] as const
+export const SILL_CAPS = ['fixed', 'adjustable'] as const
+/** What a threshold bears on: its whole underside, or ribs with hollows between. */
+export const SILL_UNDERSIDES = ['flat', 'ribbed'] as const
 
 /** The values a sheet offers for a detail: none when it says nothing, one when it is given, several to settle. */
 export const detailChoices = (offered: string | undefined): readonly string[] =>
@@ -100,7 +45,7 @@ export function settledDetail(offered: string | undefined, wished: string | unde
  *  wall is not known. */
 export function anchorsFor(offered: string | undefined, wallKind: string | undefined): (typeof ANCHORS)[number] | null {
   if (wallKind === undefined) return null
-  const right = wallKind === 'masonry' ? 'masonry' : 'stud straps'
+  const right = wallKind === 'masonry' ? 'masonry' : 'stud-straps'
   const choices = detailChoices(offered)
-  return choices.length === 0 || choices.includes(right) ? right : 'exposed screws'
+  return choices.length === 0 || choices.includes(right) ? right : 'exposed-screws'
 }

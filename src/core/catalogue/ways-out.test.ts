@@ -1,6 +1,5 @@
 import { RATES } from '../../trade/rates'
-import { job } from '../job'
-import { length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { roundNearest } from '../units/length'
 import { waysOut } from './ways-out'
 
@@ -16,7 +15,7 @@ const short = unit({
   priceCents: 90_000,
 })
 const run = (units: readonly ReturnType<typeof unit>[], texts: { readonly [slot: string]: string } = LOW_SILL) => {
-  const { offers, request } = job(records(texts), trade(units))
+  const { offers, request } = done(records(texts), trade(units))
   return waysOut(offers, request)
 }
 
@@ -33,7 +32,7 @@ describe('a unit that stands too high on the packing the floor asks for', () => 
   })
   it('costs what the unit costs and the work: 75 + ⌈0.9525 × 20⌉ = 95 min; 9.00 + ⌈0.9525 × 4.00⌉ = 12.81', () => {
     const [cut, floor] = run([low])
-    const base = job(records(LOW_SILL), trade([low])).offers[0]!
+    const base = done(records(LOW_SILL), trade([low])).offers[0]!
     expect(cut).toMatchObject({ kind: 'cut-down', minutes: base.minutes + 95 })
     expect(cut!.totalCents - base.cents.total).toBe(1281 + Math.ceil((95 * RATES.centsPerHour) / 60))
     expect(floor!.kind).toBe('lower-floor')

@@ -4,6 +4,7 @@ import { goesIn } from './judge-unit'
 import type { Offer } from './offer'
 import { type PreparationId, prepare } from './preparation'
 import type { Request } from './request'
+import { said } from './unit'
 
 /** How a unit that stands too high on the packing the floor asks for can still be had. */
 export type WayOut = {
@@ -34,20 +35,21 @@ export function waysOut(offers: readonly Offer[], { rates }: Request): readonly 
       totalCents: tooHigh.cents.total + work.materialCents + work.workCents,
     }
   }
-  const shorter = offers.find(one => goesIn(one) && one.unit.leafHeight < tooHigh.unit.leafHeight)
+  const leafHeight = (one: Offer) => said(one.unit, 'leafHeight') ?? one.unit.height
+  const shorter = offers.find(one => goesIn(one) && leafHeight(one) < leafHeight(tooHigh))
   return [
     ...(shorter
       ? [
           {
             kind: 'shorter-leaf' as const,
             offer: shorter,
-            amount: minus(tooHigh.unit.leafHeight, shorter.unit.leafHeight),
+            amount: minus(leafHeight(tooHigh), leafHeight(shorter)),
             minutes: shorter.minutes,
             totalCents: shorter.cents.total,
           },
         ]
       : []),
-    ...(tooHigh.unit.material === 'timber' && tooHigh.unit.labelMinutes === 0
+    ...(tooHigh.unit.material === 'timber' && !tooHigh.unit.labelMinutes
       ? [withWork('cut-down', 'cut-down-leaf', short)]
       : []),
     withWork('lower-floor', 'lower-floor', smallestOf([short, tooHigh.pad])),

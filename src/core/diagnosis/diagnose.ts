@@ -66,7 +66,7 @@ function checkSquare(opening: AdjustedOpening, lengths: TradeLengths): Finding<D
   const rising = Math.hypot(R2.x - L0.x, R2.y - L0.y)
   const falling = Math.hypot(R0.x - L2.x, R0.y - L2.y)
   const difference = nearestTick(Math.abs(rising - falling))
-  const rack = nearestTick((rising ** 2 - falling ** 2) / (4 * (R0.x - L0.x)))
+  const rack = nearestTick((rising ** 2 - falling ** 2) / (4 * Math.max(1, R0.x - L0.x)))
   const deviation = spread(opening, 'x', 'L2', 'R2') * Math.SQRT1_2
   const verdict = judgeLimit(difference, deviation, lengths['square-fine'], lengths['square-correct'])
   const facts = {
@@ -90,9 +90,9 @@ function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<Di
   const deviation = opening.deviations.S.y
   const facts = { crown: { length: magnitude(crown) } }
   if (crown <= 0) {
-    return finding('hollow', 'crown.sill', judgeLimit(-crown, deviation, lengths['hollow-fine']), facts, [
-      'hollow.support',
-    ])
+    const every = { every: { length: lengths['support-every'].value } }
+    const verdict = judgeLimit(-crown, deviation, lengths['hollow-fine'])
+    return finding('hollow', 'crown.sill', verdict, { ...facts, ...every }, ['hollow.support'])
   }
   const none: TradeLength = { ...lengths['crown-correct'], value: lengths['deviation-straightedge'].value }
   return finding('crown', 'crown.sill', judgeLimit(crown, deviation, none, lengths['crown-correct']), facts, [

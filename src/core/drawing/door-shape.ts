@@ -1,8 +1,8 @@
-import { shimHeights } from '../fit/plan-shims'
 import { type Point, point } from '../geometry/point'
-import type { JobResult } from '../job'
 import type { HingeSide } from '../specification/handing'
-import { inches, type Length, minus, nearestTick, plus, ZERO } from '../units/length'
+import { hingeMiddles } from '../specification/hinge-places'
+import { type Length, minus, nearestTick, plus, ZERO } from '../units/length'
+import type { Drawn } from './drawn'
 
 /** An upright rectangle in ticks, from its lower left corner. */
 export type Box = { readonly x: Length; readonly y: Length; readonly width: Length; readonly height: Length }
@@ -13,38 +13,49 @@ export type DoorShape = {
   readonly leaf: Box
   readonly jamb: Length
   readonly hinges: HingeSide | null
+  /** The middle of each hinge, from the top down. */
   readonly hingeCentres: readonly Length[]
   readonly latch: Length
   /** Whether a real unit was chosen, or this is only the size that was derived. */
   readonly isChosen: boolean
 }
 
-const USUAL_JAMB = inches(4, 9, 16)
-
-/** The chosen unit as placed, a storm door as large as its trim opening; else the derived size in the middle of its hole; `null` while neither is known. */
-export function doorShape(result: JobResult): DoorShape | null {
-  const { specification, hole, lengths, wishes } = result
+/** The chosen unit as placed, a storm door as large as its trim opening; else the derived size in the middle of its hole; an old door
+ *  that stays by the leaf that was read; `null` while none is known. */
+export function doorShape(drawn: Drawn): DoorShape | null {
+  const { specification, standing, lengths, wishes, further } = drawn
   const { unit } = specification
-  const chosen = result.chosen?.unit.lock ? null : result.chosen
-  if (!chosen && !unit) return null
-  const governing = chosen?.storm?.fit.governing
-  const width = governing?.width ?? chosen?.unit.width ?? unit!.width.value
-  const height = governing?.height ?? chosen?.unit.height ?? unit!.height.value
-  const x =
-    chosen?.placement?.left ?? nearestTick(((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? width) - width) / 2)
-  const y = chosen?.placement?.bottom ?? ZERO
-  const leafWidth = governing?.width ?? chosen?.unit.leafWidth ?? minus(width, lengths['core-width'].value)
-  const leafHeight = governing?.height ?? chosen?.unit.leafHeight ?? minus(height, lengths['core-height'].value)
-  const leafBottom = chosen?.unit.leafBottom ?? lengths['leaf-bottom'].value
-  const heights = shimHeights({ width, height, leafHeight, leafBottom, jamb: USUAL_JAMB }, lengths)
+  const { leaf, hingePlaces } = further
+  const frame = frameBox(drawn)
+  if (!frame) return null
+  const leafWidth = leaf?.width.value ?? (unit ? minus(frame.width, lengths['core-width'].value) : frame.width)
+  const leafHeight = leaf?.height.value ?? (unit ? minus(frame.height, lengths['core-height'].value) : frame.height)
+  const hangsInFrame = standing === null ? unit !== null : standing.leafBottom !== null || unit !== null
+  const bottom = plus(frame.y, hangsInFrame ? (standing?.leafBottom ?? lengths['leaf-bottom'].value) : ZERO)
+  const middles = hingePlaces ? hingeMiddles(hingePlaces, leafHeight) : []
   return {
-    frame: { x, y, width, height },
-    leaf: { x: nearestTick(x + (width - leafWidth) / 2), y: plus(y, leafBottom), width: leafWidth, height: leafHeight },
-    jamb: chosen?.unit.jamb || USUAL_JAMB,
+    frame,
+    leaf: { x: nearestTick(frame.x + (frame.width - leafWidth) / 2), y: bottom, width: leafWidth, height: leafHeight },
+    jamb: standing?.jamb ?? lengths['jamb-usual'].value,
     hinges: wishes.hinges,
-    hingeCentres: [heights['hinge.top'], heights['hinge.middle'], heights['hinge.bottom']].map(one => plus(y, one)),
-    latch: plus(y, heights['strike.latch']),
-    isChosen: chosen !== null,
+    hingeCentres: middles.map(one => plus(bottom, one)),
+    latch: plus(bottom, standing?.strikeHeight ?? lengths['strike-height'].value),
+    isChosen: standing !== null,
+  }
+}
+
+/** Where the frame stands: as placed, else in the middle of its hole; round a leaf that stays, the leaf itself. */
+function frameBox({ specification, standing, hole, further, derivesUnit }: Drawn): Box | null {
+  const { unit } = specification
+  const { leaf } = further
+  const read = !derivesUnit && leaf ? { width: leaf.width.value, height: leaf.height.value } : null
+  const size = standing?.size ?? (unit ? { width: unit.width.value, height: unit.height.value } : read)
+  if (!size) return null
+  const middle = ((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? size.width) - size.width) / 2
+  return {
+    x: standing?.placement?.left ?? nearestTick(middle),
+    y: standing?.placement?.bottom ?? ZERO,
+    ...size,
   }
 }
 

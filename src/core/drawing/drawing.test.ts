@@ -1,7 +1,7 @@
+import { STAGES } from '../base/stages'
 import { point } from '../geometry/point'
-import { job } from '../job'
 import { assumedOpening } from '../opening/model-opening'
-import { LENGTHS, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, LENGTHS, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
 import { elevation } from './elevation'
 import { exaggerate, meanFrame } from './exaggerate'
@@ -10,11 +10,10 @@ import { lowerScene } from './lower-scene'
 import { plan } from './plan'
 import { dimension, readingMark, type Scene } from './scene'
 import { section } from './section'
-import { STAGES } from './stage'
 
 const OPTIONS = { textHeight: inches(1), step: '1/16', word: (code: string) => code, openText: '–' } as const
 const chosen = { chosen: { unit: unit().id, reason: '' } }
-const result = job(records(TRUE_OPENING, chosen), trade())
+const result = done(records(TRUE_OPENING, chosen), trade())
 const texts = (scene: Scene) => lowerScene(scene, OPTIONS).flatMap(mark => (mark.kind === 'text' ? [mark.text] : []))
 const sceneOf = (...marks: Scene['marks']): Scene => ({ name: 'test', marks, from: point(0, 0), to: point(1, 1) })
 
@@ -50,19 +49,19 @@ describe('the elevation', () => {
     expect(shown.filter(text => text === '82 1/2')).toHaveLength(3)
   })
   it('shows a suspect reading as doubtful', () => {
-    const misread = job(records({ ...TRUE_OPENING, 'trim-off/widths.top': '39' }), trade())
+    const misread = done(records({ ...TRUE_OPENING, 'trim-off/widths.top': '39' }), trade())
     const doubtful = elevation(misread, 'measure').marks.filter(mark => mark.certainty === 'doubtful')
     expect(doubtful.map(mark => mark.id)).toEqual(['trim-off/widths.top'])
   })
   it('is dashed where nothing was measured', () => {
-    const bare = job(records({}), trade())
+    const bare = done(records({}), trade())
     expect(elevation(bare, 'measure').marks.find(mark => mark.id === 'hole')!.certainty).toBe('assumed')
   })
   it('is drawn for every stage, whatever is known', () => {
     for (const known of [
       result,
-      job(records({}), trade([])),
-      job(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
+      done(records({}), trade([])),
+      done(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
     ]) {
       for (const stage of STAGES) expect(elevation(known, stage, 20).marks.length).toBeGreaterThan(5)
     }

@@ -1,14 +1,15 @@
 import type { ShimPoint } from '../fit/plan-shims'
 import { type Point, point } from '../geometry/point'
-import { upward, valueAt } from '../geometry/polyline'
-import type { JobResult } from '../job'
-import { leftSide, type OpeningPoints, rightSide } from '../opening/opening'
-import type { SidePlan } from '../seal/plan-seals'
-import { DOOR_SIDES, type DoorSide } from '../seal/seal'
-import { GAP_SLOTS, type GapSlot } from '../survey/slots'
+import { rightward, upward, valueAt } from '../geometry/polyline'
+import { headLine, leftSide, type OpeningPoints, rightSide } from '../opening/opening'
+import type { Edge } from '../seal/edge'
+import type { EdgePlan } from '../seal/plan-seals'
+import { isTight } from '../seal/read-edges'
+import type { GapSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { inches, magnitude, negate } from '../units/length'
 import { type Box, boxOf, cornersOf, type DoorShape } from './door-shape'
+import type { Drawn } from './drawn'
 import { type Certainty, dimension, dot, figure, label, type Mark, path } from './scene'
 
 const SHIM_HALF = inches(1)
@@ -41,11 +42,7 @@ function hingeMarks({ leaf, hingeCentres, latch }: DoorShape, side: 'left' | 'ri
       false,
     ),
     ...hingeCentres.map((y, i) =>
-      path(
-        'hinge',
-        `hinge.${['top', 'middle', 'bottom'][i]}`,
-        cornersOf(boxOf(hingeX - knuckle / 2, y - HINGE_HALF, knuckle, 2 * HINGE_HALF)),
-      ),
+      path('hinge', `hinge.${i + 1}`, cornersOf(boxOf(hingeX - knuckle / 2, y - HINGE_HALF, knuckle, 2 * HINGE_HALF))),
     ),
     path(
       'handle',
@@ -64,26 +61,22 @@ export function sizeMarks({ frame }: DoorShape): readonly Mark[] {
   ]
 }
 
-/** Where the frame is packed: the packs between frame and stud, and the gap each fills. */
-export function shimMarks({ shims }: JobResult, { frame }: DoorShape, drawn: OpeningPoints): readonly Mark[] {
-  return (shims?.points ?? []).flatMap(one => shimMark(one, frame.x, frame.x + frame.width, frame.y, drawn))
+/** Where the frame is packed: the packs between frame and stud or head, and the gap each fills. */
+export function shimMarks({ shims }: Drawn, { frame }: DoorShape, drawn: OpeningPoints): readonly Mark[] {
+  return (shims?.points ?? []).flatMap(one =>
+    one.member === 'head' ? headMark(one, frame, drawn) : shimMark(one, frame.x, frame.x + frame.width, frame.y, drawn),
+  )
 }
 
 function shimMark(one: ShimPoint, left: number, right: number, bottom: number, drawn: OpeningPoints): readonly Mark[] {
-  const y = bottom + one.height
-  const isLeft = one.side === 'left'
+  const y = bottom + one.at
+  const isLeft = one.member === 'left'
   const stud = valueAt(upward(isLeft ? leftSide(drawn) : rightSide(drawn)), y)
   const [from, to] = isLeft ? [stud, left] : [right, stud]
   const certainty = one.pack ? 'sure' : 'doubtful'
-  const corners = [
-    point(Math.round(from), y - SHIM_HALF),
-    point(Math.round(to), y - SHIM_HALF),
-    point(Math.round(to), y + SHIM_HALF),
-    point(Math.round(from), y + SHIM_HALF),
-  ]
   const labelX = Math.round(isLeft ? Math.min(from, left) - BEYOND_STUD : Math.max(to, right) + BEYOND_STUD)
   return [
-    path('shim', `shim.${one.place}`, corners, true, certainty),
+    path('shim', `shim.${one.place}`, cornersOf(boxOf(from, y - SHIM_HALF, to - from, 2 * SHIM_HALF)), true, certainty),
     figure(
       'shim',
       `shim.${one.place}`,
@@ -95,27 +88,47 @@ function shimMark(one: ShimPoint, left: number, right: number, bottom: number, d
   ]
 }
 
-/** The seal of each side along the leaf's edge, and the gaps that were read round it. */
-export function sealMarks({ seals, survey }: JobResult, shape: DoorShape): readonly Mark[] {
+function headMark(one: ShimPoint, frame: Box, drawn: OpeningPoints): readonly Mark[] {
+  const x = frame.x + one.at
+  const top = frame.y + frame.height
+  const head = valueAt(rightward(headLine(drawn)), x)
+  const certainty = one.pack ? 'sure' : 'doubtful'
   return [
-    ...DOOR_SIDES.map(side =>
-      path(
-        'seal',
-        `seal.${side}`,
-        edgeOf(side, shape),
-        false,
-        sealCertainty(seals?.sides.find(one => one.side === side)),
-      ),
+    path('shim', `shim.${one.place}`, cornersOf(boxOf(x - SHIM_HALF, top, 2 * SHIM_HALF, head - top)), true, certainty),
+    figure(
+      'shim',
+      `shim.${one.place}`,
+      point(Math.round(x), Math.round(head + BEYOND_STUD)),
+      one.gap,
+      'middle',
+      certainty,
     ),
-    ...GAP_SLOTS.flatMap(slot => gapMarks(slot, readValue(survey, slot), shape.leaf)),
   ]
 }
 
-const sealCertainty = (side: SidePlan | undefined): Certainty =>
-  side === undefined ? 'assumed' : side.chosen ? 'sure' : 'doubtful'
+/** The seal of each edge along the leaf, and the gaps that were read round it. */
+export function sealMarks({ edges, seals, survey }: Drawn, shape: DoorShape): readonly Mark[] {
+  const drawn = edges.filter(one => one.slots.length > 0)
+  return [
+    ...drawn.map(edge =>
+      path(
+        'seal',
+        `seal.${edge.id}`,
+        lineOf(edge, shape),
+        false,
+        sealCertainty(seals?.edges.find(one => one.edge.id === edge.id)),
+      ),
+    ),
+    ...drawn.flatMap(edge => edge.slots).flatMap(slot => gapMarks(slot, readValue(survey, slot), shape.leaf)),
+  ]
+}
 
-function edgeOf(side: DoorSide, { leaf }: DoorShape): readonly Point[] {
+const sealCertainty = (edge: EdgePlan | undefined): Certainty =>
+  edge === undefined ? 'assumed' : edge.chosen || isTight(edge) ? 'sure' : 'doubtful'
+
+function lineOf({ side }: Edge, { leaf }: DoorShape): readonly Point[] {
   const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(leaf) as [Point, Point, Point, Point]
+  const middle = Math.round(leaf.x + leaf.width / 2)
   switch (side) {
     case 'head':
       return [topLeft, topRight]
@@ -125,12 +138,14 @@ function edgeOf(side: DoorSide, { leaf }: DoorShape): readonly Point[] {
       return [bottomRight, topRight]
     case 'bottom':
       return [bottomLeft, bottomRight]
+    case 'middle':
+      return [point(middle, leaf.y), point(middle, leaf.y + leaf.height)]
   }
 }
 
 /** Where a gap of the closed door is read along the leaf's edge, and what it is. */
 export function gapMarks(slot: GapSlot, value: ReturnType<typeof readValue>, leaf: Box): readonly Mark[] {
-  const [, side, level] = slot.split('.') as [string, DoorSide, string]
+  const [, side, level] = slot.split('.') as [string, 'head' | 'left' | 'right' | 'bottom', string]
   const share = { left: 0.12, bottom: 0.12, centre: 0.5, middle: 0.5, right: 0.88, top: 0.88 }[level] ?? 0.5
   const along = side === 'head' || side === 'bottom' ? 'x' : 'y'
   const at =

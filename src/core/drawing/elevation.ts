@@ -1,17 +1,16 @@
+import type { Stage } from '../base/stages'
 import { type Point, point, shifted } from '../geometry/point'
-import type { JobResult } from '../job'
 import { assumedOpening } from '../opening/model-opening'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
-import { FAMILY_RULES } from '../survey/families'
 import { inches } from '../units/length'
 import { type DoorShape, doorShape } from './door-shape'
+import type { Drawn } from './drawn'
 import { doorMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
-import { familyParts, SURROUND_THICKNESS } from './family-parts'
+import { SURROUND_THICKNESS } from './family-parts'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
 import { type Certainty, dot, label, type Mark, path, type Scene } from './scene'
-import type { Stage } from './stage'
 
 const HEADER = inches(3, 1, 2)
 const MARGIN = inches(11)
@@ -22,13 +21,13 @@ type View = { readonly points: OpeningPoints; readonly frame: Frame; readonly ce
 
 /** The opening as seen from outside, true to scale; with a `factor`, deviations are drawn so many times larger.
  *  Ids: `point.L0`, a reading's slot, `shim.hinge.top`, `seal.head`, `gap.head.left`, `unit`, `leaf`. */
-export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
+export function elevation(result: Drawn, stage: Stage, factor = 1): Scene {
   const shape = stage === 'measure' || stage === 'diagnose' ? null : doorShape(result)
   const view = viewOf(result, stage, shape, factor)
   const marks = [
     ...surroundings(view, surroundOf(result, stage)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
-    ...(shape ? doorMarks(shape, hasOneLeaf(result.family)) : []),
+    ...(shape ? doorMarks(shape, result.parts.isOneLeaf) : []),
     ...partsIn(result, shape, view.points),
     ...stageMarks(result, stage, view, shape),
     ...POINT_NAMES.map(name => dot('point', `point.${name}`, view.points[name], view.certainty)),
@@ -36,7 +35,7 @@ export function elevation(result: JobResult, stage: Stage, factor = 1): Scene {
   return { name: 'elevation', marks, ...bounds(view.points) }
 }
 
-function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShape | null): readonly Mark[] {
+function stageMarks(result: Drawn, stage: Stage, view: View, shape: DoorShape | null): readonly Mark[] {
   switch (stage) {
     case 'measure':
       return [...readingMarks(result, view.points), ...furtherMarks(result, view.points)]
@@ -56,8 +55,8 @@ function stageMarks(result: JobResult, stage: Stage, view: View, shape: DoorShap
 }
 
 /** Where the hinges can be: a word on each side to be tapped, while it is settled what is wanted. */
-function handMarks({ family, wishes }: JobResult, { frame }: View): readonly Mark[] {
-  if (!FAMILY_RULES[family].settles.includes('hinges')) return []
+function handMarks({ settles, wishes }: Drawn, { frame }: View): readonly Mark[] {
+  if (!settles.includes('hinges')) return []
   const y = Math.round(frame.bottom + (frame.top - frame.bottom) * 0.3)
   const word = (side: 'left' | 'right') =>
     wishes.hinges === side ? 'hinges-here' : wishes.hinges === null ? 'hinges-maybe' : 'hinges-other'
@@ -67,22 +66,18 @@ function handMarks({ family, wishes }: JobResult, { frame }: View): readonly Mar
   ]
 }
 
-/** The family's own parts: inside what is measured, and once a unit is known inside its frame. */
-function partsIn(result: JobResult, shape: DoorShape | null, points: OpeningPoints): readonly Mark[] {
-  if (!shape) return familyParts(result, extentOf(points))
-  if (hasOneLeaf(result.family)) return []
+/** The kind's own parts: inside what is measured, and once a unit is known inside its frame. */
+function partsIn(result: Drawn, shape: DoorShape | null, points: OpeningPoints): readonly Mark[] {
+  if (!shape) return result.parts.parts(result, extentOf(points))
+  if (result.parts.isOneLeaf) return []
   const { x, y, width, height } = shape.leaf
-  return familyParts(result, { left: x, right: x + width, bottom: y, top: y + height, width, height })
+  return result.parts.parts(result, { left: x, right: x + width, bottom: y, top: y + height, width, height })
 }
-
-/** Whether a family's unit is a frame with one hinged leaf; the others show their own parts in the frame. */
-const hasOneLeaf = (family: JobResult['family']): boolean =>
-  family === 'hinged-outside' || family === 'interior' || family === 'steel-frame'
 
 const isEarly = (stage: Stage): boolean => stage === 'measure' || stage === 'diagnose'
 
 /** While it is measured, what is measured is drawn: the old frame may still stand in the hole. */
-function viewOf(result: JobResult, stage: Stage, shape: DoorShape | null, factor: number): View {
+function viewOf(result: Drawn, stage: Stage, shape: DoorShape | null, factor: number): View {
   const early = isEarly(stage)
   const unmeasured = () => assumedOpening(USUAL.width, USUAL.height, result.lengths)
   const measured = result.model?.adjusted
@@ -114,11 +109,11 @@ function bounds(p: OpeningPoints): { readonly from: Point; readonly to: Point } 
 type Surround = keyof typeof SURROUND_THICKNESS
 
 /** What stands round what is drawn: while measuring, what the way reads against; later the hole the unit stands in. */
-function surroundOf({ survey, model, family }: JobResult, stage: Stage): Surround {
-  if (family === 'storm') return 'trim'
+function surroundOf({ survey, model, parts, derivesUnit }: Drawn, stage: Stage): Surround {
+  if (parts.surround) return parts.surround
   const way = isEarly(stage) ? (model?.way ?? survey.way) : model?.way
   if (way === 'masonry') return 'masonry'
-  return way === 'core' && (isEarly(stage) || !FAMILY_RULES[family].derivesUnit) ? 'frame' : 'stud'
+  return way === 'core' && (isEarly(stage) || !derivesUnit) ? 'frame' : 'stud'
 }
 
 const ROLES = { stud: 'stud', masonry: 'wall', trim: 'trim', frame: 'frame' } as const

@@ -1,8 +1,9 @@
-import { job } from '../job'
-import { FAMILIES, FAMILY_RULES, readingsFor } from '../survey/families'
+import { FAMILIES } from '../base/kinds'
+import { DOORS } from '../doors/doors'
 import { isSigned } from '../survey/slots'
 import { readValue } from '../survey/survey'
-import { records, TRUE_OPENING, trade } from '../test/fixtures'
+import { readingsFor } from '../survey/survey-of'
+import { done, records, TRUE_OPENING, trade } from '../test/fixtures'
 import { inches } from '../units/length'
 import { elevation } from './elevation'
 import { lowerScene } from './lower-scene'
@@ -11,11 +12,11 @@ import type { Scene } from './scene'
 import { section } from './section'
 import { walkMarks } from './walk-marks'
 
-const CASES = FAMILIES.flatMap(family => FAMILY_RULES[family].ways.map(way => [family, way] as const))
+const CASES = FAMILIES.flatMap(family => DOORS[family].survey.ways.map(way => [family, way] as const))
 
 function sceneOf(family: (typeof FAMILIES)[number], way: (typeof CASES)[number][1], texts: object = {}) {
   const own = records({ ...texts }, { way, chosen: null })
-  const result = job({ ...own, opening: { ...own.opening, family } }, trade())
+  const result = done({ ...own, opening: { ...own.opening, family } }, trade())
   return { result, scenes: [elevation(result, 'measure'), plan(result), section(result)] as const }
 }
 
@@ -28,7 +29,7 @@ describe('the drawings of a family by a way', () => {
   it.each(CASES)('%s by %s: every reading of the walk has its place on exactly one of them', (family, way) => {
     const { scenes } = sceneOf(family, way)
     const places = scenes.map(scene => new Set(readingIds(scene)))
-    for (const slot of readingsFor(family, way))
+    for (const slot of readingsFor(DOORS[family].survey, way))
       expect([slot, places.filter(ids => ids.has(slot)).length]).toEqual([slot, 1])
   })
   it.each(CASES)('%s by %s: nothing is drawn as read before it was', (family, way) => {
@@ -38,7 +39,7 @@ describe('the drawings of a family by a way', () => {
   })
   it.each(CASES)('%s by %s: a figure on the drawing is the figure that was read', (family, way) => {
     const texts = Object.fromEntries(
-      readingsFor(family, way).map(slot => [
+      readingsFor(DOORS[family].survey, way).map(slot => [
         slot,
         isSigned(slot)
           ? '1/16'
@@ -119,7 +120,7 @@ describe('the walk on the drawing', () => {
 describe('the hand on the drawing', () => {
   const words = (family: (typeof FAMILIES)[number], way: (typeof CASES)[number][1], wished = {}) => {
     const own = records({}, { way, chosen: null, hinges: null, swing: null, ...wished })
-    const result = job({ ...own, opening: { ...own.opening, family } }, trade())
+    const result = done({ ...own, opening: { ...own.opening, family } }, trade())
     return [elevation(result, 'specify'), plan(result, true)].flatMap(({ marks }) =>
       marks.flatMap(mark => (mark.kind === 'label' && mark.id.startsWith('hand.') ? [`${mark.id} ${mark.word}`] : [])),
     )

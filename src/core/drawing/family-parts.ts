@@ -1,12 +1,10 @@
 import { point } from '../geometry/point'
-import type { JobResult } from '../job'
 import type { SiteSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { inches, type Length } from '../units/length'
 import { type Box, boxOf, cornersOf } from './door-shape'
+import type { Drawn, Extent } from './drawn'
 import {
-  divisions,
-  type Extent,
   MOULD,
   readOr,
   saidOr,
@@ -21,42 +19,17 @@ import { type Certainty, label, type Mark, path } from './scene'
 
 const RAIL = inches(5)
 
-/** The parts that make a family's door what it is, seen from outside, inside what is being measured.
- *  What was read is drawn where it was read; the rest where it mostly is, dashed. */
-export function familyParts(result: JobResult, extent: Extent): readonly Mark[] {
-  switch (result.family) {
-    case 'hinged-outside':
-      return []
-    case 'pair':
-      return [...panels(result, extent, 'leaf'), ...meetingHandle(result, extent)]
-    case 'sidelights':
-      return [...panels(result, extent, 'leaf'), ...sidelightGlass(result, extent)]
-    case 'storm':
-      return entryDoor(result, extent)
-    case 'slider':
-      return [...panels(result, extent, 'glass'), ...slidingArrow(result, extent)]
-    case 'steel-leaf':
-      return [...hingePlates(result, extent), ...bore(result, extent), ...glass(result, extent)]
-    case 'interior':
-      return bore(result, extent)
-    case 'steel-frame':
-      return [path('leaf', 'leaf', cornersOf(inset(extent, inches(2))), true, 'assumed')]
-    case 'seal-only':
-      return bore(result, extent)
-  }
-}
-
 const inset = ({ left, bottom, width, height }: Extent, by: number): Box =>
   boxOf(left + by, bottom, width - 2 * by, height - by)
 
-const certain = (result: JobResult, slot: SiteSlot): Certainty =>
+const certain = (result: Drawn, slot: SiteSlot): Certainty =>
   readValue(result.survey, slot) === null ? 'assumed' : 'sure'
 
 /** The side the hinges are on; left until it is settled. */
-export const hingeSide = ({ wishes }: JobResult): 'left' | 'right' => wishes.hinges ?? 'left'
+export const hingeSide = ({ wishes }: Drawn): 'left' | 'right' => wishes.hinges ?? 'left'
 
-function panels(result: JobResult, extent: Extent, role: 'leaf' | 'glass'): readonly Mark[] {
-  const edges = [extent.left, ...divisions(result, extent), extent.right]
+export function panels(result: Drawn, extent: Extent, role: 'leaf' | 'glass'): readonly Mark[] {
+  const edges = [extent.left, ...result.parts.divisions(result, extent), extent.right]
   return edges.slice(1).map((right, i) => {
     const left = edges[i]!
     const box = boxOf(left, extent.bottom, right - left, extent.height)
@@ -64,8 +37,8 @@ function panels(result: JobResult, extent: Extent, role: 'leaf' | 'glass'): read
   })
 }
 
-function meetingHandle(result: JobResult, extent: Extent): readonly Mark[] {
-  const [meeting] = divisions(result, extent)
+export function meetingHandle(result: Drawn, extent: Extent): readonly Mark[] {
+  const [meeting] = result.parts.divisions(result, extent)
   const onLeft = saidOr(result, 'fact.active-leaf', 'right') === 'left'
   return handleAt(meeting! + (onLeft ? -1 : 1) * inches(2, 3, 4), extent.bottom + USUAL_HANDLE)
 }
@@ -74,8 +47,8 @@ const handleAt = (x: number, y: number): readonly Mark[] => [
   path('handle', 'handle', cornersOf(boxOf(x - inches(0, 1, 2), y - inches(2), inches(1), inches(4)))),
 ]
 
-function sidelightGlass(result: JobResult, extent: Extent): readonly Mark[] {
-  const [from, to] = divisions(result, extent) as [number, number]
+export function sidelightGlass(result: Drawn, extent: Extent): readonly Mark[] {
+  const [from, to] = result.parts.divisions(result, extent) as [number, number]
   const pane = (id: string, left: number, right: number) =>
     right - left > 2 * inches(3)
       ? [
@@ -94,7 +67,7 @@ function sidelightGlass(result: JobResult, extent: Extent): readonly Mark[] {
 }
 
 /** The entry door behind the opening a storm door stands in, with its handle and deadbolt where they were read. */
-function entryDoor(result: JobResult, extent: Extent): readonly Mark[] {
+export function entryDoor(result: Drawn, extent: Extent): readonly Mark[] {
   const strikeX = hingeSide(result) === 'left' ? extent.right - inches(2, 3, 4) : extent.left + inches(2, 3, 4)
   const handle = readOr(result, 'handle.height', USUAL_HANDLE)
   const lock = readOr(result, 'lock.height', USUAL_LOCK)
@@ -109,9 +82,9 @@ function entryDoor(result: JobResult, extent: Extent): readonly Mark[] {
   ]
 }
 
-function slidingArrow(result: JobResult, extent: Extent): readonly Mark[] {
+export function slidingArrow(result: Drawn, extent: Extent): readonly Mark[] {
   const moving = result.survey.facts.get('fact.moving-panel')?.code
-  const [meeting] = divisions(result, extent)
+  const [meeting] = result.parts.divisions(result, extent)
   const y = extent.bottom + extent.height * 0.64
   const words: readonly Mark[] = ['left', 'right'].map(side =>
     label(
@@ -138,14 +111,14 @@ function slidingArrow(result: JobResult, extent: Extent): readonly Mark[] {
 }
 
 /** The heights of a leaf's hinge tops, from its top down: what was read, else what is usual. */
-export const hingeTops = (result: JobResult): readonly (readonly [slot: SiteSlot, fromTop: Length])[] => [
+export const hingeTops = (result: Drawn): readonly (readonly [slot: SiteSlot, fromTop: Length])[] => [
   ...(['hinge.1', 'hinge.2', 'hinge.3'] as const).map(
     slot => [slot, readOr(result, slot, USUAL_HINGES[slot])] as const,
   ),
   ...(readValue(result.survey, 'hinge.4') === null ? [] : [['hinge.4', readOr(result, 'hinge.4', inches(0))] as const]),
 ]
 
-function hingePlates(result: JobResult, extent: Extent): readonly Mark[] {
+export function hingePlates(result: Drawn, extent: Extent): readonly Mark[] {
   const height = readOr(result, 'hinge.height', USUAL_HINGE_HEIGHT)
   const x = hingeSide(result) === 'left' ? extent.left - inches(0, 3, 8) : extent.right - inches(0, 3, 8)
   return hingeTops(result).map(([slot, fromTop]) =>
@@ -160,13 +133,13 @@ function hingePlates(result: JobResult, extent: Extent): readonly Mark[] {
 }
 
 /** Where the lock's bore or spindle sits on the leaf. */
-export function borePlace(result: JobResult, extent: Extent): { readonly x: number; readonly y: number } {
+export function borePlace(result: Drawn, extent: Extent): { readonly x: number; readonly y: number } {
   const backset = readOr(result, 'backset', USUAL_BACKSET)
   const x = hingeSide(result) === 'left' ? extent.right - backset : extent.left + backset
   return { x, y: extent.top - readOr(result, 'bore.top', USUAL_BORE) }
 }
 
-function bore(result: JobResult, extent: Extent): readonly Mark[] {
+export function bore(result: Drawn, extent: Extent): readonly Mark[] {
   const { x, y } = borePlace(result, extent)
   const half = inches(1, 1, 16)
   const corners = Array.from({ length: 16 }, (_, i) =>
@@ -176,13 +149,13 @@ function bore(result: JobResult, extent: Extent): readonly Mark[] {
 }
 
 /** The glass of a leaf: its width and height as read, centred in the upper half. */
-export function glassBox(result: JobResult, { left, top, width, height }: Extent): Box {
+export function glassBox(result: Drawn, { left, top, width, height }: Extent): Box {
   const across = readOr(result, 'glass.width', inches(10))
   const up = readOr(result, 'glass.height', inches(24))
   return boxOf(left + (width - across) / 2, Math.max(top - height / 2, top - inches(7) - up), across, up)
 }
 
-function glass(result: JobResult, extent: Extent): readonly Mark[] {
+export function glass(result: Drawn, extent: Extent): readonly Mark[] {
   if (result.survey.skipped.has('glass.width')) return []
   return [path('glass', 'glass', cornersOf(glassBox(result, extent)), true, certain(result, 'glass.width'))]
 }
@@ -194,3 +167,8 @@ export const SURROUND_THICKNESS = {
   trim: MOULD,
   frame: inches(1, 1, 2),
 } as const
+
+/** The leaf inside a frame that wraps its wall. */
+export const wrappedLeaf = (_: Drawn, extent: Extent): readonly Mark[] => [
+  path('leaf', 'leaf', cornersOf(inset(extent, inches(2))), true, 'assumed'),
+]

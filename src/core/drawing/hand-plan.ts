@@ -125,5 +125,5 @@ export function handPlan(line: Pick<OrderLine, 'unit' | 'hinges' | 'swing' | 'ac
   const { width } = line.unit
   if (line.panels) return sliderPlan(width, line.panels)
   if (line.activeLeaf && line.swing) return pairPlan(width, line.activeLeaf, line.swing)
-  return line.hinges && line.swing && !line.unit.lock ? swingPlan(width, line.hinges, line.swing) : null
+  return line.hinges && line.swing ? swingPlan(width, line.hinges, line.swing) : null
 }

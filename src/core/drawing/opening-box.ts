@@ -1,19 +1,9 @@
-import type { JobResult } from '../job'
 import type { OpeningPoints } from '../opening/opening'
 import type { FactSlot } from '../survey/facts'
 import type { Slot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { inches, type Length } from '../units/length'
-
-/** The upright box that an opening or leaf roughly fills, real-valued ticks: what parts and readings are laid out in. */
-export type Extent = {
-  readonly left: number
-  readonly right: number
-  readonly bottom: number
-  readonly top: number
-  readonly width: number
-  readonly height: number
-}
+import type { Drawn, Extent, PartsOf } from './drawn'
 
 export function extentOf({ L0, L2, R0, R2 }: OpeningPoints): Extent {
   const [left, right] = [(L0.x + L2.x) / 2, (R0.x + R2.x) / 2]
@@ -22,9 +12,9 @@ export function extentOf({ L0, L2, R0, R2 }: OpeningPoints): Extent {
 }
 
 /** What was read, else what is usual: a part that was not read is drawn where it mostly is. */
-export const readOr = ({ survey }: JobResult, slot: Slot, usual: Length): Length => readValue(survey, slot) ?? usual
+export const readOr = ({ survey }: Drawn, slot: Slot, usual: Length): Length => readValue(survey, slot) ?? usual
 
-export const saidOr = ({ survey }: JobResult, slot: FactSlot, usual: string): string =>
+export const saidOr = ({ survey }: Drawn, slot: FactSlot, usual: string): string =>
   survey.facts.get(slot)?.code ?? usual
 
 /** Where hinges and bore of a leaf are read from its top when they were not read yet. */
@@ -40,26 +30,25 @@ export const USUAL_LOCK = inches(44)
 export const USUAL_HINGE_HEIGHT = inches(4, 1, 2)
 export const MOULD = inches(2)
 
-/** The meeting lines of a door with several panels: x of each, from the left. */
-export function divisions(result: JobResult, { left, right, width }: Extent): readonly number[] {
-  switch (result.family) {
-    case 'pair': {
-      const active = readValue(result.survey, 'leaf.active')
-      const onLeft = saidOr(result, 'fact.active-leaf', 'right') === 'left'
-      if (active === null || active >= width) return [left + width / 2]
-      return [onLeft ? left + active : right - active]
-    }
-    case 'sidelights': {
-      const share = width / 4
-      const [l, r] = (['left', 'right'] as const).map(side => {
-        if (result.survey.skipped.has(`sidelight.${side}`)) return 0
-        return readValue(result.survey, `sidelight.${side}`) ?? share
-      }) as [number, number]
-      return l + r < width ? [left + l, right - r] : [left + share, right - share]
-    }
-    case 'slider':
-      return [left + width / 2]
-    default:
-      return []
-  }
+/** One meeting line, in the middle. */
+export const halves: PartsOf['divisions'] = (_, { left, width }) => [left + width / 2]
+
+/** Two leaves as the active one was read; else alike. */
+export const leavesRead: PartsOf['divisions'] = (drawn, { left, right, width }) => {
+  const active = readValue(drawn.survey, 'leaf.active')
+  const onLeft = saidOr(drawn, 'fact.active-leaf', 'right') === 'left'
+  if (active === null || active >= width) return [left + width / 2]
+  return [onLeft ? left + active : right - active]
 }
+
+/** A leaf between fixed lights as they were read; else a quarter each. */
+export const lightsRead: PartsOf['divisions'] = (drawn, { left, right, width }) => {
+  const share = width / 4
+  const [l, r] = (['left', 'right'] as const).map(side => {
+    if (drawn.survey.skipped.has(`sidelight.${side}`)) return 0
+    return readValue(drawn.survey, `sidelight.${side}`) ?? share
+  }) as [number, number]
+  return l + r < width ? [left + l, right - r] : [left + share, right - share]
+}
+
+export const undivided: PartsOf['divisions'] = () => []

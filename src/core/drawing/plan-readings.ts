@@ -1,9 +1,9 @@
 import { point } from '../geometry/point'
-import type { JobResult } from '../job'
-import { readingsFor } from '../survey/families'
 import type { SiteSlot, Slot } from '../survey/slots'
 import { readValue } from '../survey/survey'
+import { readingsFor } from '../survey/survey-of'
 import { inches, type Length } from '../units/length'
+import type { Drawn } from './drawn'
 import { hingeSide } from './family-parts'
 import { type Mark, readingMark } from './scene'
 
@@ -95,14 +95,14 @@ const INSIDE: ReadonlySet<SiteSlot> = new Set<SiteSlot>([
 ])
 
 /** The readings of the family that go through the wall, each where it is taken. */
-export function planReadings(result: JobResult, box: PlanBox): readonly Mark[] {
-  return readingsFor(result.family, result.survey.way).flatMap(slot => {
+export function planReadings(result: Drawn, box: PlanBox): readonly Mark[] {
+  return readingsFor(result.asked, result.survey.way).flatMap(slot => {
     const spanOf = PLAN_SPANS[slot as SiteSlot]
     return spanOf ? [planReading(result, slot, spanOf, box)] : []
   })
 }
 
-function planReading(result: JobResult, slot: Slot, spanOf: PlanSpan, box: PlanBox): Mark {
+function planReading(result: Drawn, slot: Slot, spanOf: PlanSpan, box: PlanBox): Mark {
   const value = readValue(result.survey, slot)
   const shown = value ?? USUAL[slot as SiteSlot] ?? Math.max(box.leftWall, box.rightWall)
   const [x1, y1, x2, y2] = spanOf(box, shown, hingeSide(result) === 'left')

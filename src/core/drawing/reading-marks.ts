@@ -1,14 +1,13 @@
-import type { JobResult } from '../job'
 import { assumedDeviation } from '../opening/network-model'
 import { deviationsOf } from '../opening/observe-survey'
 import type { OpeningPoints } from '../opening/opening'
-import { FAMILY_RULES } from '../survey/families'
 import { kindOf } from '../survey/network'
 import { isGapSlot, waySlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { WAY_READINGS } from '../survey/ways'
 import { ticks } from '../units/length'
 import { boxOf } from './door-shape'
+import type { Drawn } from './drawn'
 import { gapMarks } from './elevation-door'
 import { extentOf } from './opening-box'
 import { readingSpan } from './reading-spans'
@@ -18,14 +17,14 @@ import { ELEVATION_SPANS, UPRIGHT } from './site-spans'
 const ASIDE = 0.3
 
 /** The readings of the way, where each is taken: what was read, what is doubtful with its likely value, what is assumed with its ±. */
-export function readingMarks({ model, survey, lengths, family }: JobResult, points: OpeningPoints): readonly Mark[] {
+export function readingMarks({ model, survey, lengths, asked }: Drawn, points: OpeningPoints): readonly Mark[] {
   const isShown = model?.way === survey.way
   const suspect = isShown ? model?.adjusted.suspect : null
   const deviations = deviationsOf(lengths)
   const doubtful = new Set(isShown ? [suspect?.reading, ...(suspect?.alternatives ?? [])] : [])
   const unchecked = new Set(isShown ? model?.unchecked : [])
   // A door whose gaps are read has their figures in the middle of head and bottom.
-  const hasGaps = FAMILY_RULES[family].further.some(isGapSlot)
+  const hasGaps = asked.further.some(isGapSlot)
   return WAY_READINGS[survey.way].map(name => {
     const { from, to, along: usual } = readingSpan(name, points)
     const along = hasGaps && kindOf(name) === 'widths' ? ASIDE : usual
@@ -41,10 +40,10 @@ export function readingMarks({ model, survey, lengths, family }: JobResult, poin
 }
 
 /** The family's own readings that are taken on the face of the door, and its gaps. */
-export function furtherMarks(result: JobResult, points: OpeningPoints): readonly Mark[] {
+export function furtherMarks(result: Drawn, points: OpeningPoints): readonly Mark[] {
   const extent = extentOf(points)
   const leaf = boxOf(extent.left, extent.bottom, extent.width, extent.height)
-  return FAMILY_RULES[result.family].further.flatMap(slot => {
+  return result.asked.further.flatMap(slot => {
     if (result.survey.skipped.get(slot)?.code === 'not-there') return []
     const value = readValue(result.survey, slot)
     if (isGapSlot(slot)) return gapMarks(slot, value, leaf)

@@ -1,9 +1,9 @@
 import { point } from '../geometry/point'
-import type { JobResult } from '../job'
-import { readingsFor } from '../survey/families'
 import { readValue } from '../survey/survey'
+import { readingsFor } from '../survey/survey-of'
 import { inches, type Length, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
+import type { Drawn } from './drawn'
 import { type Certainty, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
 
 const OUTSIDE = inches(4)
@@ -16,18 +16,18 @@ const BELOW = inches(2, 3, 4)
 
 /** A cut through the sill, outside on the left: floor inside, packing, threshold, and how the leaf clears the floor.
  *  A step deeper than the drawing runs on below its edge. */
-export function section(result: JobResult): Scene {
-  const { survey, specification, chosen, lengths } = result
+export function section(result: Drawn): Scene {
+  const { survey, specification, standing, lengths } = result
   const [floor, sill] = [readValue(survey, 'floor.highest'), readValue(survey, 'sill.depth')]
   const [stepDown, drop] = [readValue(survey, 'step.outside'), readValue(survey, 'floor.drop')]
-  const depth = chosen?.unit.sillDepth ?? sill ?? USUAL_SILL
-  const pad = chosen?.pad ?? specification.floor?.pad.value ?? ZERO
-  const leafBottom = plus(chosen?.unit.leafBottom ?? lengths['leaf-bottom'].value, pad)
+  const depth = standing?.sillDepth ?? sill ?? USUAL_SILL
+  const pad = standing?.pad ?? specification.floor?.pad.value ?? ZERO
+  const leafBottom = plus(standing?.leafBottom ?? lengths['leaf-bottom'].value, pad)
   const ground = -(stepDown ?? BELOW)
   const top = leafBottom + LEAF_SHOWN
   const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
   const floorTop = floor ?? USUAL_FLOOR
-  const asked = new Set<string>(readingsFor(result.family, survey.way))
+  const asked = new Set<string>(readingsFor(result.asked, survey.way))
   const marks: readonly Mark[] = [
     path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
     path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
@@ -39,7 +39,7 @@ export function section(result: JobResult): Scene {
       'leaf',
       cornersOf(boxOf(depth - LEAF_THICKNESS - inches(0, 1, 2), leafBottom, LEAF_THICKNESS, LEAF_SHOWN)),
       true,
-      chosen ? 'sure' : 'assumed',
+      standing ? 'sure' : 'assumed',
     ),
     readingMark(
       'sill.depth',

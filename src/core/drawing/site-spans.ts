@@ -1,21 +1,12 @@
 import { point } from '../geometry/point'
-import type { JobResult } from '../job'
 import type { SiteSlot } from '../survey/slots'
 import { inches } from '../units/length'
+import type { Drawn, Extent } from './drawn'
 import { borePlace, glassBox, hingeSide, hingeTops } from './family-parts'
-import {
-  divisions,
-  type Extent,
-  MOULD,
-  readOr,
-  saidOr,
-  USUAL_HANDLE,
-  USUAL_HINGE_HEIGHT,
-  USUAL_LOCK,
-} from './opening-box'
+import { MOULD, readOr, saidOr, USUAL_HANDLE, USUAL_HINGE_HEIGHT, USUAL_LOCK } from './opening-box'
 import type { Span } from './reading-spans'
 
-type SpanOf = (result: JobResult, extent: Extent) => Span
+type SpanOf = (result: Drawn, extent: Extent) => Span
 
 const span = (x1: number, y1: number, x2: number, y2: number, along: number): Span => ({
   from: point(Math.round(x1), Math.round(y1)),
@@ -38,9 +29,9 @@ const lockHeight =
 
 /** A panel between two of the door's divisions. */
 const panel =
-  (index: (result: JobResult) => number, share: number): SpanOf =>
+  (index: (result: Drawn) => number, share: number): SpanOf =>
   (result, extent) => {
-    const edges = [extent.left, ...divisions(result, extent), extent.right]
+    const edges = [extent.left, ...result.parts.divisions(result, extent), extent.right]
     const at = Math.min(index(result), edges.length - 2)
     const y = extent.bottom + extent.height * share
     return span(edges[at]!, y, edges[at + 1]!, y, 0.5)
@@ -65,7 +56,7 @@ const contact =
     return span(x, y, x + outward * inches(2), y, 2)
   }
 
-const activeIsLeft = (result: JobResult) => saidOr(result, 'fact.active-leaf', 'right') === 'left'
+const activeIsLeft = (result: Drawn) => saidOr(result, 'fact.active-leaf', 'right') === 'left'
 
 /** Where a reading that is not of the network is drawn on the elevation; those not listed stand in the plan or the section. */
 export const ELEVATION_SPANS: { readonly [slot in SiteSlot]?: SpanOf } = {

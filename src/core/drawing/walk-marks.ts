@@ -1,6 +1,6 @@
 import { type Point, point } from '../geometry/point'
-import type { Question } from '../survey/families'
 import { isSigned, isSlot, kindOfSlot } from '../survey/slots'
+import type { Question } from '../survey/survey-of'
 import { inches } from '../units/length'
 import { dot, label, type Mark, type Scene } from './scene'
 

@@ -1,10 +1,8 @@
 import { STEPS } from '../../trade/steps'
-import { assumedOpening } from '../opening/model-opening'
-import { LENGTHS, length, randomFrom, trade, unit, wholeFrom, wishes } from '../test/fixtures'
+import { done, entry, length, NOW, randomFrom, records, TRUE_OPENING, unit, wholeFrom } from '../test/fixtures'
 import { inches, type Length, ticks, ZERO } from '../units/length'
 import { type Pack, type PackStock, packGap } from './pack-gap'
-import { planShims } from './plan-shims'
-import { planSteps } from './plan-steps'
+import { planSteps, type StepFacts } from './plan-steps'
 
 const FLATS = ['1/32', '1/16', '1/8', '1/4'].map(length)
 const STOCK: PackStock = {
@@ -95,10 +93,9 @@ it('is as good as exhaustive search, for 300 seeded gaps', () => {
 })
 
 describe('the shim plan', () => {
-  const points = assumedOpening(inches(38), inches(82, 1, 2), LENGTHS).points
-  const plan = planShims(points, unit(), 'left', { pad: ZERO, shift: ticks(1000), lengths: LENGTHS, flats: FLATS })
+  const plan = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' }, shift: ticks(1000) })).shims!
   it('packs behind every hinge and at the strike side', () =>
-    expect(plan.points.map(one => [one.place, one.side])).toEqual([
+    expect(plan.points.map(one => [one.place, one.member])).toEqual([
       ['hinge.top', 'left'],
       ['hinge.middle', 'left'],
       ['hinge.bottom', 'left'],
@@ -107,30 +104,54 @@ describe('the shim plan', () => {
       ['strike.bottom', 'right'],
     ]))
   it('takes the gaps from where the unit stands', () =>
-    expect([plan.points[0]!.gap, plan.points[3]!.gap]).toEqual([ticks(20_320 + 1000), ticks(20_320 - 1000)]))
-  it('plans each pack to the nearest 1/64', () => expect(plan.points.every(one => one.pack !== null)).toBe(true))
+    expect(
+      [plan.points[0]!.gap - 20_320 - 1000, plan.points[3]!.gap - 20_320 + 1000].map(Math.abs).every(off => off < 16),
+    ).toBe(true))
+  it('plans each pack down to a step: never thicker than its gap', () => {
+    for (const { gap, pack } of plan.points) {
+      const packed = [...pack!.flats].reduce((sum: number, one) => sum + one, 0)
+      expect(packed).toBeLessThanOrEqual(gap)
+      expect(pack!.leftOver).toBeGreaterThanOrEqual(0)
+    }
+  })
   it('screws through jamb and pack with a bite of 1 1/4, in stocked lengths', () => {
-    expect(plan.points[0]!.screw.value).toBe(ticks(length('3/4') + 21_320 + length('1 1/4')))
+    expect(plan.points[0]!.screw!.value).toBe(ticks(length('3/4') + plan.points[0]!.gap + length('1 1/4')))
     expect(plan.points[0]!.screwLength).toBe(length('2 1/2'))
   })
 })
 
+const LIST = STEPS['prehung-outside']
+const FACTS: StepFacts = {
+  swing: 'in',
+  hasPad: false,
+  oldDoor: 'new-wall',
+  isHoleRead: true,
+  isAccepted: true,
+  hasCap: true,
+  now: NOW,
+}
+
 describe('the steps', () => {
-  const steps = (done: readonly string[], more: Parameters<typeof wishes>[0] = {}, isHole = true) =>
-    planSteps(trade().steps, wishes(more), null, isHole, new Set(done))
+  const steps = (ended: readonly string[], more: Partial<StepFacts> = {}) =>
+    planSteps(
+      LIST,
+      { ...FACTS, ...more },
+      ended.map((id, i) => entry('step', id, 'done', i)),
+    ).steps
   const state = (id: string, all: ReturnType<typeof steps>) => all.find(one => one.id === id)?.state
   it('begin with checking the unit; all else waits for it', () => {
     const all = steps([])
     expect(all.filter(one => one.state === 'ready').map(one => one.id)).toEqual(['check-unit'])
   })
   it('never foam before the operation test', () => {
-    const before = STEPS.map(one => one.id).filter(id => id !== 'operation-test' && id !== 'foam')
+    const before = LIST.map(one => one.id).filter(id => id !== 'operation-test' && id !== 'foam')
     expect(state('foam', steps(before))).toBe('blocked')
     expect(state('foam', steps([...before, 'operation-test']))).toBe('ready')
   })
   it('never take the old one out before the new one was checked', () => {
-    expect(state('take-out', steps([], {}, false))).toBe('blocked')
-    expect(state('take-out', steps(['check-unit'], {}, false))).toBe('ready')
+    expect(state('take-out', steps([], { oldDoor: 'in-place' }))).toBe('blocked')
+    expect(state('take-out', steps(['check-unit'], { oldDoor: 'in-place' }))).toBe('ready')
+    expect(state('take-out', steps(['check-unit'], { oldDoor: 'in-place', isAccepted: false }))).toBe('blocked')
   })
   it('leave out what does not belong to the door', () => {
     expect(state('take-out', steps([]))).toBeUndefined()
@@ -138,7 +159,7 @@ describe('the steps', () => {
     expect(state('tack-closed', steps([], { swing: 'out' }))).toBe('blocked')
   })
   it('need only steps that exist', () => {
-    const ids = new Set(STEPS.map(one => one.id))
-    expect(STEPS.flatMap(one => one.needs).filter(id => !ids.has(id))).toEqual([])
+    const ids = new Set(LIST.map(one => one.id))
+    expect(LIST.flatMap(one => one.needs).filter(id => !ids.has(id))).toEqual([])
   })
 })

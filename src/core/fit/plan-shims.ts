@@ -1,123 +1,108 @@
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
+import type { Filler } from '../catalogue/offer'
+import type { Bucks } from '../opening/bucks'
 import type { OpeningPoints } from '../opening/opening'
-import { type Placement, placeUnit } from '../opening/place-unit'
-import type { HingeSide } from '../specification/handing'
+import { headGapsAt, type Placement, sideGapsAt } from '../opening/place-unit'
 import type { Size } from '../units/call-size'
-import { type Length, minus, nearestTick, plus, roundNearest, roundUp, ticks } from '../units/length'
+import { type Length, largestOf, minus, roundDown, roundUp, sumOf, ticks, ZERO } from '../units/length'
+import type { FasteningPoint } from './fastening'
 import { type Pack, packGap } from './pack-gap'
 
-export const SHIM_PLACES = [
-  'hinge.top',
-  'hinge.middle',
-  'hinge.bottom',
-  'strike.top',
-  'strike.latch',
-  'strike.bottom',
-] as const
-export type ShimPlace = (typeof SHIM_PLACES)[number]
-
 /** One point where the frame is packed and screwed. */
-export type ShimPoint = {
-  readonly place: ShimPlace
-  readonly side: HingeSide
-  /** Above the unit's bottom. */
-  readonly height: Length
+export type ShimPoint = FasteningPoint & {
+  /** From the frame to what it stands in. */
   readonly gap: Length
-  /** What fills the gap; `null` when nothing does, and `issue` says why. */
+  /** Flat filler that lies there before the pack. */
+  readonly filler: Length
+  /** What fills the rest; `null` when nothing does, and `issue` says why. */
   readonly pack: Pack | null
   readonly issue: string | null
-  readonly screw: Step
-  /** The screw to take: the next longer one that is stocked. */
-  readonly screwLength: Length
+  /** How the screw's length came about, and the one to take: the next longer that is stocked. `null` where anchors hold the frame. */
+  readonly screw: Step | null
+  readonly screwLength: Length | null
 }
 
-export type ShimPlan = { readonly placement: Placement; readonly points: readonly ShimPoint[] }
+export type ShimPlan = { readonly points: readonly ShimPoint[] }
 
-/** The unit's sizes that decide where it is packed. */
-export type FrameSheet = Size & { readonly leafHeight: Length; readonly leafBottom: Length; readonly jamb: Length }
+/** Where a unit stands, and of what its frame is. */
+export type Standing = {
+  readonly hole: OpeningPoints
+  readonly placement: Placement
+  readonly bucks: Bucks | null
+  readonly filler: Filler | null
+  readonly unit: Size
+  /** Depth and thickness of its legs, by its sheet; `null` where it is silent. */
+  readonly jamb: Length | null
+  readonly legThickness: Length | null
+}
 
-/** Heights above the unit's bottom: behind every hinge, at the strike, and near both ends of the strike leg. */
-export function shimHeights(sheet: FrameSheet, lengths: TradeLengths): Readonly<Record<ShimPlace, Length>> {
-  const top = plus(sheet.leafBottom, sheet.leafHeight)
-  const half = nearestTick(lengths['hinge-height'].value / 2)
-  const upper = minus(top, plus(lengths['hinge-top'].value, half))
-  const lower = plus(sheet.leafBottom, plus(lengths['hinge-bottom'].value, half))
+export type ShimTrade = {
+  readonly lengths: TradeLengths
+  readonly flats: readonly Length[]
+  readonly fastener: 'screw' | 'anchor'
+}
+
+/** What to pack at every point of a placed unit, and which screw goes there. The filler that was priced and the packs are one sum. */
+export function planShims(points: readonly FasteningPoint[], standing: Standing, trade: ShimTrade): ShimPlan {
+  const planned = points.map(point => shimAt(point, gapAt(point, standing), standing, trade))
+  const longest = largestOf([ZERO, ...planned.flatMap(one => one.screwLength ?? [])])
+  // No screw is longer than the top hinge's, which carries the leaf.
+  return { points: planned.map(one => (isTopHinge(one) && one.screwLength ? { ...one, screwLength: longest } : one)) }
+}
+
+const isTopHinge = ({ why, place }: FasteningPoint): boolean => why === 'hinge' && place.endsWith('.top')
+
+function gapAt({ member, at }: FasteningPoint, { hole, placement, unit }: Standing): Length {
+  if (member === 'head') return headGapsAt(hole, placement, unit.height, [at])[0]!
+  return sideGapsAt(hole, placement, unit.width, [at])[0]![member]
+}
+
+function shimAt(point: FasteningPoint, gap: Length, standing: Standing, trade: ShimTrade): ShimPoint {
+  const filler = point.member === 'head' || !standing.filler ? ZERO : sumOf(standing.filler[point.member])
   return {
-    'hinge.top': upper,
-    'hinge.middle': nearestTick((upper + lower) / 2),
-    'hinge.bottom': lower,
-    'strike.top': minus(top, lengths['strike-corner'].value),
-    'strike.latch': plus(sheet.leafBottom, lengths['strike-height'].value),
-    'strike.bottom': plus(sheet.leafBottom, lengths['strike-corner'].value),
+    ...point,
+    gap,
+    filler,
+    ...packed(minus(gap, filler), standing, trade),
+    ...(trade.fastener === 'anchor' || point.member === 'head'
+      ? { screw: null, screwLength: null }
+      : screwFor(point, gap, standing, trade.lengths)),
   }
 }
 
-/** What to pack behind every hinge and at the strike, and which screw goes there. */
-export function planShims(
-  points: OpeningPoints,
-  sheet: FrameSheet,
-  hinges: HingeSide,
-  {
-    pad,
-    shift,
-    lengths,
-    flats,
-  }: {
-    readonly pad: Length
-    readonly shift: Length
-    readonly lengths: TradeLengths
-    readonly flats: readonly Length[]
-  },
-): ShimPlan {
-  const heights = shimHeights(sheet, lengths)
-  const placement = placeUnit(points, {
-    unit: sheet,
-    pad,
-    shift,
-    shimHeights: SHIM_PLACES.map(place => heights[place]),
-  })
-  const strike: HingeSide = hinges === 'left' ? 'right' : 'left'
-  return {
-    placement,
-    points: SHIM_PLACES.map((place, i): ShimPoint => {
-      const side = place.startsWith('hinge') ? hinges : strike
-      const gap = placement.gaps[i]![side]
-      return {
-        place,
-        side,
-        height: heights[place],
-        gap,
-        ...packed(gap, sheet, lengths, flats),
-        ...screwFor(place, gap, lengths),
-      }
-    }),
-  }
-}
-
-/** Packs the gap to the nearest step: an adjusted gap has more digits than anybody can read or cut. */
-function packed(
-  exact: Length,
-  sheet: FrameSheet,
-  lengths: TradeLengths,
-  flats: readonly Length[],
-): Pick<ShimPoint, 'pack' | 'issue'> {
-  const gap = roundNearest(exact, lengths['pack-step'].value)
+/** Packs the gap down to the step anybody can read or cut: never thicker than the gap. */
+function packed(exact: Length, { jamb }: Standing, { lengths, flats }: ShimTrade): Pick<ShimPoint, 'pack' | 'issue'> {
+  const gap = roundDown(exact, lengths['pack-step'].value)
   const wedge = {
     tip: lengths['wedge-tip'].value,
     butt: lengths['wedge-butt'].value,
     length: lengths['wedge-length'].value,
   }
-  const outcome = packGap(gap, { wedge, bearing: sheet.jamb, flats, slack: lengths['pack-slack'].value })
+  const bearing = largestOf([jamb ?? lengths['jamb-usual'].value, lengths['wedge-bearing'].value])
+  const outcome = packGap(gap, { wedge, bearing, flats, slack: lengths['pack-slack'].value })
   return outcome.ok ? { pack: outcome.value, issue: null } : { pack: null, issue: outcome.issues[0]!.code }
 }
 
-function screwFor(place: ShimPlace, gap: Length, lengths: TradeLengths): Pick<ShimPoint, 'screw' | 'screwLength'> {
-  const leaf: Leaf = { kind: 'unit', name: `gap.${place}`, value: ticks(Math.max(0, gap)), origin: 'placing the unit' }
-  const screw = step('screw.length', 'sum', [
-    allowanceLeaf(lengths['jamb-thickness']),
-    leaf,
-    allowanceLeaf(lengths['screw-bite']),
-  ])
-  return { screw, screwLength: roundUp(screw.value, lengths['screw-step'].value) }
+/** Through leg and pack into solid wood; where a buck is thinner than the bite, on through it into the block. */
+function screwFor(
+  { place, member, why }: FasteningPoint,
+  gap: Length,
+  { bucks, legThickness }: Standing,
+  lengths: TradeLengths,
+): Pick<ShimPoint, 'screw' | 'screwLength'> {
+  const own = (name: string, value: Length, origin: string): Leaf => ({ kind: 'unit', name, value, origin })
+  const leg =
+    legThickness === null
+      ? allowanceLeaf(lengths['jamb-thickness'])
+      : own('legThickness', legThickness, 'the unit’s sheet')
+  const pack = own(`gap.${place}`, ticks(Math.max(0, gap)), 'placing the unit')
+  const buck = member === 'head' ? undefined : bucks?.[member]
+  const isAnchor = buck !== undefined && buck < lengths['screw-bite'].value
+  const hold = isAnchor
+    ? [own(`buck.${member}`, buck, 'between the blocks'), allowanceLeaf(lengths['screw-embed'])]
+    : [allowanceLeaf(lengths['screw-bite'])]
+  const screw = step(isAnchor ? 'screw.through-buck' : 'screw.length', 'sum', [leg, pack, ...hold])
+  const least = why === 'hinge' ? lengths['hinge-screw-least'].value : ZERO
+  return { screw, screwLength: roundUp(largestOf([screw.value, least]), lengths['screw-step'].value) }
 }

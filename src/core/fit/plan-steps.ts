@@ -1,8 +1,9 @@
-import type { Wishes } from '../specification/wishes'
-import type { ShimPlan } from './plan-shims'
+import type { Finding } from '../base/finding'
+import type { LogEntry } from '../log/log'
+import { standingEntries } from '../log/standing'
 
-/** When a step belongs to a job. */
-export type StepCondition = 'always' | 'in-swing' | 'out-swing' | 'pad' | 'old-frame'
+/** When a step belongs to an opening. */
+export type StepCondition = 'always' | 'in-swing' | 'out-swing' | 'pad' | 'old-door' | 'hole-unread' | 'cap'
 
 /** One step of setting a unit, as trade data: what must have been done before, how long it takes, whether it can be undone. */
 export type SettingStep = {
@@ -14,32 +15,132 @@ export type SettingStep = {
   /** Hours to wait before what needs this step. */
   readonly waitHours: number
   readonly caution: string | null
+  /** Whether the new unit must have been received and accepted before. */
+  readonly wantsUnit: boolean
 }
 
-export type StepState = 'done' | 'ready' | 'blocked'
-export type PlannedStep = SettingStep & { readonly state: StepState; readonly missing: readonly string[] }
+export const STEP_STATES = ['blocked', 'ready', 'doing', 'failed', 'waiting', 'done', 'look-again'] as const
+export type StepState = (typeof STEP_STATES)[number]
+export type PlannedStep = SettingStep & {
+  readonly state: StepState
+  /** Ids of steps to be done first; `unit-accepted` where the unit is missing. */
+  readonly missing: readonly string[]
+  /** Until when it waits; `null` while it does not. */
+  readonly until: string | null
+}
 
-/** The steps that belong to this job, in order, each blocked until all it needs is done. */
+/** What decides which steps there are and whether they may begin. */
+export type StepFacts = {
+  readonly swing: 'in' | 'out' | null
+  readonly hasPad: boolean
+  readonly oldDoor: 'in-place' | 'out' | 'new-wall'
+  readonly isHoleRead: boolean
+  readonly isAccepted: boolean
+  readonly hasCap: boolean
+  /** ISO 8601. */
+  readonly now: string
+}
+
+export type StepCode = 'step-under-irreversible' | 'step-out-of-order' | 'step-failed'
+
+const HOLDS: Readonly<Record<StepCondition, (facts: StepFacts) => boolean>> = {
+  always: () => true,
+  'in-swing': ({ swing }) => swing === 'in',
+  'out-swing': ({ swing }) => swing === 'out',
+  pad: ({ hasPad }) => hasPad,
+  'old-door': ({ oldDoor }) => oldDoor === 'in-place',
+  'hole-unread': ({ isHoleRead }) => !isHoleRead,
+  cap: ({ hasCap }) => hasCap,
+}
+
+/** The steps that belong to this opening, in order: each blocked until all it needs is done and waited for, and to be looked at again
+ *  when something under it was reopened since. */
 export function planSteps(
   steps: readonly SettingStep[],
-  wishes: Wishes,
-  plan: ShimPlan | null,
-  isHole: boolean,
-  doneIds: ReadonlySet<string>,
-): readonly PlannedStep[] {
-  const padded = plan?.placement.sillSupport.every(gap => gap > 0) ?? false
-  const holds: Readonly<Record<StepCondition, boolean>> = {
-    always: true,
-    'in-swing': wishes.swing === 'in',
-    'out-swing': wishes.swing === 'out',
-    pad: padded,
-    'old-frame': !isHole,
+  facts: StepFacts,
+  log: readonly LogEntry[],
+): { readonly steps: readonly PlannedStep[]; readonly findings: readonly Finding<StepCode>[] } {
+  const entries = standingEntries('step', log)
+  const own = steps.filter(one => HOLDS[one.when](facts))
+  const planned = new Map<string, PlannedStep>()
+  for (const one of own) planned.set(one.id, planStep(one, planned, entries, facts))
+  const all = [...planned.values()]
+  return { steps: all, findings: all.flatMap(one => judgeStep(one, planned, entries)) }
+}
+
+const isDone = (step: PlannedStep | undefined): boolean => step === undefined || step.state === 'done'
+const hasEnded = (entry: LogEntry | undefined): boolean => entry?.result === 'done' || entry?.result === 'waived'
+
+function planStep(
+  one: SettingStep,
+  before: ReadonlyMap<string, PlannedStep>,
+  entries: ReadonlyMap<string, LogEntry>,
+  facts: StepFacts,
+): PlannedStep {
+  const entry = entries.get(one.id)
+  const missing = [
+    ...(one.wantsUnit && !facts.isAccepted ? ['unit-accepted'] : []),
+    ...one.needs.filter(id => !isDone(before.get(id))),
+  ]
+  const stale = one.needs.some(id => wasDoneAfter(id, entry, before, entries))
+  if (hasEnded(entry)) {
+    const isShaken = (missing.some(id => id !== 'unit-accepted') || stale) && !one.irreversible
+    return { ...one, state: isShaken ? 'look-again' : 'done', missing, until: null }
   }
-  const chosen = steps.filter(one => holds[one.when])
-  const ids = new Set(chosen.map(one => one.id))
-  return chosen.map(one => {
-    const missing = one.needs.filter(id => ids.has(id) && !doneIds.has(id))
-    const state = doneIds.has(one.id) ? 'done' : missing.length ? 'blocked' : 'ready'
-    return { ...one, state, missing }
+  if (entry?.result === 'failed') return { ...one, state: 'failed', missing, until: null }
+  if (missing.length) return { ...one, state: 'blocked', missing, until: null }
+  const until = waitsUntil(one, before, entries)
+  if (until !== null && until > facts.now) return { ...one, state: 'waiting', missing, until }
+  return { ...one, state: entry?.result === 'started' ? 'doing' : 'ready', missing, until: null }
+}
+
+/** Whether something a step rests on was done again after it. */
+function wasDoneAfter(
+  id: string,
+  entry: LogEntry | undefined,
+  before: ReadonlyMap<string, PlannedStep>,
+  entries: ReadonlyMap<string, LogEntry>,
+): boolean {
+  const under = before.get(id)
+  const done = entries.get(id)
+  if (!under || !entry) return false
+  if (done && hasEnded(done) && done.at > entry.at) return true
+  return under.needs.some(one => wasDoneAfter(one, entry, before, entries))
+}
+
+/** When the last wait of what a step needs is over; `null` without one. */
+function waitsUntil(
+  { needs }: SettingStep,
+  before: ReadonlyMap<string, PlannedStep>,
+  entries: ReadonlyMap<string, LogEntry>,
+): string | null {
+  const ends = needs.flatMap(id => {
+    const [step, entry] = [before.get(id), entries.get(id)]
+    return step && entry && step.waitHours > 0 ? [Date.parse(entry.at) + step.waitHours * 3_600_000] : []
   })
+  return ends.length ? new Date(Math.max(...ends)).toISOString() : null
+}
+
+function judgeStep(
+  one: PlannedStep,
+  all: ReadonlyMap<string, PlannedStep>,
+  entries: ReadonlyMap<string, LogEntry>,
+): readonly Finding<StepCode>[] {
+  const make = (code: StepCode, severity: Finding['severity'], facts: Finding['facts']): Finding<StepCode> => ({
+    code,
+    place: `step.${one.id}`,
+    severity,
+    facts,
+    rule: 'step-order',
+    cures: [],
+  })
+  const open = one.needs.filter(id => !isDone(all.get(id)))
+  const entry = entries.get(one.id)
+  if (one.state === 'failed') return [make('step-failed', 'correct', { step: one.id, text: entry?.text ?? '' })]
+  if (!hasEnded(entry) || open.length === 0) return []
+  const facts = { step: one.id, missing: open.join(' ') }
+  const wasBefore = open.some(id => entries.get(id)?.result === 'reopened')
+  if (one.irreversible) return [make(wasBefore ? 'step-under-irreversible' : 'step-out-of-order', 'stop', facts)]
+  // What was done and opened again since is to be looked at again; what was never done was left out on the way.
+  return open.some(id => !entries.has(id)) ? [make('step-out-of-order', 'watch', facts)] : []
 }

@@ -1,44 +1,93 @@
+import { type FigureRef, figureOf, type TradeNumbers } from '../base/figure'
 import type { Finding } from '../base/finding'
-import type { Wishes } from '../specification/wishes'
-import type { LogEntry } from './log'
-import { standingEntries } from './standing'
+import type { TradeLengths } from '../base/trade-lengths'
+import type { LogEntry } from '../log/log'
+import { standingEntries } from '../log/standing'
+import type { HandoverTest, TestsOf } from './tests-of'
 
-/** One test at hand-over, as trade data. */
-export type HandoverTest = {
-  readonly id: string
-  /** Only for doors of this swing; `null` for every door. */
-  readonly swing: 'in' | 'out' | null
-  readonly unit: 'none' | 'length' | 'newton' | 'second'
-}
+export type HandoverCode = 'test-failed' | 'test-against-limit'
 
-export type HandoverCode = 'test-failed'
-
-export type PlannedTest = HandoverTest & { readonly entry: LogEntry | null }
+export type TestVerdict = 'open' | 'passed' | 'failed' | 'waived'
+/** A test of this door with what was found: what was read is judged here, whatever was tapped. */
+export type PlannedTest = HandoverTest & { readonly entry: LogEntry | null; readonly verdict: TestVerdict }
 
 export type Handover = {
   readonly tests: readonly PlannedTest[]
   readonly open: number
-  readonly findings: readonly Finding<HandoverCode>[]
+}
+
+export type TestsRequest = {
+  readonly of: TestsOf
+  readonly tests: readonly HandoverTest[]
+  readonly swing: 'in' | 'out' | null
+  readonly lengths: TradeLengths
+  readonly numbers: TradeNumbers
+  readonly log: readonly LogEntry[]
 }
 
 /** The tests of this door with what was found; a failed one is a finding until it passes. */
-export function planTests(tests: readonly HandoverTest[], wishes: Wishes, log: readonly LogEntry[]): Handover {
-  const standing = standingEntries('test', log)
-  const planned = tests
-    .filter(test => test.swing === null || test.swing === wishes.swing)
-    .map(test => ({ ...test, entry: standing.get(test.id) ?? null }))
+export function planTests(request: TestsRequest): {
+  readonly value: Handover
+  readonly findings: readonly Finding<HandoverCode>[]
+} {
+  const { of, tests, swing, log } = request
+  const entries = standingEntries('test', log)
+  const planned = of
+    .flatMap(id => tests.filter(test => test.id === id))
+    .filter(test => test.swing === null || test.swing === swing)
+    .map(test => {
+      const entry = entries.get(test.id) ?? null
+      return { ...test, entry, verdict: entry ? verdictOf(test, entry, request) : ('open' as const) }
+    })
   return {
-    tests: planned,
-    open: planned.filter(test => test.entry === null).length,
-    findings: planned
-      .filter(test => test.entry?.result === 'failed')
-      .map(test => ({
-        code: 'test-failed',
-        place: `test.${test.id}`,
-        severity: 'correct',
-        facts: { test: test.id, text: test.entry!.text },
-        rule: test.id,
-        cures: ['test.again'],
-      })),
+    value: { tests: planned, open: planned.filter(test => test.verdict === 'open').length },
+    findings: planned.flatMap(test => judgeTest(test, request)),
   }
+}
+
+/** The verdict on what was noted: waived as noted; a figure that was read by its limit; else as somebody saw it. */
+function verdictOf(
+  { limit }: HandoverTest,
+  { result, value }: LogEntry,
+  { lengths, numbers }: Pick<TestsRequest, 'lengths' | 'numbers'>,
+): TestVerdict {
+  if (result === 'waived') return 'waived'
+  if (result === 'failed') return 'failed'
+  if (!limit || !value) return 'passed'
+  const bound = figureOf(limit.figure, lengths, numbers)
+  const [read, most] = [
+    'length' in value ? value.length : value.number,
+    'length' in bound ? bound.length : bound.number,
+  ]
+  const holds = limit.holds === 'at-most' ? Math.abs(read) <= most : read >= most
+  return holds ? 'passed' : 'failed'
+}
+
+function judgeTest(
+  { id, entry, verdict, limit }: PlannedTest,
+  { lengths, numbers }: Pick<TestsRequest, 'lengths' | 'numbers'>,
+): readonly Finding<HandoverCode>[] {
+  if (verdict !== 'failed' || !entry) return []
+  const make = (code: HandoverCode, facts: Finding['facts'], rule: string): readonly Finding<HandoverCode>[] => [
+    {
+      code,
+      place: `test.${id}`,
+      severity: 'correct',
+      facts: { test: id, text: entry.text, ...facts },
+      rule,
+      cures: ['test.again'],
+    },
+  ]
+  if (!limit || !entry.value) return make('test-failed', {}, id)
+  const read = 'length' in entry.value ? entry.value : entry.value.number
+  return make(
+    'test-against-limit',
+    { read, limit: limitFact(limit.figure, lengths, numbers), holds: limit.holds },
+    limit.figure,
+  )
+}
+
+function limitFact(figure: FigureRef, lengths: TradeLengths, numbers: TradeNumbers): Finding['facts'][string] {
+  const one = figureOf(figure, lengths, numbers)
+  return 'length' in one ? { length: one.length } : one.number
 }

@@ -6,6 +6,8 @@ import type { AdjustedOpening, NetworkDeviations, Observations, PointDeviations,
 import { type Observed, pointsOf, type SolvedOpening, solveOpening } from './solve-opening'
 
 const LEAST_REDUNDANCY = 0.1
+/** Below it a residual is the noise of the sums, and says nothing. */
+const NO_REDUNDANCY = 1e-6
 /** Two-sided 0.1 % point of the normal distribution, the usual bound of data snooping. @source Baarda 1968 */
 const SUSPECT_ABOVE = 3.29
 const TIE_SHARE = 0.97
@@ -31,6 +33,9 @@ function read({ observed, unknowns, solution }: SolvedOpening): AdjustedOpening 
     points: pointsOf(unknowns),
     deviations: deviationsOf(solution),
     suspect: findSuspect(measured.filter(one => one.redundancy >= LEAST_REDUNDANCY)),
+    contradicting: measured
+      .filter(one => one.redundancy < LEAST_REDUNDANCY && one.redundancy > NO_REDUNDANCY && one.test > SUSPECT_ABOVE)
+      .map(({ name, test }) => ({ reading: name, test })),
     unchecked: measured.filter(one => one.redundancy < LEAST_REDUNDANCY).map(one => one.name),
     assumed: judged.filter(one => !one.measured).map(one => one.name),
     residuals: Object.fromEntries(measured.map(one => [one.name, one.residual])),

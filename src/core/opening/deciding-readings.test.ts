@@ -12,7 +12,7 @@ const UNIT = { width: length('37 1/2'), height: length('81 3/4') }
 const observe = (texts: { readonly [name in NetworkReading]?: string }): Observations =>
   Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, { value: length(text) }]))
 const ranked = (observations: Observations, names: readonly NetworkReading[] = NETWORK_READINGS) =>
-  decidingReadings(observations, DEVIATIONS, names, UNIT, LEAST)
+  decidingReadings(observations, DEVIATIONS, names, { unit: UNIT }, LEAST)
 
 const SIZES = {
   'widths.bottom': '38 1/2',

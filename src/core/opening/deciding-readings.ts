@@ -1,10 +1,9 @@
 import { type Solution, varianceOf } from '../geometry/least-squares'
 import { NETWORK_READINGS, type NetworkReading } from '../survey/network'
-import type { Size } from '../units/call-size'
 import { type Length, nearestTick } from '../units/length'
 import { measuredDeviation, modelled, UNKNOWN_COUNT, type Unknowns } from './network-model'
 import type { NetworkDeviations, Observations } from './opening'
-import { placeUnit } from './place-unit'
+import { type PlaceOptions, placeUnit } from './place-unit'
 import { pointsOf, type SolvedOpening, solveOpening } from './solve-opening'
 
 /** How much of the verdict hangs on one reading: by how much the margin could shrink if the reading came out one
@@ -18,19 +17,19 @@ export type DecidingReading = {
 /** What the margin is counted against: what must at least be left at the sides together, and at the head. */
 export type LeastRoom = { readonly sides: Length; readonly head: Length }
 
-/** The readings of `names`, taken or not, by what they decide for `unit`: the change of the margin per reading times the
+/** The readings of `names`, taken or not, by what they decide for a unit that stands so: the change of the margin per reading times the
  *  reading's deviation, largest first; of equals the easiest to take. Empty until there is a width and a height.
  *  A taken reading moves by the exactness of its instrument, an open one by how uncertain the model leaves it. */
 export function decidingReadings(
   observations: Observations,
   deviations: NetworkDeviations,
   names: readonly NetworkReading[],
-  unit: Size,
+  stands: PlaceOptions,
   least: LeastRoom,
 ): readonly DecidingReading[] {
   const solved = solveOpening(observations, deviations)
   if (!solved.ok) return []
-  const marginAt = (unknowns: Unknowns) => marginOf(unknowns, unit, least)
+  const marginAt = (unknowns: Unknowns) => marginOf(unknowns, stands, least)
   const now = marginAt(solved.value.unknowns)
   const worst = (name: NetworkReading): number => {
     const shift = shiftBy(name, solved.value, deviations)
@@ -45,8 +44,8 @@ const moved = (unknowns: Unknowns, shift: Float64Array, sign: number): Unknowns 
   unknowns.map((value, i) => value + sign * shift[i]!)
 
 /** The smaller of what is left at the sides and at the head. */
-function marginOf(unknowns: Unknowns, unit: Size, least: LeastRoom): number {
-  const { sideRoom, headGap } = placeUnit(pointsOf(unknowns), { unit })
+function marginOf(unknowns: Unknowns, stands: PlaceOptions, least: LeastRoom): number {
+  const { sideRoom, headGap } = placeUnit(pointsOf(unknowns), stands)
   return Math.min(sideRoom - least.sides, headGap - least.head)
 }
 

@@ -1,6 +1,5 @@
 import { SURE_CHANCE } from '../../trade/rates'
-import { job } from '../job'
-import { records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { inches } from '../units/length'
 import { chanceVerdict, judgeChance } from './judge-chance'
 
@@ -30,7 +29,7 @@ describe('a chosen unit', () => {
   const chosen = { chosen: { unit: unit().id, reason: '' } }
   const judged = (width: number) => {
     const wide = unit({ width: (unit().width + width) as ReturnType<typeof unit>['width'] })
-    return job(records(TRUE_OPENING, chosen), trade([wide])).findings.measure.find(one => /^chance/.test(one.code))!
+    return done(records(TRUE_OPENING, chosen), trade([wide])).findings.measure.find(one => /^chance/.test(one.code))!
   }
   it('with room goes in', () => expect(judged(0).code).toBe('chance-goes-in'))
   it('just as wide as can be is too close to tell, and names the reading that decides', () => {
@@ -40,7 +39,7 @@ describe('a chosen unit', () => {
   })
   it('wider than the hole does not', () => expect(judged(inches(1)).code).toBe('chance-does-not'))
   it('gets no chance while a reading is suspect', () => {
-    const { findings } = job(records({ ...TRUE_OPENING, 'trim-off/widths.top': '39' }, chosen), trade())
+    const { findings } = done(records({ ...TRUE_OPENING, 'trim-off/widths.top': '39' }, chosen), trade())
     expect(findings.measure.map(one => one.code)).toEqual(['reading-suspect'])
   })
 })

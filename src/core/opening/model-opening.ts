@@ -1,6 +1,6 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { point, shifted } from '../geometry/point'
+import { point } from '../geometry/point'
 import { kindOf, NETWORK_READINGS, type NetworkReading } from '../survey/network'
 import { type Slot, waySlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
@@ -10,7 +10,12 @@ import { adjustOpening } from './adjust-opening'
 import { deviationsOf, observationsOf } from './observe-survey'
 import type { AdjustedOpening, Observations, PointDeviations } from './opening'
 
-export type MeasuringCode = 'reading-suspect' | 'reading-unchecked' | 'hole-assumed' | 'readings-apart'
+export type MeasuringCode =
+  | 'reading-contradicts'
+  | 'reading-suspect'
+  | 'reading-unchecked'
+  | 'hole-assumed'
+  | 'readings-apart'
 
 /** The hole the unit will stand in, from the readings of one way. */
 export type ModelledOpening = {
@@ -109,6 +114,20 @@ function doubts(
     : []
   return [
     ...suspects,
+    ...adjusted.contradicting.map(
+      ({ reading, test }): Finding<MeasuringCode> => ({
+        code: 'reading-contradicts',
+        place: waySlot(way, reading),
+        severity: 'correct',
+        facts: {
+          read: { length: observations[reading]!.value },
+          checkedBy: open(reading),
+          test: test.toFixed(1),
+        },
+        rule: 'network',
+        cures: ['reading.take-again'],
+      }),
+    ),
     ...groupsOf(unchecked, open).map(([checkedBy, names]) => uncheckedFinding(way, names, checkedBy)),
   ]
 }
@@ -182,6 +201,7 @@ export function assumedOpening(width: Length, height: Length, lengths: TradeLeng
     },
     deviations,
     suspect: null,
+    contradicting: [],
     unchecked: [],
     assumed: NETWORK_READINGS,
     residuals: {},
@@ -190,19 +210,3 @@ export function assumedOpening(width: Length, height: Length, lengths: TradeLeng
 
 /** By how much two figures for one size differ. */
 export const apartBy = (a: Length, b: Length): Length => nearestTick(Math.abs(minus(a, b)))
-
-/** An opening with a buck of this thickness on either side: what is left between the bucks. Sill and head stay. */
-export function betweenBucks(opening: AdjustedOpening, buck: Length): AdjustedOpening {
-  const { L0, L1, L2, R0, R1, R2, S, T } = opening.points
-  const points = {
-    L0: shifted(L0, buck, 0),
-    L1: shifted(L1, buck, 0),
-    L2: shifted(L2, buck, 0),
-    R0: shifted(R0, -buck, 0),
-    R1: shifted(R1, -buck, 0),
-    R2: shifted(R2, -buck, 0),
-    S,
-    T,
-  }
-  return { ...opening, points }
-}

@@ -22,11 +22,16 @@ export type Suspect = {
   readonly alternatives: readonly NetworkReading[]
 }
 
+/** A reading that little checks and whose test value is over the limit all the same. */
+export type Contradicting = { readonly reading: NetworkReading; readonly test: number }
+
 /** An opening adjusted to all its readings at once. */
 export type AdjustedOpening = {
   readonly points: OpeningPoints
   readonly deviations: PointDeviations
   readonly suspect: Suspect | null
+  /** Hardly checked by the others, and still against them: to be read again. */
+  readonly contradicting: readonly Contradicting[]
   /** Measured, but nothing else would show a blunder in it. */
   readonly unchecked: readonly NetworkReading[]
   /** Not measured: taken as straight, plumb and level, widely. */

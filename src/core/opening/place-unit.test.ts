@@ -1,11 +1,11 @@
 import { point } from '../geometry/point'
 import { LENGTHS } from '../test/fixtures'
-import { inches, ticks, ZERO } from '../units/length'
+import { inches, ticks } from '../units/length'
 import { chanceToFit } from './chance'
 import { assumedOpening } from './model-opening'
 import type { OpeningPoints } from './opening'
 import { pinchOf } from './pinch'
-import { goesThrough, placeUnit, plumbRectangle } from './place-unit'
+import { goesThrough, placeUnit, plumbRectangle, sideGapsAt } from './place-unit'
 
 const W = inches(38)
 const H = inches(82)
@@ -17,7 +17,7 @@ const opening = (moved: Partial<OpeningPoints> = {}): OpeningPoints => ({
 const unit = { width: inches(37), height: inches(81) }
 
 describe('a unit in a true opening', () => {
-  const placed = placeUnit(opening(), { unit, shimHeights: [inches(10), inches(70)] })
+  const placed = placeUnit(opening(), { unit })
   it('stands in the middle, on the sill', () =>
     expect(placed).toMatchObject({
       left: inches(0, 1, 2),
@@ -26,9 +26,14 @@ describe('a unit in a true opening', () => {
       headGap: inches(1),
     }))
   it('leaves the same gap everywhere', () =>
-    expect(placed.gaps).toEqual(
-      [10, 70].map(h => ({ height: inches(h), left: inches(0, 1, 2), right: inches(0, 1, 2) })),
-    ))
+    expect(
+      sideGapsAt(
+        opening(),
+        placed,
+        unit.width,
+        [10, 70].map(h => inches(h)),
+      ),
+    ).toEqual([10, 70].map(h => ({ height: inches(h), left: inches(0, 1, 2), right: inches(0, 1, 2) }))))
   it('bears on the sill along its whole width', () => expect(placed.sillSupport).toEqual([0, 0, 0]))
   it('rises by its pad', () =>
     expect(placeUnit(opening(), { unit, pad: inches(0, 1, 4) })).toMatchObject({
@@ -78,10 +83,11 @@ it('the unit stands on the highest point of the sill under it', () => {
 })
 
 describe('moved off the middle', () => {
-  it('the unit stays within its room', () => {
-    expect(placeUnit(opening(), { unit, shift: inches(0, 1, 4) }).left).toBe(inches(0, 3, 4))
-    expect(placeUnit(opening(), { unit, shift: inches(3) }).left).toBe(inches(1))
-    expect(placeUnit(opening(), { unit, shift: ticks(-inches(3)) }).left).toBe(ZERO)
+  const leastGap = inches(0, 1, 8)
+  it('the unit keeps the least gap at the side it is moved to', () => {
+    expect(placeUnit(opening(), { unit, shift: inches(0, 1, 4), leastGap }).left).toBe(inches(0, 3, 4))
+    expect(placeUnit(opening(), { unit, shift: inches(3), leastGap }).left).toBe(inches(0, 7, 8))
+    expect(placeUnit(opening(), { unit, shift: ticks(-inches(3)), leastGap }).left).toBe(leastGap)
   })
 })
 

@@ -9,10 +9,10 @@ export type PlaceOptions = {
   readonly unit: Size
   /** Packing under the sill. */
   readonly pad?: Length
-  /** Heights above the unit's bottom at which the side gaps are asked for. */
-  readonly shimHeights?: readonly Length[]
-  /** How far the user moves the unit off the middle, + to the right; held within the room. */
+  /** How far the user moves the unit off the middle, + to the right; held so that the least gap stays on either side. */
   readonly shift?: Length
+  /** What must stay at a side when the unit is moved. */
+  readonly leastGap?: Length
 }
 
 export type SideGaps = { readonly height: Length; readonly left: Length; readonly right: Length }
@@ -23,7 +23,6 @@ export type Placement = {
   readonly bottom: Length
   readonly sideRoom: Length
   readonly headGap: Length
-  readonly gaps: readonly SideGaps[]
   /** Gap under the sill at left, centre and right. */
   readonly sillSupport: readonly [Length, Length, Length]
 }
@@ -33,28 +32,46 @@ type Standing = { readonly left: number; readonly bottom: number; readonly sideR
 /** Stands the unit on the highest point of the sill under it and centres it between the tightest points of the sides.
  *  Position and height depend on each other, so it is repeated until both stand. */
 export function placeUnit(points: OpeningPoints, options: PlaceOptions): Placement {
-  const { unit, pad = ZERO, shimHeights = [] } = options
-  const stand = standing(points, unit, pad, options.shift ?? ZERO)
+  const { unit } = options
+  const stand = standing(points, options)
   const left = nearestTick(stand.left)
   const bottom = nearestTick(stand.bottom)
-  const sides = { left: upward(leftSide(points)), right: upward(rightSide(points)) }
   const head = Math.min(...valuesOver(rightward(headLine(points)), left, left + unit.width))
-  const sideRoom = nearestTick(stand.sideRoom)
-  const headGap = nearestTick(head - bottom - unit.height)
   const sill = rightward(sillLine(points))
   const support = (x: number) => nearestTick(bottom - valueAt(sill, x))
   return {
     left,
     bottom,
-    sideRoom,
-    headGap,
-    gaps: shimHeights.map(height => ({
-      height,
-      left: nearestTick(left - valueAt(sides.left, bottom + height)),
-      right: nearestTick(valueAt(sides.right, bottom + height) - left - unit.width),
-    })),
+    sideRoom: nearestTick(stand.sideRoom),
+    headGap: nearestTick(head - bottom - unit.height),
     sillSupport: [support(left), support(left + unit.width / 2), support(left + unit.width)],
   }
+}
+
+/** What is left on either side of a placed unit at heights above its bottom. */
+export function sideGapsAt(
+  points: OpeningPoints,
+  { left, bottom }: Placement,
+  width: Length,
+  heights: readonly Length[],
+): readonly SideGaps[] {
+  const sides = { left: upward(leftSide(points)), right: upward(rightSide(points)) }
+  return heights.map(height => ({
+    height,
+    left: nearestTick(left - valueAt(sides.left, bottom + height)),
+    right: nearestTick(valueAt(sides.right, bottom + height) - left - width),
+  }))
+}
+
+/** What is left over a placed unit at distances from its left end. */
+export function headGapsAt(
+  points: OpeningPoints,
+  { left, bottom }: Placement,
+  height: Length,
+  along: readonly Length[],
+): readonly Length[] {
+  const head = rightward(headLine(points))
+  return along.map(at => nearestTick(valueAt(head, left + at) - bottom - height))
 }
 
 /** Whether a unit goes in at all: the physical least, not the comfortable room one orders for. */
@@ -63,7 +80,7 @@ export const goesThrough = (
   least: { readonly gap: Length; readonly head: Length },
 ): boolean => sideRoom >= 2 * least.gap && headGap >= least.head
 
-function standing(points: OpeningPoints, unit: Size, pad: Length, shift: Length): Standing {
+function standing(points: OpeningPoints, { unit, pad = ZERO, shift = ZERO, leastGap = ZERO }: PlaceOptions): Standing {
   const lines = { left: upward(leftSide(points)), right: upward(rightSide(points)), sill: rightward(sillLine(points)) }
   let left = (points.L0.x + points.R0.x - unit.width) / 2
   let stand: Standing = { left, bottom: 0, sideRoom: 0 }
@@ -72,7 +89,8 @@ function standing(points: OpeningPoints, unit: Size, pad: Length, shift: Length)
     const from = Math.max(...valuesOver(lines.left, bottom, bottom + unit.height))
     const to = Math.min(...valuesOver(lines.right, bottom, bottom + unit.height))
     const sideRoom = to - from - unit.width
-    const held = Math.max(-Math.abs(sideRoom) / 2, Math.min(Math.abs(sideRoom) / 2, shift))
+    const most = Math.max(0, sideRoom / 2 - leastGap)
+    const held = Math.max(-most, Math.min(most, shift))
     const next = (from + to - unit.width) / 2 + held
     stand = { left: next, bottom, sideRoom }
     if (Math.abs(next - left) < 0.01) break

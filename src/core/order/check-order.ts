@@ -1,11 +1,14 @@
 import type { Finding } from '../base/finding'
 import { goesIn } from '../catalogue/judge-unit'
 import type { Offer } from '../catalogue/offer'
-import { detailsAsked } from '../catalogue/unit-values'
 import type { Specification } from '../specification/specify'
+import type { SpecifyOf } from '../specification/specify-of'
+import type { Detail } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
-import { type DetailFacts, detailFacts, detailsOf, foundDetail } from './order-line'
+import type { OrderChoices } from './order-choices'
+import { type DetailFacts, foundDetail } from './order-line'
+import type { OrderOf } from './order-of'
 
 export type OrderCode =
   | 'order-missing'
@@ -22,23 +25,23 @@ export type OrderCode =
   | 'order-question-open'
   | 'order-sill-swing'
   | 'order-found-otherwise'
-
-/** What a kind of door must have settled, and whether its jamb must be known. */
-type Asked = {
-  readonly settles: readonly ('hinges' | 'swing' | 'bore')[]
-  readonly hasJamb: boolean
-  readonly derivesUnit: boolean
-}
+  | 'order-stopped'
 
 export type OrderRequest = {
+  readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
+  /** What the chosen unit's kind answers; `null` while none is chosen. */
+  readonly of: OrderOf | null
   readonly survey: Survey
   readonly specification: Specification
   readonly wishes: Wishes
+  readonly questions: OrderChoices['questions']
   readonly offer: Offer | null
-  /** What measuring and specifying found. */
+  /** What the order names of the chosen unit, as far as it is settled. */
+  readonly details: { readonly [detail in Detail]?: string }
+  readonly facts: DetailFacts
+  /** What measuring, diagnosing and specifying found. */
   readonly findings: readonly Finding[]
-  readonly asked: Asked
-  readonly answers: { readonly 'outside-trim': 'keep' | 'strip'; readonly 'sill-lumber': string }
+  readonly answers: { readonly 'sill-lumber': string }
   /** Whether the maker's convention for a hand is known. */
   readonly isConventionKnown: boolean
   readonly labelWanted: number
@@ -51,7 +54,7 @@ export type OrderRequest = {
 export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[] {
   const { offer, findings } = request
   return [
-    ...missingIn(request).map((what): Finding<OrderCode> => make('order-missing', 'stop', { what })),
+    ...missingIn(request).map(missing),
     ...(offer && !goesIn(offer) ? [make('order-does-not-fit', 'stop', { article: offer.unit.article })] : []),
     ...findings.flatMap(one => riskOf(one, request) ?? []),
     ...uncheckedRisk(findings),
@@ -60,33 +63,29 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...treatedBoard(request),
     ...sillAgainstSwing(request),
     ...foundOtherwise(request),
-    ...request.wishes.questions
+    ...request.questions
       .filter(one => one.answer === '')
-      .map(({ question }) => make('order-question-open', 'watch', { question })),
+      .map(({ question }) => make('order-question-open', 'watch', { question }, 'questions')),
   ]
 }
 
-function missingIn({ specification, wishes, offer, asked, survey, ...request }: OrderRequest): readonly string[] {
-  const isLock = offer?.unit.lock != null
-  const fact = (slot: 'fact.active-leaf' | 'fact.moving-panel') => survey.facts.get(slot)
+function missingIn(request: OrderRequest): readonly string[] {
+  const { specification, wishes, offer, specify, of, survey } = request
+  const has = (fact: OrderOf['hand'][number]) => of?.hand.includes(fact) ?? false
+  const stays = of !== null && !of.isDerived
+  const wantsSize = specify.derivesUnit && !stays
   return [
-    ...(!asked.derivesUnit || isLock || specification.unit ? [] : ['size']),
-    ...asked.settles.filter(name => wishes[name] === null),
-    ...(offer?.unit.family === 'pair' && !fact('fact.active-leaf') ? ['active-leaf'] : []),
-    ...(offer?.unit.panels && !fact('fact.moving-panel') ? ['panels'] : []),
-    ...(!asked.hasJamb || isLock || specification.jamb ? [] : ['wall']),
+    ...(wantsSize && !specification.unit ? ['size'] : []),
+    ...specify.settles.filter(name => wishes[name] === null),
+    ...(has('activeLeaf') && !survey.facts.get('fact.active-leaf') ? ['active-leaf'] : []),
+    ...(has('panels') && !survey.facts.get('fact.moving-panel') ? ['panels'] : []),
+    ...(specify.hasJamb && !stays && !specification.jamb ? ['wall'] : []),
     ...(offer ? [] : ['unit']),
     ...(wishes.settings.includes('fire-label') && request.labelWanted === 0 ? ['label'] : []),
-    ...(offer ? unsettledDetails(offer, wishes, detailFacts(survey, request.answers['outside-trim'])) : []),
+    ...(offer && of ? of.details(offer.unit).filter(one => request.details[one] === undefined) : []).map(
+      one => `detail.${one}`,
+    ),
   ]
-}
-
-/** What an order of this unit still has to name. */
-function unsettledDetails(offer: Offer, wishes: Wishes, facts: DetailFacts): readonly string[] {
-  const settled = detailsOf(offer.unit, wishes, facts)
-  return detailsAsked(offer.unit)
-    .filter(one => settled[one] === undefined)
-    .map(one => `detail.${one}`)
 }
 
 function make(
@@ -94,13 +93,29 @@ function make(
   severity: 'watch' | 'stop',
   facts: Finding['facts'],
   place = 'order',
+  cures: readonly string[] = [],
 ): Finding<OrderCode> {
-  return { code, place, severity, facts, rule: 'completeness', cures: [] }
+  return { code, place, severity, facts, rule: 'completeness', cures }
 }
+
+/** Where what is missing is settled: a reading, a fact, a wish, or the detail's own field. */
+const placeOfMissing: Readonly<Record<string, string>> = {
+  'active-leaf': 'fact.active-leaf',
+  panels: 'fact.moving-panel',
+  wall: 'wall.left',
+  unit: 'unit',
+  label: 'wish.labelMinutes',
+}
+const missing = (what: string): Finding<OrderCode> =>
+  make('order-missing', 'stop', { what }, placeOfMissing[what] ?? (what.includes('.') ? what : `wish.${what}`), [
+    'order.settle',
+  ])
 
 function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest): Finding<OrderCode> | null {
   switch (code) {
     case 'reading-suspect':
+    case 'reading-contradicts':
+    case 'second-differs':
       return make('order-reading-suspect', 'stop', { slot: place }, place)
     case 'ways-disagree':
       return make('order-differs', 'stop', { slot: place }, place)
@@ -111,7 +126,7 @@ function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest
     case 'hole-assumed':
       return make('order-hole-assumed', 'watch', {}, place)
     default:
-      return null
+      return severity === 'stop' ? make('order-stopped', 'stop', { code }, place) : null
   }
 }
 
@@ -138,22 +153,22 @@ const OUT_SWING_SILL = /out-?\s?swing|bumper/i
 const IN_SWING_SILL = /in-?\s?swing/i
 
 /** A sill made for the other swing: its bumper stops an in-swing leaf, and an out-swing leaf finds none. */
-function sillAgainstSwing({ offer, wishes, survey, answers }: OrderRequest): readonly Finding<OrderCode>[] {
-  if (!offer || !wishes.swing || offer.unit.panels !== null) return []
-  const sill = detailsOf(offer.unit, wishes, detailFacts(survey, answers['outside-trim'])).sill ?? ''
+function sillAgainstSwing({ offer, of, wishes, details }: OrderRequest): readonly Finding<OrderCode>[] {
+  if (!offer || !wishes.swing || !of?.hand.includes('swing')) return []
+  const sill = details.sill ?? ''
   const wrong = (wishes.swing === 'in' ? OUT_SWING_SILL : IN_SWING_SILL).test(sill)
-  return wrong ? [make('order-sill-swing', 'stop', { sill, swing: wishes.swing })] : []
+  return wrong ? [make('order-sill-swing', 'stop', { sill, swing: wishes.swing }, 'detail.sill')] : []
 }
 
 /** What is made otherwise than what was found of the old door. Holes for what is not there do no harm; others have to match. */
-function foundOtherwise({ offer, wishes, survey, answers }: OrderRequest): readonly Finding<OrderCode>[] {
-  if (!offer) return []
-  const facts = detailFacts(survey, answers['outside-trim'])
-  const settled = detailsOf(offer.unit, wishes, facts)
-  return detailsAsked(offer.unit).flatMap(detail => {
-    const [found, made] = [foundDetail(offer.unit, detail, facts), settled[detail]]
+function foundOtherwise({ offer, of, details, facts }: OrderRequest): readonly Finding<OrderCode>[] {
+  if (!offer || !of) return []
+  return of.details(offer.unit).flatMap(detail => {
+    const [found, made] = [foundDetail(offer.unit, detail, facts), details[detail]]
     if (detail === 'anchors' || found === null || made === undefined || made === found) return []
-    return [make('order-found-otherwise', found === 'none' ? 'watch' : 'stop', { detail, found, made })]
+    return [
+      make('order-found-otherwise', found === 'none' ? 'watch' : 'stop', { detail, found, made }, `detail.${detail}`),
+    ]
   })
 }
 

@@ -1,5 +1,6 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
+import { said } from '../catalogue/unit'
 import { type Length, largestOf, magnitude, minus, plus, smallestOf, ZERO } from '../units/length'
 import type { OrderLine } from './order'
 import type { Receipt } from './receipt'
@@ -67,7 +68,7 @@ function judgeHand(line: OrderLine, found: Found): readonly Finding<ReceiptCode>
 /** Which reading is held against which ordered size. */
 function ordered(line: OrderLine): readonly (readonly [UnitReading, Length])[] {
   const { unit, jambExtension } = line
-  const jamb = plus(unit.jamb, jambExtension ?? ZERO)
+  const [jamb, thickness] = [said(unit, 'jamb'), said(unit, 'leafThickness')]
   const { width, height } = unit
   return [
     ['width.top', width],
@@ -75,8 +76,8 @@ function ordered(line: OrderLine): readonly (readonly [UnitReading, Length])[] {
     ['width.bottom', width],
     ['height.left', height],
     ['height.right', height],
-    ...(jamb > 0 ? [['jamb', jamb] as const] : []),
-    ...(unit.leaf ? [['thickness', unit.leaf.thickness] as const] : []),
+    ...(jamb === null ? [] : [['jamb', plus(jamb, jambExtension ?? ZERO)] as const]),
+    ...(thickness === null ? [] : [['thickness', thickness] as const]),
   ]
 }
 

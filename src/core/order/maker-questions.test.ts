@@ -1,17 +1,26 @@
-import { job } from '../job'
+import { doorOfUnit } from '../doors/doors'
 import { frameUnit, sliderUnit } from '../test/family-units'
-import { records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { isOpen, makerQuestions } from './maker-questions'
 import { detailsOf } from './order-line'
 
 const ASKED = { question: 'Glass as in the photo?', answer: '' }
 const AGREED = { question: 'Hinges in black?', answer: 'yes, at no charge' }
 const run = (more: Parameters<typeof records>[1] = {}, chosen = unit()) =>
-  job(records(TRUE_OPENING, { chosen: { unit: chosen.id, reason: '' }, ...more }), trade([chosen]))
-const FACTS = { trim: 'keep', found: {} } as const
+  done(records(TRUE_OPENING, { chosen: { unit: chosen.id, reason: '' }, ...more }), trade([chosen]))
+const askedOf = (
+  { of, chosen, details }: ReturnType<typeof done>,
+  more: Parameters<typeof records>[1],
+  isHandUnclear: boolean,
+) => ({
+  of: of!,
+  offer: chosen!,
+  details,
+  questions: more?.questions ?? [],
+  isHandUnclear,
+})
 const kindsOf = (more: Parameters<typeof records>[1], isHandUnclear: boolean, chosen = unit()) => {
-  const { chosen: offer, wishes } = run(more, chosen)
-  return makerQuestions({ offer: offer!, wishes, facts: FACTS, isHandUnclear }).map(one =>
+  return makerQuestions(askedOf(run(more, chosen), more, isHandUnclear)).map(one =>
     one.kind === 'detail' ? one.detail : one.kind,
   )
 }
@@ -29,8 +38,8 @@ describe('what is to be asked of a maker', () => {
   })
   it('is the installer’s own first; the answered last', () => {
     expect(kindsOf({ questions: [AGREED, ASKED] }, true)).toEqual(['own', 'convention', 'own'])
-    const { chosen, wishes } = run({ questions: [AGREED, ASKED] })
-    const all = makerQuestions({ offer: chosen!, wishes, facts: FACTS, isHandUnclear: true })
+    const more = { questions: [AGREED, ASKED] }
+    const all = makerQuestions(askedOf(run(more), more, true))
     expect(all.map(isOpen)).toEqual([true, true, false])
   })
 })
@@ -47,16 +56,17 @@ it('an unanswered question is a risk, an answered one is on the line', () => {
 })
 
 it('anchors are settled by the wall, unless somebody wished for others', () => {
-  const one = frameUnit({}, { details: { anchors: 'stud straps|masonry|floor clips' } })
+  const one = frameUnit({}, { details: { anchors: 'stud-straps|masonry|floor-clips' } })
   const anchors = (wished: string | undefined, wall: string | undefined) =>
     detailsOf(
+      doorOfUnit(one).order,
       one,
       { details: wished ? { anchors: wished } : {} },
       { trim: 'keep', found: wall ? { 'fact.wall-kind': wall } : {} },
     ).anchors
   expect(anchors(undefined, undefined)).toBeUndefined()
   expect(anchors(undefined, 'masonry')).toBe('masonry')
-  expect(anchors('floor clips', 'masonry')).toBe('floor clips')
+  expect(anchors('floor-clips', 'masonry')).toBe('floor-clips')
 })
 
 describe('a detail that goes by what was found', () => {
@@ -70,7 +80,7 @@ describe('a detail that goes by what was found', () => {
     const one = sliderUnit({ details: offered === undefined ? {} : { 'frame-kind': offered } })
     const facts = { trim: 'keep', found: found === undefined ? {} : { 'fact.frame-kind': found } } as const
     const wishes = { details: wished === undefined ? {} : { 'frame-kind': wished } }
-    expect(detailsOf(one, wishes, facts)['frame-kind']).toBe(settled)
+    expect(detailsOf(doorOfUnit(one).order, one, wishes, facts)['frame-kind']).toBe(settled)
   })
 })
 

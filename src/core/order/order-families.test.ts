@@ -1,45 +1,35 @@
 import { tradeWith } from '../../trade/trade'
+import type { Family } from '../base/kinds'
 import { NEW_FIRM } from '../catalogue/firm'
 import type { CatalogueUnit } from '../catalogue/unit'
-import { job, type OpeningRecords } from '../job'
 import { DETAILS } from '../specification/wish-values'
-import type { Wishes } from '../specification/wishes'
 import type { Answer } from '../survey/answer'
-import type { Family } from '../survey/families'
-import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
-import { length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import type { OpeningRecords } from '../terms'
+import { frameUnit, leafUnit, lockUnit, pairUnit, sliderUnit, stormUnit } from '../test/family-units'
+import { done, fact, length, records, type Settled, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { orderLineSchema } from './order'
 
-const fact = (slot: Answer['slot'], code: string): Answer => ({
-  id: `01900000-0000-7000-8000-${String(code.length * 97 + slot.length).padStart(12, '0')}`,
-  slot,
-  kind: 'fact',
-  code,
-  note: '',
-  takenBy: 'Ida Marlow',
-  takenAt: '2026-01-01T00:00:00.000Z',
-})
 const SETTLED = Object.fromEntries(DETAILS.map(name => [name, 'x']))
 function opening(
   family: Family,
   texts: { readonly [slot: string]: string },
   facts: readonly Answer[],
   chosen: CatalogueUnit,
-  wished: Partial<Wishes> = {},
+  wished: Partial<Settled> = {},
 ): OpeningRecords {
   const base = records(texts, { bore: null, chosen: { unit: chosen.id, reason: '' }, ...wished })
   return { ...base, answers: facts, opening: { ...base.opening, family } }
 }
 const full = (one: CatalogueUnit): CatalogueUnit => ({ ...one, details: SETTLED })
 const lineOf = (own: OpeningRecords, chosen: CatalogueUnit) => {
-  const { line, findings } = job(own, trade([chosen]))
+  const { line, findings } = done(own, trade([chosen]))
   if (!line) throw new Error(JSON.stringify(findings.order))
   return orderLineSchema.parse(line)
 }
 
 describe('a line of every kind of door', () => {
   it('a pair names its active leaf, and no hinge side', () => {
-    const chosen = full(unit({ family: 'pair' }))
+    const chosen = full(pairUnit({ width: length('37 1/2') }))
     const own = opening('pair', TRUE_OPENING, [fact('fact.active-leaf', 'right')], chosen, {
       hinges: null,
       bore: 'double',
@@ -58,7 +48,7 @@ describe('a line of every kind of door', () => {
     const chosen = { ...full(sliderUnit()), details: { ...SETTLED, 'frame-kind': 'flange' } }
     const facts = [fact('fact.moving-panel', 'left'), fact('fact.frame-kind', kind)]
     const own = opening('slider', TRUE_OPENING, facts, chosen, { way: 'trim-off' })
-    const found = job(own, trade([chosen])).findings.order.find(one => one.code === 'order-found-otherwise')
+    const found = done(own, trade([chosen])).findings.order.find(one => one.code === 'order-found-otherwise')
     expect(found?.severity ?? null).toBe(severity)
   })
   it('a storm door is packed and cut for its trim', () => {
@@ -66,7 +56,7 @@ describe('a line of every kind of door', () => {
     const texts = { 'brickmould/widths.top': '36 3/8', 'brickmould/heights.left': '80 1/2' }
     const own = opening('storm', texts, [], chosen, { way: 'brickmould', swing: 'out' })
     expect(lineOf(own, chosen)).toMatchObject({
-      cut: { pack: length('1/2'), rail: length('80 1/4'), closer: 'foot' },
+      cut: { pack: length('3/8'), rail: length('80 1/4'), closer: 'foot' },
       derived: { width: length('36 3/8'), height: length('80 1/2') },
       roughOpening: null,
       hinges: 'left',
@@ -92,7 +82,7 @@ describe('a line of every kind of door', () => {
     const chosen = full(frameUnit())
     const texts = { ...TRUE_OPENING, 'wall.left': '5', 'wall.head': '4 7/8', 'wall.right': '4 7/8' }
     const own = opening('steel-frame', texts, [fact('fact.wall-state', 'finished')], chosen)
-    expect(lineOf(own, chosen)).toMatchObject({ unit: { frame: { throat: length('5') } }, jambExtension: null })
+    expect(lineOf(own, chosen)).toMatchObject({ unit: { throat: length('5') }, jambExtension: null })
   })
   it('a lock set has no size to derive', () => {
     const chosen = full(lockUnit())
@@ -109,16 +99,16 @@ describe('a line of every kind of door', () => {
 
 describe('completeness', () => {
   const missing = (own: OpeningRecords, chosen: CatalogueUnit) =>
-    job(own, trade([chosen])).findings.order.flatMap(one => (one.code === 'order-missing' ? [one.facts.what] : []))
+    done(own, trade([chosen])).findings.order.flatMap(one => (one.code === 'order-missing' ? [one.facts.what] : []))
   it('asks which leaf is active, and which panel moves', () => {
-    const pair = full(unit({ family: 'pair' }))
+    const pair = full(pairUnit())
     expect(missing(opening('pair', TRUE_OPENING, [], pair, { bore: 'double' }), pair)).toContain('active-leaf')
     const slider = full(sliderUnit())
     expect(missing(opening('slider', TRUE_OPENING, [], slider), slider)).toContain('panels')
   })
   it('asks for what the unit’s sheet leaves open, until it is wished', () => {
     const chosen = unit({ details: { ...unit().details, 'colour-outside': 'white|green', sweep: undefined } })
-    const asked = (details: Wishes['details']) =>
+    const asked = (details: Settled['details']) =>
       missing(opening('hinged-outside', TRUE_OPENING, [], chosen, { bore: 'double', details }), chosen)
     expect(asked({})).toEqual(['detail.colour-outside', 'detail.sweep'])
     expect(asked({ 'colour-outside': 'red', sweep: 'double fin' })).toEqual(['detail.colour-outside'])
@@ -139,7 +129,7 @@ describe('completeness', () => {
 describe('the hand’s code', () => {
   const own = opening('hinged-outside', TRUE_OPENING, [], unit(), { bore: 'double', swing: 'out' })
   const run = (conventions: { readonly [maker: string]: 'pushSide' | 'din107' }) =>
-    job(own, tradeWith([unit()], { firm: { ...NEW_FIRM, conventions } }))
+    done(own, tradeWith([unit()], { firm: { ...NEW_FIRM, conventions } }))
   it('is the maker’s where it is known: then nothing is warned of', () => {
     const { line, findings } = run({ Test: 'pushSide' })
     expect(line!.code).toEqual({ convention: 'pushSide', hand: 'RH', isKnown: true })
@@ -160,7 +150,7 @@ describe('a second look', () => {
     again: OpeningRecords['readings'] = [],
   ) => {
     const own = opening('hinged-outside', texts, [], chosen, { bore: 'double' })
-    return job({ ...own, readings: [...own.readings, ...again] }, trade([chosen])).findings.order.map(one => one.code)
+    return done({ ...own, readings: [...own.readings, ...again] }, trade([chosen])).findings.order.map(one => one.code)
   }
   it.each([
     ['made to order at 1,000.00', made(100_000), false],
@@ -191,12 +181,12 @@ describe('a second look', () => {
 
 describe('wishes that contradict each other', () => {
   const run = (
-    wished: Partial<Wishes>,
+    wished: Partial<Settled>,
     texts: { readonly [slot: string]: string } = TRUE_OPENING,
     facts: readonly Answer[] = [],
     family: Family = 'hinged-outside',
   ) => {
-    const { findings } = job(opening(family, texts, facts, unit(), { bore: 'double', ...wished }), trade([unit()]))
+    const { findings } = done(opening(family, texts, facts, unit(), { bore: 'double', ...wished }), trade([unit()]))
     return {
       pairs: findings.specify.flatMap(one =>
         one.code === 'wishes-contradict' ? [[one.facts.which, one.severity]] : [],
@@ -243,7 +233,7 @@ describe('wishes that contradict each other', () => {
       'correct',
       { details: { anchors: 'masonry' } },
       TRUE_OPENING,
-      [fact('fact.wall-kind', 'steel studs')],
+      [fact('fact.wall-kind', 'steel-studs')],
       'steel-frame',
     ],
     [
@@ -255,7 +245,7 @@ describe('wishes that contradict each other', () => {
       'hinged-outside',
     ],
   ] as const)('%s is found as %s', (which, severity, wished, texts, facts, family) => {
-    const { pairs, stops } = run(wished as Partial<Wishes>, texts, facts, family)
+    const { pairs, stops } = run(wished as Partial<Settled>, texts, facts, family)
     expect(pairs).toEqual([[which, severity]])
     expect(stops).toBe(severity === 'correct')
   })
@@ -263,5 +253,5 @@ describe('wishes that contradict each other', () => {
     ['a garage door of timber', { use: 'garage-to-house', material: 'timber' }, TRUE_OPENING],
     ['a labelled one of steel that swings out', { labelMinutes: 20, swing: 'out', material: 'steel' }, TRUE_OPENING],
     ['an accessible step of 1/2', { settings: ['accessible'] }, { ...TRUE_OPENING, 'step.outside': '1/2' }],
-  ] as const)('%s is none', (_, wished, texts) => expect(run(wished as Partial<Wishes>, texts).pairs).toEqual([]))
+  ] as const)('%s is none', (_, wished, texts) => expect(run(wished as Partial<Settled>, texts).pairs).toEqual([]))
 })

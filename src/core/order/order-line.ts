@@ -4,16 +4,17 @@ import type { TradeLengths } from '../base/trade-lengths'
 import type { Firm } from '../catalogue/firm'
 import type { Offer } from '../catalogue/offer'
 import type { CatalogueUnit } from '../catalogue/unit'
-import { anchorsFor, detailChoices, detailsAsked, extrasOf, settledDetail } from '../catalogue/unit-values'
+import { anchorsFor, detailChoices, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
-import { type HingeTrade, hingeCount } from '../specification/weigh-leaf'
+import { panelsSaid } from '../specification/wall-rules'
 import type { Detail } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
 import type { FactSlot } from '../survey/facts'
 import { leafRead, type Survey } from '../survey/survey'
 import type { OrderLine } from './order'
-import { sparesFor } from './spares'
+import type { OrderChoices } from './order-choices'
+import type { OrderOf } from './order-of'
 
 /** What settles a detail without a wish: whether the outside casing stays, and what the survey found, by question. */
 export type DetailFacts = {
@@ -40,15 +41,19 @@ export function foundDetail(unit: CatalogueUnit, name: Detail, { found }: Detail
   return slot ? (found[slot] ?? null) : null
 }
 
+/** The outside casing stays: the unit comes without its own. */
+export const NO_CASING = 'none-casing-stays'
+
 /** What an order names beside sizes and hand, as far as it is settled: by the sheet, by a wish, or by what was found where the sheet
  *  leaves it open. Where the outside casing stays, the unit comes without its own. */
 export function detailsOf(
+  of: OrderOf,
   unit: CatalogueUnit,
-  { details }: Pick<Wishes, 'details'>,
+  { details }: Pick<OrderChoices, 'details'>,
   facts: DetailFacts,
 ): { readonly [detail in Detail]?: string } {
   const settledFor = (name: Detail): string | null => {
-    if (name === 'brickmould' && facts.trim === 'keep') return 'none, the outside casing stays'
+    if (name === 'brickmould' && facts.trim === 'keep') return NO_CASING
     const settled = settledDetail(unit.details[name], details[name])
     if (details[name]) return settled
     const found = foundDetail(unit, name, facts)
@@ -56,7 +61,7 @@ export function detailsOf(
     const choices = detailChoices(unit.details[name])
     return found !== null && (choices.length === 0 || choices.includes(found)) ? found : settled
   }
-  const settled = [...detailsAsked(unit), ...extrasOf(unit)].flatMap(name => {
+  const settled = [...of.details(unit), ...of.extras].flatMap(name => {
     const value = settledFor(name)
     return value === null ? [] : [[name, value] as const]
   })
@@ -64,15 +69,19 @@ export function detailsOf(
 }
 
 export type LineRequest = {
+  readonly of: OrderOf
   readonly opening: OrderLine['opening']
   readonly survey: Survey
   readonly specification: Specification
-  readonly wishes: Wishes
+  readonly wishes: Pick<Wishes, 'hinges' | 'swing'>
+  readonly choices: OrderChoices
   readonly offer: Offer
+  readonly details: OrderLine['details']
   readonly schools: Schools
   readonly firm: Firm
   readonly lengths: TradeLengths
-  readonly hingeTrade: HingeTrade
+  /** How many hinges each leaf has; `null` without. */
+  readonly hingesEach: number | null
   readonly labelWanted: number
   readonly risks: readonly Finding[]
   readonly core: string
@@ -80,32 +89,18 @@ export type LineRequest = {
 
 /** The line as it will be frozen. What is missing or contradicts has been looked for before. */
 export function orderLine(request: LineRequest): OrderLine {
-  const { opening, survey, specification, wishes, offer, schools, labelWanted } = request
+  const { of, opening, survey, choices, offer, schools, hingesEach } = request
   const { unit } = offer
-  const isHinged = unit.panels === null
   const last = [...survey.bySlot.values()].reduce((latest, one) => (one.takenAt > latest.takenAt ? one : latest))
-  const hinges = isHinged && unit.family !== 'pair' ? wishes.hinges : null
-  const swing = isHinged ? wishes.swing : null
-  const codes = hinges && swing ? handingCodes(hinges, swing) : null
-  const hingesEach = isHinged && !unit.lock ? hingeCount(unit.leafHeight, request.hingeTrade) : null
-  const hasTrim = detailsAsked(unit).includes('brickmould')
-  const hasJamb = offer.jamb !== null
   return {
     opening: { id: opening.id, tag: opening.tag, name: opening.name },
     quantity: 1,
     unit,
     ...sizesFor(request),
-    hinges,
-    swing,
+    ...handFor(request),
     hingeCount: hingesEach,
-    activeLeaf: unit.family === 'pair' ? sideOf(survey.facts.get('fact.active-leaf')?.code) : null,
-    panels: panelsOf(survey, unit),
-    codes,
-    code: codes && codeFor(codes, request),
-    wall: hasJamb ? (specification.jamb?.wanted.value ?? null) : null,
-    jambExtension: offer.jamb?.kind === 'extension' ? offer.jamb.difference : null,
-    flushFace: hasJamb ? schools.answers['flush-face'] : null,
-    outsideTrim: hasTrim ? schools.answers['outside-trim'] : null,
+    ...jambFor(request),
+    outsideTrim: of.details(unit).includes('brickmould') ? schools.answers['outside-trim'] : null,
     pad: offer.pad,
     padOf: offer.pad > 0 ? schools.answers['sill-lumber'] : null,
     cut: offer.storm && {
@@ -116,30 +111,57 @@ export function orderLine(request: LineRequest): OrderLine {
       closer: offer.storm.closer,
       closerPin: offer.storm.closerPin,
     },
-    details: detailsOf(unit, wishes, detailFacts(survey, schools.answers['outside-trim'])),
-    agreed: wishes.questions.filter(one => one.answer !== ''),
-    labelWanted,
-    spares: hingesEach === null ? {} : sparesFor(unit.family, hingesEach),
+    details: request.details,
+    agreed: choices.questions.filter(one => one.answer !== ''),
+    labelWanted: request.labelWanted,
+    spares: hingesEach === null ? {} : of.spares(hingesEach),
     tolerance: request.lengths['receipt-accepts'].value,
     preparations: [...offer.preparations],
     cents: offer.cents,
     way: survey.way,
     measuredBy: last.takenBy,
     measuredAt: last.takenAt,
-    reason: wishes.chosen?.reason ?? '',
-    compared: [...wishes.compared],
+    reason: choices.chosen?.reason ?? '',
+    compared: [...choices.compared],
     risks: request.risks.map(one => one.code),
     core: request.core,
   }
 }
 
+type Hand = Pick<OrderLine, 'hinges' | 'swing' | 'activeLeaf' | 'panels' | 'codes' | 'code'>
+
+/** The facts of its hand that a kind has, and their code where it is made of both. */
+function handFor(request: LineRequest): Hand {
+  const { of, survey, wishes } = request
+  const has = (fact: OrderOf['hand'][number]) => of.hand.includes(fact)
+  const hinges = has('hinges') ? wishes.hinges : null
+  const swing = has('swing') ? wishes.swing : null
+  const codes = hinges && swing ? handingCodes(hinges, swing) : null
+  return {
+    hinges,
+    swing,
+    activeLeaf: has('activeLeaf') ? sideOf(survey.facts.get('fact.active-leaf')?.code) : null,
+    panels: has('panels') ? panelsSaid(survey) : null,
+    codes,
+    code: codes && codeFor(codes, request),
+  }
+}
+
+function jambFor({
+  specification,
+  offer,
+  schools,
+}: LineRequest): Pick<OrderLine, 'wall' | 'jambExtension' | 'flushFace'> {
+  const hasJamb = offer.jamb !== null
+  return {
+    wall: hasJamb ? (specification.jamb?.wanted.value ?? null) : null,
+    jambExtension: offer.jamb?.kind === 'extension' ? offer.jamb.difference : null,
+    flushFace: hasJamb ? schools.answers['flush-face'] : null,
+  }
+}
+
 const sideOf = (code: string | undefined): 'left' | 'right' | null =>
   code === 'left' || code === 'right' ? code : null
-
-function panelsOf(survey: Survey, unit: CatalogueUnit): 'OX' | 'XO' | null {
-  const moving = sideOf(survey.facts.get('fact.moving-panel')?.code)
-  return unit.panels === null || moving === null ? null : moving === 'left' ? 'OX' : 'XO'
-}
 
 /** By the maker's convention where it is known, else by the firm's own. */
 function codeFor(
@@ -152,14 +174,13 @@ function codeFor(
 }
 
 /** What the size was derived from: readings of a hole, of the trim, or of the old leaf. */
-function sizesFor({ specification, offer, survey }: LineRequest): Pick<OrderLine, 'derived' | 'roughOpening'> {
-  if (offer.unit.lock) return { derived: null, roughOpening: null }
+function sizesFor({ of, specification, offer, survey }: LineRequest): Pick<OrderLine, 'derived' | 'roughOpening'> {
   if (offer.storm) {
     const { width, height } = offer.storm.fit.governing
     return { derived: { width, height }, roughOpening: null }
   }
   if (offer.leaf) return { derived: leafRead(survey), roughOpening: null }
-  const { unit } = specification
+  const unit = of.isDerived ? specification.unit : null
   return {
     derived: unit && { width: unit.width.value, height: unit.height.value },
     roughOpening: unit && { width: unit.roughWidth.value, height: unit.roughHeight.value },

@@ -1,18 +1,20 @@
+import { NUMBERS } from '../../trade/rates'
 import { STEPS } from '../../trade/steps'
 import { TESTS } from '../../trade/tests'
-import type { LogEntry } from '../handover/log'
+import { DOORS } from '../doors/doors'
 import { planTests } from '../handover/plan-tests'
-import { standingEntries, stepsDone } from '../handover/standing'
-import { job } from '../job'
+import type { LogEntry } from '../log/log'
+import { standingEntries } from '../log/standing'
 import { progressOf } from '../progress'
-import { readings, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, entry, LENGTHS, NOW, reading, readings, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { work } from '../work'
 import { mayRelease } from './check-order'
 import { orderLineSchema } from './order'
 import { isSameLine } from './same-line'
 
 const CHOSEN = { chosen: { unit: unit().id, reason: 'cheapest' } }
 const run = (texts: { readonly [slot: string]: string } = TRUE_OPENING, wished = {}) =>
-  job(records(texts, { ...CHOSEN, ...wished }), trade())
+  done(records(texts, { ...CHOSEN, ...wished }), trade())
 const codes = (result: ReturnType<typeof run>) => result.findings.order.map(one => one.code)
 
 describe('an order line', () => {
@@ -24,7 +26,7 @@ describe('an order line', () => {
       swing: 'in',
       derived: { width: unit().width },
       reason: 'cheapest',
-      core: '2',
+      core: '3',
       risks: [],
     })
   })
@@ -50,7 +52,7 @@ describe('an order line', () => {
     expect(result.line).toBeNull()
   })
   it('for a unit that does not go in is blocked', () => {
-    const result = job(
+    const result = done(
       records(TRUE_OPENING, CHOSEN),
       trade([unit({ width: (unit().width + 81_280) as ReturnType<typeof unit>['width'] })]),
     )
@@ -98,15 +100,8 @@ describe('parallel lean', () => {
   })
 })
 
-const entry = (kind: LogEntry['kind'], code: string, result: LogEntry['result'], at: number): LogEntry => ({
-  id: `01900000-0000-7000-8000-${String(at).padStart(12, '0')}`,
-  kind,
-  code,
-  result,
-  text: '',
-  by: 'Bram Oake',
-  at: new Date(at).toISOString(),
-})
+const tested = (log: readonly LogEntry[], swing: 'in' | 'out' = 'in') =>
+  planTests({ of: DOORS['hinged-outside'].tests, tests: TESTS, swing, lengths: LENGTHS, numbers: NUMBERS, log })
 
 describe('the log', () => {
   it('lets the latest entry stand, in whatever order they came', () => {
@@ -116,19 +111,14 @@ describe('the log', () => {
       entry('test', 'bill', 'failed', 1),
     ]
     expect(standingEntries('step', log).get('foam')!.result).toBe('reopened')
-    expect([...stepsDone(log)]).toEqual([])
-    expect([...stepsDone([log[1]!])]).toEqual(['foam'])
   })
   it('makes a failed test a finding until it passes', () => {
-    const failed = planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1)])
-    expect(failed.findings).toHaveLength(1)
-    expect(
-      planTests(TESTS, records().wishes, [entry('test', 'bill', 'failed', 1), entry('test', 'bill', 'passed', 2)])
-        .findings,
-    ).toEqual([])
+    const failed = entry('test', 'bill', 'failed', 1)
+    expect(tested([failed]).findings).toHaveLength(1)
+    expect(tested([failed, entry('test', 'bill', 'passed', 2)]).findings).toEqual([])
   })
   it('asks only for the tests of this swing', () => {
-    const ids = (swing: 'in' | 'out') => planTests(TESTS, records({}, { swing }).wishes, []).tests.map(one => one.id)
+    const ids = (swing: 'in' | 'out') => tested([], swing).value.tests.map(one => one.id)
     expect([ids('in').includes('sweep'), ids('in').includes('hinge-pins')]).toEqual([true, false])
     expect([ids('out').includes('sweep'), ids('out').includes('hinge-pins')]).toEqual([false, true])
   })
@@ -141,7 +131,7 @@ describe('how far the work is', () => {
     wished = {},
   ) => {
     const own = { ...records(texts, { ...CHOSEN, ...wished }), ...change }
-    return progressOf(job(own, trade()), own)
+    return progressOf(work(own, trade(), NOW), own)
   }
   const order = {
     id: unit().id,
@@ -154,7 +144,7 @@ describe('how far the work is', () => {
     withdrawn: null,
     lines: [run().line!],
   }
-  const steps = STEPS.map((one, i) => entry('step', one.id, 'done', i))
+  const steps = STEPS['prehung-outside'].map((one, i) => entry('step', one.id, 'done', i))
   it.each([
     ['measure', stage({}, {}).stage],
     ['specify', stage({}, TRUE_OPENING, { hinges: null }).stage],
@@ -170,19 +160,25 @@ describe('how far the work is', () => {
   it('is finished when everything is sealed and tested', () => {
     const gaps = Object.fromEntries(['head.left', 'left.top', 'right.top'].map(place => [`gap.${place}`, '1/8']))
     const tests = TESTS.map((one, i) => entry('test', one.id, 'passed', 100 + i))
-    const own = {
-      ...records({ ...TRUE_OPENING, ...gaps, 'gap.bottom.left': '1/4' }, CHOSEN),
+    const seals = ['head', 'left', 'right', 'bottom'].map((edge, i) => entry('seal', edge, 'fitted', 200 + i))
+    const set = Object.entries({ ...gaps, 'gap.bottom.left': '1/4' }).map(([slot, text]) =>
+      reading(slot, text, { occasion: 'set' }),
+    )
+    const own = records(TRUE_OPENING, CHOSEN)
+    const finished = {
+      ...own,
+      readings: [...own.readings, ...set],
       orders: [order],
-      log: [...steps, ...tests],
+      log: [...steps, ...tests, ...seals],
     }
-    expect(progressOf(job(own, trade()), own)).toMatchObject({ finished: true, worst: 'fine' })
+    expect(progressOf(work(finished, trade(), NOW), finished)).toMatchObject({ finished: true, worst: 'fine' })
   })
 })
 
 it('the same readings in another order give the same result', () => {
   const own = records(TRUE_OPENING, CHOSEN)
   const all = readings({ ...TRUE_OPENING, 'gap.head.left': '1/8' })
-  expect(JSON.stringify(job({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(
-    JSON.stringify(job({ ...own, readings: all }, trade()).shims),
+  expect(JSON.stringify(done({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(
+    JSON.stringify(done({ ...own, readings: all }, trade()).shims),
   )
 })

@@ -1,13 +1,13 @@
 import { z } from 'zod'
 import { SCHOOL_ANSWERS } from '../base/schools'
 import { PREPARATIONS } from '../catalogue/preparation'
-import { unitSchema } from '../catalogue/unit'
+import { unitSchema } from '../catalogue/unit-record'
 import { CLOSER_PLACES } from '../catalogue/unit-values'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { DETAILS } from '../specification/wish-values'
-import { comparedSchema, makerAnswerSchema } from '../specification/wishes'
-import { lengthSchema } from '../survey/reading'
 import { WAYS } from '../survey/ways'
+import { lengthSchema } from '../units/length-schema'
+import { comparedSchema, makerAnswerSchema } from './order-choices'
 import { SPARES } from './spares'
 
 const size = z.strictObject({ width: lengthSchema, height: lengthSchema })
@@ -35,11 +35,11 @@ export const orderLineSchema = z
     hinges: z.enum(['left', 'right']).nullable(),
     swing: z.enum(['in', 'out']).nullable(),
     /** How many hinges a leaf has; `null` without, and in orders from before it was kept. */
-    hingeCount: z.int().min(2).nullable().default(null),
+    hingeCount: z.int().min(2).nullable(),
     /** Of a pair, seen from outside. */
-    activeLeaf: z.enum(['left', 'right']).nullable().default(null),
+    activeLeaf: z.enum(['left', 'right']).nullable(),
     /** Of a slider, seen from outside: O moves, X is fixed. */
-    panels: z.enum(['OX', 'XO']).nullable().default(null),
+    panels: z.enum(['OX', 'XO']).nullable(),
     codes: z
       .strictObject({
         outsideView: z.enum(['LH', 'RH']),
@@ -52,24 +52,23 @@ export const orderLineSchema = z
     /** The hand's code by the convention the maker reads, or the firm's own where the maker's is not known. */
     code: z
       .strictObject({ convention: z.enum(HAND_CONVENTIONS), hand: z.string().max(2), isKnown: z.boolean() })
-      .nullable()
-      .default(null),
+      .nullable(),
     wall: lengthSchema.nullable(),
     jambExtension: lengthSchema.nullable(),
     /** Which face the jamb is flush with; `ask` while nobody said. */
-    flushFace: z.enum(SCHOOL_ANSWERS['flush-face']).nullable().default(null),
-    outsideTrim: z.enum(SCHOOL_ANSWERS['outside-trim']).nullable().default(null),
+    flushFace: z.enum(SCHOOL_ANSWERS['flush-face']).nullable(),
+    outsideTrim: z.enum(SCHOOL_ANSWERS['outside-trim']).nullable(),
     pad: lengthSchema,
     /** What the pad is made of; `null` without one. */
-    padOf: z.enum(SCHOOL_ANSWERS['sill-lumber']).nullable().default(null),
-    cut: cutSchema.nullable().default(null),
-    details: z.partialRecord(z.enum(DETAILS), z.string()).default({}),
+    padOf: z.enum(SCHOOL_ANSWERS['sill-lumber']).nullable(),
+    cut: cutSchema.nullable(),
+    details: z.partialRecord(z.enum(DETAILS), z.string()),
     /** What the maker was asked and agreed to beside its sheet. */
-    agreed: z.array(makerAnswerSchema).default([]),
-    labelWanted: z.int().default(0),
-    spares: z.partialRecord(z.enum(SPARES), z.int()).default({}),
+    agreed: z.array(makerAnswerSchema),
+    labelWanted: z.int(),
+    spares: z.partialRecord(z.enum(SPARES), z.int()),
     /** A delivered unit within this is as ordered. */
-    tolerance: lengthSchema.nullable().default(null),
+    tolerance: lengthSchema.nullable(),
     preparations: z.array(
       z.strictObject({
         id: z.enum(PREPARATIONS),
@@ -84,7 +83,7 @@ export const orderLineSchema = z
     cents: z.strictObject({
       unit: z.int(),
       freight: z.int(),
-      hardware: z.int().default(0),
+      hardware: z.int(),
       material: z.int(),
       work: z.int(),
       disposal: z.int(),
@@ -95,16 +94,16 @@ export const orderLineSchema = z
     measuredAt: z.string(),
     reason: z.string(),
     /** What the customer saw beside it. */
-    compared: z.array(comparedSchema).default([]),
+    compared: z.array(comparedSchema),
     /** Codes of what was known to be risky when it was released. */
     risks: z.array(z.string()),
     core: z.string(),
   })
-  .superRefine((line, context) => {
-    const isHinged = line.unit.panels === null && line.unit.lock === null
-    if (isHinged && line.unit.family !== 'pair' && line.hinges === null)
+  .superRefine(({ unit, hinges, swing }, context) => {
+    // A sheet that speaks of a side or a swing is of a unit that has one.
+    if ('hinges' in unit && hinges === null)
       context.addIssue({ code: 'custom', path: ['hinges'], message: 'a hinged unit has a hinge side' })
-    if (isHinged && line.swing === null)
+    if ('swing' in unit && swing === null)
       context.addIssue({ code: 'custom', path: ['swing'], message: 'a hinged unit has a swing' })
   })
 export type OrderLine = z.infer<typeof orderLineSchema>

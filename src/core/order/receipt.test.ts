@@ -1,6 +1,6 @@
-import { job } from '../job'
+import { UNIT_DOORS } from '../doors/doors'
 import { leafUnit } from '../test/family-units'
-import { LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import type { Length } from '../units/length'
 import { deliveryOf, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
@@ -8,9 +8,8 @@ import type { Order, OrderLine } from './order'
 import { type Receipt, receiptSchema } from './receipt'
 import type { UnitReading } from './receipt-values'
 import { revisionChanges, standingOrders } from './revision'
-import { sparesFor } from './spares'
 
-const line: OrderLine = job(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
+const line: OrderLine = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
 const AS_ORDERED: { readonly [name in UnitReading]?: Length } = {
   'width.top': length('37 1/2'),
   'width.middle': length('37 1/2'),
@@ -214,7 +213,7 @@ describe('where a unit is', () => {
   it('decides whether the old door may come out', () => {
     const run = (receipts: readonly Receipt[]) => {
       const own = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
-      const { findings } = job({ ...own, orders: ordered, receipts }, trade())
+      const { findings } = done({ ...own, orders: ordered, receipts }, trade())
       return findings.fit.map(one => one.code).filter(code => code.startsWith('unit-'))
     }
     expect([run([]), run([receipt('a', 2, 'refused')]), run([receipt('a', 2, 'accepted')])]).toEqual([
@@ -231,5 +230,5 @@ it.each([
   ['interior', 2, { 'hinge-cards': 4 }],
   ['slider', 3, {}],
 ] as const)('spares of %s with %s hinges', (family, hinges, expected) =>
-  expect(sparesFor(family, hinges)).toEqual(expected),
+  expect(UNIT_DOORS[family].order.spares(hinges)).toEqual(expected),
 )

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { lengthSchema } from '../survey/reading'
+import { lengthSchema } from '../units/length-schema'
 import { CHECK_ANSWERS, CHECKS, canMeasure, PART_COUNTS, RECEIPT_STATES, UNIT_READINGS } from './receipt-values'
 
 const readings = z.partialRecord(z.enum(UNIT_READINGS), lengthSchema).superRefine((read, context) => {

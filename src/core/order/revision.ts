@@ -1,4 +1,4 @@
-import type { Difference } from './differences'
+import type { Difference } from '../base/differences'
 import type { Order, OrderLine } from './order'
 import { changesOf } from './same-line'
 

@@ -1,4 +1,4 @@
-import { type Difference, differencesOf } from './differences'
+import { type Difference, differencesOf } from '../base/differences'
 import type { OrderLine } from './order'
 
 /** What is no part of what is ordered: how it came about, and by which version of the core it was worked out. */

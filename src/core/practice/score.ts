@@ -90,7 +90,7 @@ function neededReadings(observations: Observations, lengths: TradeLengths): Read
     height: minus(read('heights'), lengths['room-height'].value),
   }
   const least = { sides: times(lengths['gap-least'].value, 2), head: lengths['head-least'].value }
-  const deciding = decidingReadings(observations, deviations, EXERCISE_READINGS, unit, least)
+  const deciding = decidingReadings(observations, deviations, EXERCISE_READINGS, { unit }, least)
   return new Set([
     ...sizes.filter(name => !observations[name]),
     ...adjusted.value.unchecked.flatMap(checksFor).filter(name => !observations[name]),

@@ -1,61 +1,29 @@
 import type { Finding } from '../base/finding'
 import type { TradeNumber } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
-import {
-  crackFlowM3h,
-  type LeakySide,
-  leakageAreaCm2,
-  SEASONAL_PRESSURE_PA,
-  sealedFlowM3h,
-  yearlyKwh,
-} from '../physics/leakage'
-import type { HingeSide } from '../specification/handing'
-import type { GapSlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
-import { type Length, largestOf, metresOf, smallestOf } from '../units/length'
-import { type Cents, priceOf } from '../units/quantity'
+import { type Length, largestOf, metresOf, minus, smallestOf } from '../units/length'
+import type { Cents } from '../units/quantity'
 import { cutStrip, type StripCut } from './cut-strip'
-import { DOOR_SIDES, type DoorSide, type Seal, type SealPlace } from './seal'
-import type { SealChoice } from './seal-choice'
+import { type Draft, draftOf, flowWithM3h, openFlowM3h } from './draft'
+import type { Edge } from './edge'
+import { judgeSeal, type SealCode, type SealOption } from './judge-seal'
+import { type EdgeGaps, gapsAlong, isTight } from './read-edges'
+import type { Seal } from './seal'
 
-export type SealCode =
-  | 'gap-too-wide'
-  | 'gap-too-small'
-  | 'leaf-too-thin'
-  | 'never-here'
-  | 'holds'
-  | 'no-seal-holds'
-  | 'latch-force'
-  | 'gaps-not-read'
-
-/** The gaps read along one side, in order; at least one. */
-export type SideGapsRead = {
-  readonly side: DoorSide
-  readonly gaps: readonly Length[]
-  readonly length: Length
-  readonly depth: Length
-}
-
-export type SealOption = {
-  readonly seal: Seal
-  readonly holds: boolean
-  readonly reasons: readonly Finding<SealCode>[]
-  readonly cents: Cents
-  readonly centsPerYear: number
-}
+export type { SealCode, SealOption } from './judge-seal'
 
 /** One piece to cut, where its holes fall when the strip is drilled. */
 export type CutPiece = {
-  readonly side: DoorSide
   readonly sealId: string
   readonly length: Length
   readonly cut: StripCut | null
   readonly joined: boolean
 }
 
-export type SidePlan = SideGapsRead & {
+export type EdgePlan = EdgeGaps & {
   readonly options: readonly SealOption[]
-  /** `null` when no seal is chosen or none holds. */
+  /** `null` when no seal is chosen, none holds, or none is wanted. */
   readonly chosen: SealOption | null
   readonly piece: CutPiece | null
   /** At 50 Pa, m³/h. */
@@ -64,7 +32,7 @@ export type SidePlan = SideGapsRead & {
 }
 
 export type SealPlan = {
-  readonly sides: readonly SidePlan[]
+  readonly edges: readonly EdgePlan[]
   readonly latchForceN: number
   readonly latchLimitN: number
   readonly before: Draft
@@ -73,65 +41,49 @@ export type SealPlan = {
   /** Money saved in a year, in cents; and the years until the seals have paid for themselves, `null` when they save nothing. */
   readonly savedCentsYear: number
   readonly payBackYears: number | null
-  readonly findings: readonly Finding<SealCode>[]
 }
 
-/** What blows through a door: at 4, 50 and 75 Pa in m³/h, as a hole in cm², and the heat of a year in kWh. */
-export type Draft = {
-  readonly flowM3h: readonly [number, number, number]
-  readonly holeCm2: number
-  readonly kwhYear: number
-}
+/** Which seal is to go on each edge; `null` leaves it as it is, a missing edge takes the first choice. */
+export type EdgeChoices = { readonly [edge: string]: string | null | undefined }
 
 export type SealRequest = {
   readonly survey: Survey
-  readonly hinges: HingeSide
-  readonly leafWidth: Length
-  readonly leafHeight: Length
+  readonly edges: readonly Edge[]
   readonly material: string | null
-  readonly heatingDegreeDays: number
-  readonly centsPerKwh: number
-  readonly choice: SealChoice
+  readonly isOutside: boolean
+  readonly climate: { readonly heatingDegreeDays: number; readonly centsPerKwh: number }
+  readonly choice: EdgeChoices
   readonly seals: readonly Seal[]
   readonly latchLimitN: TradeNumber
   readonly lengths: TradeLengths
 }
 
-const SLOTS: Readonly<Record<DoorSide, readonly GapSlot[]>> = {
-  head: ['gap.head.left', 'gap.head.centre', 'gap.head.right'],
-  left: ['gap.left.top', 'gap.left.middle', 'gap.left.bottom'],
-  right: ['gap.right.top', 'gap.right.middle', 'gap.right.bottom'],
-  bottom: ['gap.bottom.left', 'gap.bottom.centre', 'gap.bottom.right'],
-}
-
-/** Chooses a seal for each side whose gaps were read, cuts it, and says what draft and money it stops; `null` until a gap is read. */
-export function planSeals(request: SealRequest): SealPlan | null {
-  const read = DOOR_SIDES.flatMap(side => gapsRead(side, request) ?? [])
-  if (read.length === 0) return null
-  const sides = read.map(one => planSide(one, request))
-  const before = draft(
-    pressure => total(read.map(one => crackFlowM3h(leaky(one), pressure))),
-    request.heatingDegreeDays,
+/** Chooses a seal for each edge whose gaps were read, cuts it, and says what draft and money it stops; `null` until a gap is read. */
+export function planSeals(request: SealRequest): {
+  readonly value: SealPlan | null
+  readonly findings: readonly Finding<SealCode>[]
+} {
+  const read = request.edges.flatMap(edge => gapsAlong(edge, request.survey) ?? [])
+  if (read.length === 0) return { value: null, findings: [] }
+  const edges = read.map(one => planEdge(one, request))
+  const { heatingDegreeDays, centsPerKwh } = request.climate
+  const before = draftOf(pressure => total(edges.map(one => openFlowM3h(one, pressure))), heatingDegreeDays)
+  const after = draftOf(
+    pressure => total(edges.map(one => flowWithM3h(one, one.chosen?.seal ?? null, pressure))),
+    heatingDegreeDays,
   )
-  const after = draft(
-    pressure => total(sides.map(one => flowAfter(one, one.chosen, pressure))),
-    request.heatingDegreeDays,
-  )
-  const cents = total(sides.map(one => one.chosen?.cents ?? 0))
-  const savedCentsYear = (before.kwhYear - after.kwhYear) * request.centsPerKwh
-  const latchForceN = total(sides.map(one => latchForce(one, request.hinges)))
+  const cents = total(edges.map(one => one.chosen?.cents ?? 0))
+  const savedCentsYear = (before.kwhYear - after.kwhYear) * centsPerKwh
+  const latchForceN = total(edges.map(latchForce))
+  const payBackYears = savedCentsYear > 0 ? cents / savedCentsYear : null
+  const latchLimitN = request.latchLimitN.value
   return {
-    sides,
-    latchForceN,
-    latchLimitN: request.latchLimitN.value,
-    before,
-    after,
-    cents,
-    savedCentsYear,
-    payBackYears: savedCentsYear > 0 ? cents / savedCentsYear : null,
+    value: { edges, latchForceN, latchLimitN, before, after, cents, savedCentsYear, payBackYears },
     findings: [
-      ...unread(request.survey),
-      ...unsealed(sides, request.choice),
+      ...airFindings(request),
+      ...contactFindings(request),
+      ...unreadFindings(request, edges),
+      ...edges.flatMap(one => unsealed(one, request)),
       ...tooStiff(latchForceN, request.latchLimitN),
     ],
   }
@@ -139,80 +91,33 @@ export function planSeals(request: SealRequest): SealPlan | null {
 
 const total = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0)
 
-function gapsRead(side: DoorSide, { survey, leafWidth, leafHeight, lengths }: SealRequest): SideGapsRead | null {
-  const gaps = SLOTS[side].flatMap(slot => readValue(survey, slot) ?? [])
-  const length = side === 'head' || side === 'bottom' ? leafWidth : leafHeight
-  return gaps.length ? { side, gaps, length, depth: lengths['leaf-thickness'].value } : null
-}
-
-/** A closed leaf's edge is a straight crack with the one bend of its stop, but for the bottom, which has none. */
-const leaky = ({ side, gaps, length, depth }: SideGapsRead): LeakySide => ({
-  gaps,
-  length,
-  depth,
-  bends: side === 'bottom' ? 0 : 1,
-})
-
-const placeOn = (side: DoorSide, hinges: HingeSide): SealPlace =>
-  side === 'bottom' ? 'bottom' : side === hinges ? 'hinge' : 'head-latch'
-
-function planSide(read: SideGapsRead, request: SealRequest): SidePlan {
-  const place = placeOn(read.side, request.hinges)
+function planEdge(read: EdgeGaps, request: SealRequest): EdgePlan {
+  const tight = isTight(read)
   const options = request.seals
-    .filter(seal => seal.places.includes(place))
+    .filter(seal => seal.on.includes(read.edge.role) && !tight)
     .map(seal => judgeSeal(seal, read, request))
     .sort(
       (a, b) =>
         Number(b.holds) - Number(a.holds) || a.centsPerYear - b.centsPerYear || (a.seal.id < b.seal.id ? -1 : 1),
     )
-  const chosen = choose(options, request.choice[read.side])
+  const chosen = choose(options, request.choice[read.edge.id])
   return {
     ...read,
     options,
     chosen,
-    piece: chosen ? cutPiece(read, chosen.seal, request.lengths) : null,
-    flowBefore50: crackFlowM3h(leaky(read), 50),
-    flowAfter50: flowAfter(read, chosen, 50),
+    piece: chosen ? cutPiece(read.edge, chosen.seal, request.lengths) : null,
+    flowBefore50: openFlowM3h(read, 50),
+    flowAfter50: flowWithM3h(read, chosen?.seal ?? null, 50),
   }
 }
 
 function choose(options: readonly SealOption[], wanted: string | null | undefined): SealOption | null {
   if (wanted === null) return null
   const named = options.find(one => one.seal.id === wanted && one.holds)
-  return named ?? options.find(one => one.holds) ?? null
+  return named ?? options.find(one => one.holds && !one.isAsked) ?? null
 }
 
-function judgeSeal(seal: Seal, read: SideGapsRead, { material, lengths }: SealRequest): SealOption {
-  const [smallest, largest] = [smallestOf(read.gaps), largestOf(read.gaps)]
-  const refusals: Finding<SealCode>[] = []
-  const refuse = (code: SealCode, facts: Finding['facts']) =>
-    refusals.push({ code, place: `seal.${read.side}`, severity: 'stop', facts, rule: seal.id, cures: [] })
-  if (largest > seal.gap[1]) refuse('gap-too-wide', { gap: { length: largest }, limit: { length: seal.gap[1] } })
-  if (smallest < seal.gap[0]) refuse('gap-too-small', { gap: { length: smallest }, limit: { length: seal.gap[0] } })
-  if (lengths['leaf-thickness'].value < seal.leastLeaf) {
-    refuse('leaf-too-thin', { leaf: { length: lengths['leaf-thickness'].value }, limit: { length: seal.leastLeaf } })
-  }
-  const never = seal.never.find(one => one.material === material)
-  if (never) refuse('never-here', { reason: never.reason })
-  const cents = priceOf(read.length, seal.centsPerMetre)
-  const fine: Finding<SealCode> = {
-    code: 'holds',
-    place: `seal.${read.side}`,
-    severity: 'fine',
-    rule: seal.id,
-    cures: [],
-    facts: { smallest: { length: smallest }, largest: { length: largest } },
-  }
-  return {
-    seal,
-    holds: refusals.length === 0,
-    reasons: refusals.length ? refusals : [fine],
-    cents,
-    centsPerYear: cents / seal.years,
-  }
-}
-
-function cutPiece({ side, length }: SideGapsRead, seal: Seal, lengths: TradeLengths): CutPiece {
+function cutPiece({ length }: Edge, seal: Seal, lengths: TradeLengths): CutPiece {
   const joined = length > seal.stock
   const outcome =
     seal.holes && !joined
@@ -225,65 +130,80 @@ function cutPiece({ side, length }: SideGapsRead, seal: Seal, lengths: TradeLeng
           leastEnd: lengths['seal-least-end'].value,
         })
       : null
-  return { side, sealId: seal.id, length, cut: outcome?.ok ? outcome.value : null, joined }
-}
-
-function flowAfter(read: SideGapsRead, chosen: SealOption | null, pressure: number): number {
-  return chosen
-    ? sealedFlowM3h(chosen.seal.leakM3hPerMetreAt50, read.length, pressure)
-    : crackFlowM3h(leaky(read), pressure)
-}
-
-function draft(flowAt: (pressurePa: number) => number, heatingDegreeDays: number): Draft {
-  const seasonal = flowAt(SEASONAL_PRESSURE_PA)
-  return {
-    flowM3h: [seasonal, flowAt(50), flowAt(75)],
-    holeCm2: leakageAreaCm2(seasonal),
-    kwhYear: yearlyKwh(seasonal, heatingDegreeDays),
-  }
+  return { sealId: seal.id, length, cut: outcome?.ok ? outcome.value : null, joined }
 }
 
 /** Latch side and head press fully against the latch, the hinge side by half; the bottom does not. */
-function latchForce({ side, length, chosen }: SidePlan, hinges: HingeSide): number {
-  if (!chosen || side === 'bottom') return 0
-  return chosen.seal.forceNPerMetre * metresOf(length) * (side === hinges ? 0.5 : 1)
+function latchForce({ edge, chosen }: EdgePlan): number {
+  if (!chosen || edge.role === 'bottom') return 0
+  return chosen.seal.forceNPerMetre * metresOf(edge.length) * (edge.role === 'hinge' ? 0.5 : 1)
 }
 
-function unread(survey: Survey): readonly Finding<SealCode>[] {
-  const missing = DOOR_SIDES.filter(side => SLOTS[side].every(slot => readValue(survey, slot) === null))
-  return missing.map(side => ({
-    code: 'gaps-not-read',
-    place: SLOTS[side][0]!,
-    severity: 'watch',
-    facts: { side },
-    rule: 'gap-survey',
-    cures: ['gap.read'],
-  }))
+const make = (
+  code: SealCode,
+  place: string,
+  severity: Finding['severity'],
+  facts: Finding['facts'],
+  rule: string,
+  cures: readonly string[] = [],
+): Finding<SealCode> => ({ code, place, severity, facts, rule, cures })
+
+/** What burns behind the door keeps its air: nothing is closed at the bottom. A room's only return air is a watch. */
+function airFindings({ survey }: SealRequest): readonly Finding<SealCode>[] {
+  const airflow = survey.facts.get('fact.airflow')?.code
+  if (airflow === 'appliance-behind-it')
+    return [make('bottom-stays-open', 'fact.airflow', 'stop', {}, 'airflow', ['airflow.ask-licensed'])]
+  return airflow === 'needed'
+    ? [make('bottom-takes-air', 'fact.airflow', 'watch', {}, 'airflow', ['airflow.keep-path'])]
+    : []
 }
 
-function unsealed(sides: readonly SidePlan[], choice: SealChoice): readonly Finding<SealCode>[] {
-  return sides
-    .filter(one => one.chosen === null && choice[one.side] !== null)
-    .map(one => ({
-      code: 'no-seal-holds',
-      place: `seal.${one.side}`,
-      severity: 'correct',
-      facts: { side: one.side, largest: { length: largestOf(one.gaps) }, smallest: { length: smallestOf(one.gaps) } },
-      rule: 'seal-range',
-      cures: ['seal.tune-first'],
-    }))
+/** A leaf that meets its stop wider at one height than at another is twisted against it: a seal there is squeezed or stands open. */
+function contactFindings({ survey, lengths }: SealRequest): readonly Finding<SealCode>[] {
+  const read = (['contact.top', 'contact.middle', 'contact.bottom'] as const).flatMap(
+    slot => readValue(survey, slot) ?? [],
+  )
+  const limit = lengths['contact-even']
+  if (read.length < 2) return []
+  const spread = minus(largestOf(read), smallestOf(read))
+  if (spread <= limit.value) return []
+  return [
+    make(
+      'contact-uneven',
+      'contact.middle',
+      'watch',
+      { spread: { length: spread }, limit: { length: limit.value } },
+      limit.id,
+      ['seal.tune-first'],
+    ),
+  ]
+}
+
+function unreadFindings({ edges, survey }: SealRequest, planned: readonly EdgePlan[]): readonly Finding<SealCode>[] {
+  const missing = edges.filter(one => one.slots.length > 0 && !planned.some(({ edge }) => edge.id === one.id))
+  const partial = planned.filter(one => !one.isWhole)
+  return [
+    ...missing.map(one => make('gaps-not-read', one.slots[0]!, 'watch', { side: one.id }, 'gap-survey', ['gap.read'])),
+    ...partial.map(({ edge }) => {
+      const open = edge.slots.find(slot => readValue(survey, slot) === null)!
+      return make('gaps-between', open, 'fine', { side: edge.id }, 'gap-survey', ['gap.read'])
+    }),
+  ]
+}
+
+function unsealed(one: EdgePlan, { choice, survey }: SealRequest): readonly Finding<SealCode>[] {
+  const keepsAir = one.edge.role === 'bottom' && survey.facts.get('fact.airflow')?.code === 'appliance-behind-it'
+  if (one.chosen || choice[one.edge.id] === null || isTight(one) || keepsAir) return []
+  const facts = {
+    side: one.edge.id,
+    largest: { length: largestOf(one.gaps) },
+    smallest: { length: smallestOf(one.gaps) },
+  }
+  return [make('no-seal-holds', `seal.${one.edge.id}`, 'correct', facts, 'seal-range', ['seal.tune-first'])]
 }
 
 function tooStiff(forceN: number, limit: TradeNumber): readonly Finding<SealCode>[] {
   if (forceN <= limit.value) return []
-  return [
-    {
-      code: 'latch-force',
-      place: 'seal.head',
-      severity: 'correct',
-      facts: { force: Math.round(forceN), limit: limit.value },
-      rule: limit.id,
-      cures: ['seal.lighter', 'seal.strike-out'],
-    },
-  ]
+  const facts = { force: Math.round(forceN), limit: limit.value }
+  return [make('latch-force', 'seal.head', 'correct', facts, limit.id, ['seal.lighter', 'seal.strike-out'])]
 }

@@ -1,11 +1,10 @@
 import { z } from 'zod'
 
-/** Which seal is to go on each side; `null` leaves it as it is, a missing side takes the first choice. */
+/** What is to be sealed, and by which climate and price it is reckoned: an edited record with a revision. */
 export const sealChoiceSchema = z.strictObject({
-  head: z.string().max(60).nullable().optional(),
-  left: z.string().max(60).nullable().optional(),
-  right: z.string().max(60).nullable().optional(),
-  bottom: z.string().max(60).nullable().optional(),
+  /** Which seal goes on each edge, by the edge's id; `null` leaves it as it is, a missing edge takes the first choice. */
+  edges: z.record(z.string().max(40), z.string().max(60).nullable()),
+  heatingDegreeDays: z.int().min(0).max(12_000),
+  centsPerKwh: z.int().min(0).max(1_000),
 })
-
 export type SealChoice = z.infer<typeof sealChoiceSchema>

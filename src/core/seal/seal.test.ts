@@ -1,12 +1,16 @@
-import { LATCH_LIMIT_N } from '../../trade/rates'
+import { NUMBERS } from '../../trade/rates'
 import { SEALS } from '../../trade/seals'
 import { crackFlowM3h, leakageAreaCm2, sealedFlowM3h, yearlyKwh } from '../physics/leakage'
+import type { Answer } from '../survey/answer'
 import { surveyOf } from '../survey/survey'
-import { LENGTHS, length, randomFrom, readings, wholeFrom } from '../test/fixtures'
+import { fact, LENGTHS, length, randomFrom, readings, wholeFrom } from '../test/fixtures'
 import { inches, mm, ticks } from '../units/length'
 import { cutStrip, type StripOrder } from './cut-strip'
-import { planSeals } from './plan-seals'
-import type { SealChoice } from './seal-choice'
+import { oneLeafEdges } from './edge'
+import { type EdgeChoices, planSeals, type SealPlan, type SealRequest } from './plan-seals'
+
+/** There is a slot in the stop for what is pushed in. */
+const KERF = [fact('fact.kerf', 'yes')]
 
 const EVEN = Object.fromEntries(
   [
@@ -26,46 +30,41 @@ const EVEN = Object.fromEntries(
 )
 const plan = (
   texts: { readonly [slot: string]: string } = EVEN,
-  choice: SealChoice = {},
+  choice: EdgeChoices = {},
   material: string | null = 'fibreglass',
   seals = SEALS,
-) =>
-  planSeals({
-    survey: surveyOf('trim-off', readings(texts)),
-    hinges: 'left',
-    leafWidth: inches(36),
-    leafHeight: inches(80),
-    material,
-    heatingDegreeDays: 2800,
-    centsPerKwh: 14,
-    choice,
-    seals,
-    latchLimitN: LATCH_LIMIT_N,
-    lengths: LENGTHS,
-  })!
+) => planned({ ...requestOf(readings(texts), KERF), choice, material, seals })
+
+const planned = (request: SealRequest): SealPlan & Pick<ReturnType<typeof planSeals>, 'findings'> => {
+  const { value, findings } = planSeals(request)
+  return { ...value!, findings }
+}
 
 describe('a seal for a side', () => {
   it('holds the smallest and the largest gap of its side', () => {
-    for (const side of plan().sides) {
+    for (const side of plan().edges) {
       const { seal } = side.chosen!
       expect(Math.min(...side.gaps)).toBeGreaterThanOrEqual(seal.gap[0])
       expect(Math.max(...side.gaps)).toBeLessThanOrEqual(seal.gap[1])
     }
   })
   it('is the cheapest a year of those that hold', () => {
-    for (const side of plan().sides) {
+    for (const side of plan().edges) {
       const cheapest = Math.min(...side.options.filter(one => one.holds).map(one => one.centsPerYear))
       expect(side.chosen!.centsPerYear).toBe(cheapest)
     }
   })
   it('is refused on a gap a tick beyond its range, with the reason', () => {
     const texts = readings({ 'gap.head.left': '3/16' })
-    const atLimit = planSeals({ ...requestOf(texts), choice: { head: 'push-in-foam' } })!.sides[0]!
+    const atLimit = planned({ ...requestOf(texts, KERF), choice: { head: 'push-in-foam' } }).edges[0]!
     expect(atLimit.chosen!.seal.id).toBe('push-in-foam')
-    const beyond = planSeals({
-      ...requestOf(texts.map(one => ({ ...one, value: ticks(one.value + 1) }))),
+    const beyond = planned({
+      ...requestOf(
+        texts.map(one => ({ ...one, value: ticks(one.value + 1) })),
+        KERF,
+      ),
       choice: { head: 'push-in-foam' },
-    })!.sides[0]!
+    }).edges[0]!
     expect(beyond.options.find(one => one.seal.id === 'push-in-foam')).toMatchObject({
       holds: false,
       reasons: [{ code: 'gap-too-wide' }],
@@ -75,13 +74,13 @@ describe('a seal for a side', () => {
   it('that holds water never goes under a wooden door', () =>
     expect(
       plan(EVEN, {}, 'timber')
-        .sides.at(-1)!
+        .edges.at(-1)!
         .options.find(one => one.seal.id === 'u-shoe'),
     ).toMatchObject({ holds: false, reasons: [{ code: 'never-here' }] }))
   it('is left out when the customer wants none', () => {
-    const { sides } = plan(EVEN, { head: null })
-    expect(sides[0]!.chosen).toBeNull()
-    expect(sides[0]!.flowAfter50).toBe(sides[0]!.flowBefore50)
+    const { edges } = plan(EVEN, { head: null })
+    expect(edges[0]!.chosen).toBeNull()
+    expect(edges[0]!.flowAfter50).toBe(edges[0]!.flowBefore50)
   })
   it('that nothing closes says: tune the door first', () =>
     expect(plan({ ...EVEN, 'gap.head.left': '1 1/2' }).findings).toContainEqual(
@@ -92,26 +91,25 @@ describe('a seal for a side', () => {
       'gaps-not-read',
       'gaps-not-read',
       'gaps-not-read',
+      'gaps-between',
     ]))
 })
 
-const requestOf = (all: ReturnType<typeof readings>) => ({
-  survey: surveyOf('trim-off', all),
-  hinges: 'left' as const,
-  leafWidth: inches(36),
-  leafHeight: inches(80),
+const requestOf = (all: ReturnType<typeof readings>, answers: readonly Answer[] = []): SealRequest => ({
+  survey: surveyOf('trim-off', all, answers),
+  edges: oneLeafEdges({ width: inches(36), height: inches(80), thickness: length('1 3/4'), hinges: 'left' }),
   material: null,
-  heatingDegreeDays: 2800,
-  centsPerKwh: 14,
+  isOutside: true,
+  climate: { heatingDegreeDays: 2800, centsPerKwh: 14 },
   choice: {},
   seals: SEALS,
-  latchLimitN: LATCH_LIMIT_N,
+  latchLimitN: NUMBERS['latch-force'],
   lengths: LENGTHS,
 })
 
 describe('the push on the latch', () => {
   it('counts latch side and head fully, the hinge side half, the bottom not', () => {
-    const only = (choice: SealChoice) =>
+    const only = (choice: EdgeChoices) =>
       plan(EVEN, { head: null, left: null, right: null, bottom: null, ...choice }).latchForceN
     expect(only({ right: 'carrier-bulb' })).toBeCloseTo(12 * 2.032, 6)
     expect(only({ left: 'carrier-bulb' })).toBeCloseTo(6 * 2.032, 6)

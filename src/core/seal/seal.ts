@@ -1,22 +1,43 @@
 import type { Source } from '../base/rule'
 import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
+import type { EdgeRole } from './edge'
 
-export const DOOR_SIDES = ['head', 'left', 'right', 'bottom'] as const
-export type DoorSide = (typeof DOOR_SIDES)[number]
-
-/** Where a seal may go: latch side and head, hinge side, or the bottom edge. */
-export type SealPlace = 'head-latch' | 'hinge' | 'bottom'
+/** How a seal works: what it closes and how it is fixed. */
+export const SEAL_KINDS = [
+  'push-in',
+  'bulb',
+  'foam',
+  'bronze',
+  'brush',
+  'fin',
+  'magnetic',
+  'drop',
+  'u-shoe',
+  'threshold-cap',
+  'bottom-stop',
+  'corner',
+  'acoustic',
+  'intumescent',
+  'smoke',
+] as const
+export type SealKind = (typeof SEAL_KINDS)[number]
 
 /** A seal as its sheet gives it. */
 export type Seal = {
   readonly id: string
-  readonly places: readonly SealPlace[]
+  readonly kind: SealKind
+  /** The edges it goes on. */
+  readonly on: readonly EdgeRole[]
   /** The gaps it can close, smallest and largest. */
   readonly gap: readonly [Length, Length]
   readonly forceNPerMetre: number
   readonly leakM3hPerMetreAt50: number
   readonly leastLeaf: Length
+  /** It is pushed into a slot in the stop. */
+  readonly needsKerf: boolean
+  /** Thresholds and floors it does not close on. */
+  readonly notOn: { readonly thresholds: readonly string[]; readonly floors: readonly string[] }
   readonly stock: Length
   readonly holes: { readonly first: Length; readonly pitch: Length; readonly count: number } | null
   readonly centsPerMetre: Cents
@@ -24,5 +45,7 @@ export type Seal = {
   readonly minutes: number
   /** Not on an outside leaf of these materials, with the reason's code. */
   readonly never: readonly { readonly material: string; readonly reason: string }[]
+  /** On an outside leaf of these materials only where it was said to be bedded and drained: asked, never taken for granted. */
+  readonly askedOn: readonly string[]
   readonly source: Source
 }

@@ -20,6 +20,17 @@ export type UnitReadings = {
   readonly drop?: Leaf | null
 }
 
+/** A unit that stands on packing is lower by it, in the same rough opening. */
+export function onPad(unit: DerivedUnit, pad: Step, lengths: TradeLengths): DerivedUnit {
+  if (pad.value <= 0) return unit
+  const height = step('unit.less-pad', 'difference', [unit.height, pad])
+  return {
+    ...unit,
+    height,
+    roughHeight: step('unit.rough-height-on-pad', 'sum', [height, pad, allowanceLeaf(lengths['room-height'])]),
+  }
+}
+
 /** The size of the unit (outside of frame; bottom of sill to top of head) from the readings of one way.
  *  @throws RangeError when there is no width or no height: ask first. */
 export function deriveUnit(readings: UnitReadings, lengths: TradeLengths): DerivedUnit {

@@ -26,6 +26,7 @@ export function findContradictions(
   wishes: Wishes,
   lengths: TradeLengths,
   garageMinutes: number,
+  anchors: string | undefined,
 ): readonly Finding<ContradictionCode>[] {
   const oldLabel = Number(survey.facts.get('fact.label')?.code) || 0
   const wantedLabel = wishes.labelMinutes ?? 0
@@ -34,7 +35,6 @@ export function findContradictions(
   const lock = survey.facts.get('fact.lock-function')?.code
   const step = readValue(survey, 'step.outside')
   const wall = survey.facts.get('fact.wall-kind')?.code
-  const { anchors } = wishes.details
   const wanted = lengths['floor-target'].value
   const most = lengths['label-floor-most'].value
   const pair = (
@@ -105,7 +105,7 @@ export function findContradictions(
     ),
     ...pair(
       (anchors === 'masonry' && wall !== undefined && wall !== 'masonry') ||
-        (anchors === 'stud straps' && wall === 'masonry'),
+        (anchors === 'stud-straps' && wall === 'masonry'),
       'anchors-wall',
       'correct',
       { anchors: anchors ?? '', wall: wall ?? '' },

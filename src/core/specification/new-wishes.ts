@@ -1,4 +1,3 @@
-import { ZERO } from '../units/length'
 import type { Wishes } from './wishes'
 
 /** What a new opening starts with: nothing that decides is settled. */
@@ -13,13 +12,5 @@ export const newWishes = (way: Wishes['way']): Wishes => ({
   construction: null,
   settings: [],
   labelMinutes: null,
-  details: {},
-  questions: [],
   schools: {},
-  allowances: {},
-  chosen: null,
-  compared: [],
-  shift: ZERO,
-  heatingDegreeDays: 2800,
-  centsPerKwh: 14,
 })

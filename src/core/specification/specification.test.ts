@@ -1,13 +1,15 @@
 import { leavesOf, type Trace, workThrough } from '../base/trace'
 import { TRADE_LENGTHS } from '../base/trade-lengths'
-import { type JobResult, job } from '../job'
+import { DOORS } from '../doors/doors'
+import type { Reading } from '../survey/reading'
 import { surveyOf } from '../survey/survey'
-import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade, unit, wishes } from '../test/fixtures'
+import type { Way } from '../survey/ways'
+import { done, LENGTHS, length, reading, readings, records, TRUE_OPENING, trade, unit, wishes } from '../test/fixtures'
 import { plus, ticks } from '../units/length'
 import { chooseJamb, jambRules } from './choose-jamb'
 import { deriveUnit } from './derive-unit'
 import { handingCodes, handingTraces } from './handing'
-import { specify } from './specify'
+import { type SpecifyInput, specify } from './specify'
 
 describe('the hand, by convention', () => {
   it.each([
@@ -99,27 +101,33 @@ describe('the unit by each way', () => {
   })
 })
 
+const given = (way: Way, all: readonly Reading[], wished: Parameters<typeof wishes>[0] = {}): SpecifyInput => ({
+  survey: surveyOf(way, all),
+  way,
+  wishes: wishes(wished),
+  lengths: LENGTHS,
+  of: DOORS['hinged-outside'].specify,
+  jambStandards: [],
+  garageMinutes: 20,
+  anchors: undefined,
+  leafBottom: null,
+  countsDrop: true,
+  flushFace: 'ask',
+})
+
 describe('two ways of measuring', () => {
   const both = (width: string) =>
     specify(
-      surveyOf('pocket', readings({ ...TRUE_OPENING, 'pocket/widths.middle': width, 'pocket/heights.left': '81 1/4' })),
-      'pocket',
-      wishes(),
-      LENGTHS,
-      { jambStandards: [], garageMinutes: 20 },
+      given('pocket', readings({ ...TRUE_OPENING, 'pocket/widths.middle': width, 'pocket/heights.left': '81 1/4' })),
     )
   it('agree within 1/4', () =>
     expect(both('35 3/4').findings).toContainEqual(expect.objectContaining({ code: 'ways-agree', severity: 'fine' })))
   it('disagree a tick beyond', () => {
     const disagreeing = specify(
-      surveyOf('pocket', [
+      given('pocket', [
         ...readings({ ...TRUE_OPENING, 'pocket/heights.left': '81 1/4' }),
         reading('pocket/widths.middle', '35 3/4', { value: ticks(length('35 3/4') - 1) }),
       ]),
-      'pocket',
-      wishes(),
-      LENGTHS,
-      { jambStandards: [], garageMinutes: 20 },
     )
     expect(disagreeing.findings).toContainEqual(expect.objectContaining({ code: 'ways-disagree', severity: 'correct' }))
   })
@@ -127,13 +135,7 @@ describe('two ways of measuring', () => {
 
 describe('the floor under an in-swing leaf', () => {
   const floor = (highest: string, swing: 'in' | 'out' = 'in') =>
-    specify(
-      surveyOf('trim-off', readings({ ...TRUE_OPENING, 'floor.highest': highest })),
-      'trim-off',
-      wishes({ swing }),
-      LENGTHS,
-      { jambStandards: [], garageMinutes: 20 },
-    )
+    specify(given('trim-off', readings({ ...TRUE_OPENING, 'floor.highest': highest }), { swing }))
   it.each([
     ['1/4', '7/8', '0', undefined],
     ['5/16', '13/16', '1/16', 'floor-pad'],
@@ -152,7 +154,7 @@ describe('why a figure is what it is', () => {
   const tracesOf = ({
     specification: { unit: derived, jamb, floor },
     shims,
-  }: JobResult): readonly (readonly [string, Trace])[] => [
+  }: ReturnType<typeof done>): readonly (readonly [string, Trace])[] => [
     ['width', derived!.width],
     ['height', derived!.height],
     ['roughWidth', derived!.roughWidth],
@@ -161,12 +163,12 @@ describe('why a figure is what it is', () => {
     ['bare', floor!.bare],
     ['pad', floor!.pad],
     ['withPad', floor!.withPad],
-    ...shims!.points.map(one => [one.place, one.screw] as const),
+    ...shims!.points.flatMap(one => (one.screw ? [[one.place, one.screw] as const] : [])),
   ]
   const WAYS_READ = { ...TRUE_OPENING, 'floor.drop': '1/4' }
   const chosen = { chosen: { unit: unit().id, reason: '' } }
   const base = records(WAYS_READ, chosen)
-  const before = new Map(tracesOf(job(base, trade())))
+  const before = new Map(tracesOf(done(base, trade())))
 
   it('can be worked through again from its leaves, to the tick', () => {
     for (const trace of before.values()) expect(workThrough(trace)).toBe(trace.value)
@@ -175,7 +177,7 @@ describe('why a figure is what it is', () => {
     const readingsNow = base.readings.map(one =>
       one.slot === slot ? { ...one, value: plus(one.value, ticks(-3)) } : one,
     )
-    const after = tracesOf(job({ ...base, readings: readingsNow }, trade())).filter(([name]) => !name.includes('.'))
+    const after = tracesOf(done({ ...base, readings: readingsNow }, trade())).filter(([name]) => !name.includes('.'))
     for (const [name, trace] of after) {
       const names = leavesOf(trace).some(leaf => leaf.kind === 'reading' && leaf.name === slot)
       expect([name, JSON.stringify(trace) !== JSON.stringify(before.get(name))]).toEqual([name, names])
@@ -184,7 +186,7 @@ describe('why a figure is what it is', () => {
   })
   it.each(TRADE_LENGTHS)('the allowance %s changes exactly the traces that name it', id => {
     const own = { [id]: plus(LENGTHS[id].value, ticks(2)) }
-    const after = tracesOf(job({ ...base, wishes: { ...base.wishes, allowances: own } }, trade()))
+    const after = tracesOf(done({ ...base, allowances: own }, trade()))
     for (const [name, trace] of after) {
       const leaf = leavesOf(trace).find(one => one.kind === 'allowance' && one.name === id)
       const withoutGaps = (one: Trace) =>

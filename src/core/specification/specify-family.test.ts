@@ -1,26 +1,20 @@
-import { job } from '../job'
+import type { Family } from '../base/kinds'
+import { DOORS } from '../doors/doors'
+import { partWishes } from '../records/raise'
 import type { Answer } from '../survey/answer'
-import { FAMILY_RULES, type Family } from '../survey/families'
-import { length, records, trade } from '../test/fixtures'
+import { done, fact, length, records, trade } from '../test/fixtures'
+import { FURTHER_CODES, type FurtherCode } from './further'
 import type { Wishes } from './wishes'
 import { wishesSchema } from './wishes'
 
-let count = 0
-const fact = (slot: Answer['slot'], code: string): Answer => ({
-  id: `01900000-0000-7000-9000-${String(++count).padStart(12, '0')}`,
-  slot,
-  kind: 'fact',
-  code,
-  note: '',
-  takenBy: 'Ida Marlow',
-  takenAt: new Date(Date.UTC(2026, 5, 1) + count * 1000).toISOString(),
-})
 const run = (family: Family, texts: object, facts: readonly Answer[] = [], wished: Partial<Wishes> = {}) => {
-  const way = FAMILY_RULES[family].ways[0]!
+  const way = DOORS[family].survey.ways[0]!
   const own = records({ ...texts }, { way, chosen: null, ...wished })
-  return job({ ...own, opening: { ...own.opening, family }, answers: facts }, trade())
+  return done({ ...own, opening: { ...own.opening, family }, answers: facts }, trade())
 }
-const found = (result: ReturnType<typeof run>) => result.familySpecification.findings.map(one => one.code)
+const FURTHER: ReadonlySet<string> = new Set<FurtherCode>(FURTHER_CODES)
+const further = (result: ReturnType<typeof run>) => result.findings.specify.filter(one => FURTHER.has(one.code))
+const found = (result: ReturnType<typeof run>) => further(result).map(one => one.code)
 
 describe('a storm door', () => {
   const trim = {
@@ -30,7 +24,7 @@ describe('a storm door', () => {
     'brickmould/heights.right': '80 13/16',
   }
   it('is ordered for the smallest width and height', () => {
-    const { storm } = run('storm', trim).familySpecification
+    const { storm } = run('storm', trim).further
     expect([storm!.width.value, storm!.height.value]).toEqual([length('36'), length('80 3/4')])
   })
   it.each([
@@ -56,10 +50,10 @@ describe('a storm door', () => {
   })
   it('says which heights its handle can’t have', () => {
     const handle = { 'handle.height': '36', 'handle.proud': '2 1/2' }
-    expect(run('storm', { ...trim, ...handle }).familySpecification.storm!.taken).toEqual([
+    expect(run('storm', { ...trim, ...handle }).further.storm!.taken).toEqual([
       { from: length('29 1/2'), to: length('42 1/2') },
     ])
-    expect(run('storm', { ...trim, ...handle, 'doors.space': '4' }).familySpecification.storm!.taken).toEqual([])
+    expect(run('storm', { ...trim, ...handle, 'doors.space': '4' }).further.storm!.taken).toEqual([])
   })
 })
 
@@ -69,9 +63,9 @@ describe('a steel frame', () => {
     ['5 9/16', 'throat-packed', 'watch'],
     ['8', 'throat-none', 'stop'],
   ])('for a wall of %s: %s', (wall, code, severity) =>
-    expect(run('steel-frame', { 'wall.left': '4 7/8', 'wall.right': wall }).familySpecification.findings).toMatchObject(
-      [{ code, severity }],
-    ),
+    expect(further(run('steel-frame', { 'wall.left': '4 7/8', 'wall.right': wall }))).toMatchObject([
+      { code, severity },
+    ]),
   )
   it('round a finished wall is knock-down only', () =>
     expect(found(run('steel-frame', { 'wall.left': '5' }, [fact('fact.wall-state', 'finished')]))).toContain(
@@ -96,10 +90,10 @@ describe('a slider', () => {
     ['left', 'OX'],
     ['right', 'XO'],
   ])('whose %s panel moves is %s from outside', (side, panels) =>
-    expect(run('slider', {}, [fact('fact.moving-panel', side)]).familySpecification.panels).toBe(panels),
+    expect(run('slider', {}, [fact('fact.moving-panel', side)]).further.panels).toBe(panels),
   )
   it('is padded out to the siding', () =>
-    expect(run('slider', { 'siding.plane': '1 1/4' }).familySpecification.siding).toEqual({
+    expect(run('slider', { 'siding.plane': '1 1/4' }).further.siding).toEqual({
       layers: [length('3/4'), length('1/2')],
       leftOver: 0,
     }))
@@ -117,13 +111,13 @@ describe('an interior door', () => {
     ['2 3/4', '2 3/4', null],
     ['51 mm', null, null],
   ])('with a backset of %s takes a lock of %s', (read, backset, of) => {
-    const { lock } = run('interior', { backset: read }).familySpecification
+    const { lock } = run('interior', { backset: read }).further
     expect(lock).toEqual(backset && { backset: length(backset), case: of && length(of) })
   })
   it.each([
-    ['tubular latch', 'privacy', ['latch-to-case']],
-    ['tubular latch', 'passage', []],
-    ['mortise case', 'privacy', []],
+    ['tubular-latch', 'privacy', ['latch-to-case']],
+    ['tubular-latch', 'passage', []],
+    ['mortise-case', 'privacy', []],
   ])('with a %s for %s: %j', (kind, wanted, codes) =>
     expect(found(run('interior', {}, [fact('fact.lock-case', kind), fact('fact.lock-function', wanted)]))).toEqual(
       codes,
@@ -131,15 +125,14 @@ describe('an interior door', () => {
   )
   it('weighed on a scale wants hinges for that', () => {
     const leaf = { 'core/widths.middle': '900 mm', 'core/heights.left': '2040 mm' }
-    const { mass, hinges, findings } = run('interior', leaf, [fact('fact.weight', '58.5')], {
-      construction: 'hollow-core',
-    }).familySpecification
+    const result = run('interior', leaf, [fact('fact.weight', '58.5')], { construction: 'hollow-core' })
+    const { mass, hinges } = result.further
     expect([mass!.kg, hinges!.count, hinges!.hinge!.id]).toEqual([58.5, 3, 'ball-100'])
-    expect(findings.map(one => one.code)).toEqual(['deeper-mortises', 'two-people'])
+    expect(found(result)).toEqual(expect.arrayContaining(['deeper-mortises', 'two-people']))
   })
   it('by its construction weighs its area', () => {
     const leaf = { 'core/widths.middle': '1000 mm', 'core/heights.left': '2000 mm' }
-    expect(run('interior', leaf, [], { construction: 'solid-44' }).familySpecification.mass).toEqual({
+    expect(run('interior', leaf, [], { construction: 'solid-44' }).further.mass).toEqual({
       kg: 54,
       isWeighed: false,
     })
@@ -162,21 +155,21 @@ describe('where a door stands', () => {
   )
   it('elsewhere a narrow leaf is no matter', () => expect(found(run('steel-leaf', leaf('28')))).toEqual([]))
   it('becomes a rule that ends with whose call it is', () => {
-    const { findings } = run('interior', {}, [], { settings: ['fire-label', 'glass-near'] }).familySpecification
+    const findings = further(run('interior', {}, [], { settings: ['fire-label', 'glass-near'] }))
     expect(findings.map(one => [one.code, one.facts.setting])).toEqual([
       ['setting', 'fire-label'],
       ['setting', 'glass-near'],
     ])
   })
   it('and how a leaf is built are none in a record from before they were asked', () => {
-    const { construction: _c, settings: _s, ...old } = records().wishes
-    expect(wishesSchema.parse(old)).toMatchObject({ construction: null, settings: [] })
+    const { construction: _c, settings: _s, labelMinutes: _l, schools: _h, ...old } = records().wishes
+    expect(wishesSchema.parse(partWishes(old, {}).wishes)).toMatchObject({ construction: null, settings: [] })
   })
 })
 
 describe('a pair', () => {
   const pocket = { 'pocket/widths.middle': '60', 'pocket/heights.left': '80' }
-  const clear = (texts: object) => run('pair', { ...pocket, ...texts }).familySpecification.clearWidth
+  const clear = (texts: object) => run('pair', { ...pocket, ...texts }).further.clearWidth
   it('is clear by one leaf: half of what the unit leaves, less its thickness and the stop', () =>
     // 60 and 3/4 on both sides is a unit of 61 1/2; less 1 1/2 for the frame, halved: 30.
     expect(clear({})).toBe(length('27 3/4')))

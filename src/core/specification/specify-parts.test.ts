@@ -2,7 +2,9 @@ import { length } from '../test/fixtures'
 import { inches, ticks, ZERO } from '../units/length'
 import { fillThickness } from './fill-thickness'
 import { takenHeights } from './handle-window'
-import { hingeCount, leafMass, planHinges } from './weigh-leaf'
+import type { HingePlaces } from './hinge-places'
+import { planHinges } from './plan-hinges'
+import { hingeCount, leafMass } from './weigh-leaf'
 import { type WrapRules, wrapFrame } from './wrap-frame'
 
 const source = { kind: 'default', text: 'test', checked: true } as const
@@ -22,6 +24,8 @@ const TRADE = {
   oneMorePer: { id: 'more', value: inches(30), source },
 }
 const leaf = { width: length('1000 mm'), height: length('2000 mm') }
+/** Two hinges whose tops stand 1500 mm apart. */
+const PLACES: HingePlaces = { tops: [length('180 mm'), length('1680 mm')], height: length('102 mm'), isAssumed: true }
 
 describe('a leaf’s mass', () => {
   it('is its area times that of its construction', () =>
@@ -47,11 +51,11 @@ describe('its hinges', () => {
     [120, 'ball-100'],
     [120.1, undefined],
   ])('for %p kg are of class %s', (kg, id) =>
-    expect(planHinges({ kg, isWeighed: true }, leaf, length('1500 mm'), false, TRADE).hinge?.id).toBe(id),
+    expect(planHinges({ kg, isWeighed: true }, leaf, PLACES, false, TRADE).hinge?.id).toBe(id),
   )
   it('want long screws outside always, inside above 250 N', () => {
     const needs = (kg: number, isExterior: boolean) =>
-      planHinges({ kg, isWeighed: true }, leaf, length('1500 mm'), isExterior, TRADE).needsLongScrews
+      planHinges({ kg, isWeighed: true }, leaf, PLACES, isExterior, TRADE).needsLongScrews
     expect([needs(10, true), needs(10, false), needs(76, false), needs(77, false)]).toEqual([true, false, false, true])
   })
 })

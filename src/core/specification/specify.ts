@@ -3,13 +3,16 @@ import type { SchoolAnswer } from '../base/schools'
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { apartBy } from '../opening/model-opening'
-import { readingLeaf, type Survey, sizesRead, waysRead } from '../survey/survey'
+import { readingLeaf, readValue, type Survey, sizesRead, waysRead } from '../survey/survey'
 import { isUnitWay, startsAtTheFloor, UNIT_WAYS, type UnitWay, type Way } from '../survey/ways'
 import { type Length, magnitude, minus, plus, ZERO } from '../units/length'
 import { chooseJamb, type JambOption, jambRules } from './choose-jamb'
-import { type DerivedUnit, deriveUnit } from './derive-unit'
+import { type DerivedUnit, deriveUnit, onPad } from './derive-unit'
 import { type ContradictionCode, findContradictions } from './find-contradictions'
+import { floorTarget, labelWanted } from './floor-target'
 import { type HandingCodes, handingCodes } from './handing'
+import type { SpecifyOf } from './specify-of'
+import { thickestWall } from './wall-rules'
 import type { Wishes } from './wishes'
 
 export type SpecificationCode =
@@ -33,6 +36,9 @@ export type FloorClearance = { readonly bare: Step; readonly pad: Step; readonly
 
 /** What the opening and the wishes ask for. */
 export type Specification = {
+  /** What the readings lead to by themselves: what the old frame was, or the hole less its room. */
+  readonly frame: DerivedUnit | null
+  /** The unit to order: that, less the packing its leaf needs over the floor. */
   readonly unit: DerivedUnit | null
   readonly jamb: JambChoice | null
   readonly floor: FloorClearance | null
@@ -40,49 +46,47 @@ export type Specification = {
   readonly findings: readonly Finding<SpecificationCode>[]
 }
 
-export type SpecifyOptions = {
+export type SpecifyInput = {
+  readonly survey: Survey
+  readonly way: Way
+  readonly wishes: Wishes
+  readonly lengths: TradeLengths
+  readonly of: SpecifyOf
   readonly jambStandards: readonly Length[]
   /** A door between garage and house shows so many minutes, unless it is of solid wood or steel. */
   readonly garageMinutes: number
+  /** What was wished to hold a frame by. */
+  readonly anchors: string | undefined
   /** The leaf's bottom above the sub-sill from the chosen unit's sheet; the usual figure until one is chosen. */
-  readonly leafBottom?: Leaf
-  /** Whether a unit follows from the size that was read at all. */
-  readonly derivesUnit?: boolean
-  /** Whether this kind of door has a jamb that must meet the wall. */
-  readonly hasJamb?: boolean
+  readonly leafBottom: Leaf | null
   /** Whether a height starts at the finished floor, so that the old sill's drop below it counts. */
-  readonly countsDrop?: boolean
+  readonly countsDrop: boolean
   /** Which face the jamb is set flush with; `ask` while nobody said. */
-  readonly flushFace?: SchoolAnswer<'flush-face'>
-  /** What must be settled of this kind of door; all of it unless said. */
-  readonly settles?: readonly ('hinges' | 'swing' | 'bore')[]
+  readonly flushFace: SchoolAnswer<'flush-face'>
 }
 
 /** Derives what to order from the readings that stand and the customer's wishes. */
-export function specify(
-  survey: Survey,
-  way: Way,
-  wishes: Wishes,
-  lengths: TradeLengths,
-  options: SpecifyOptions,
-): Specification {
-  const jamb = options.hasJamb === false ? null : specifyJamb(survey, lengths, options.jambStandards)
-  const floor = wishes.swing === 'in' ? specifyFloor(survey, lengths, options.leafBottom) : null
+export function specify(input: SpecifyInput): Specification {
+  const { survey, way, wishes, lengths, of, countsDrop } = input
+  const jamb = of.hasJamb ? specifyJamb(survey, lengths, input.jambStandards) : null
+  const floor = of.clearsFloor && wishes.swing === 'in' ? specifyFloor(input) : null
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
+  const frame = of.derivesUnit ? unitBy(survey, way, lengths, countsDrop) : null
   return {
-    unit: options.derivesUnit === false ? null : unitBy(survey, way, lengths, options.countsDrop),
+    frame,
+    unit: frame && floor ? onPad(frame, floor.pad, lengths) : frame,
     jamb,
     floor,
     handing,
     findings: [
-      ...compareWays(survey, lengths, options.countsDrop),
+      ...(of.derivesUnit ? compareWays(survey, lengths, countsDrop) : []),
       ...judgeFloor(floor, lengths),
-      ...judgeHand(handing, wishes, options.settles),
+      ...judgeHand(handing, wishes, of.settles),
       ...judgeJamb(jamb),
-      ...judgeFlush(jamb, options.flushFace),
+      ...judgeFlush(jamb, survey, input.flushFace),
       ...judgeStep(survey, wishes, lengths),
-      ...judgeUse(wishes),
-      ...findContradictions(survey, wishes, lengths, options.garageMinutes),
+      ...judgeUse(wishes, lengths, input.garageMinutes),
+      ...findContradictions(survey, wishes, lengths, input.garageMinutes, input.anchors),
     ],
   }
 }
@@ -95,7 +99,11 @@ export function unitBy(survey: Survey, way: Way, lengths: TradeLengths, countsDr
 }
 
 /** Two ways that were both read must lead to the same unit within the limit; otherwise one of them holds a slip. */
-function compareWays(survey: Survey, lengths: TradeLengths, countsDrop = true): readonly Finding<SpecificationCode>[] {
+function compareWays(
+  survey: Survey,
+  lengths: TradeLengths,
+  countsDrop: boolean,
+): readonly Finding<SpecificationCode>[] {
   const [first, ...others] = waysRead(survey, UNIT_WAYS).filter(isUnitWay)
   const limit = lengths['agree-ways']
   if (!first) return []
@@ -140,9 +148,8 @@ function explainingDrop(survey: Survey, a: ByWay, b: ByWay, lengths: TradeLength
 }
 
 function specifyJamb(survey: Survey, lengths: TradeLengths, standards: readonly Length[]): JambChoice | null {
-  const walls = (['wall.left', 'wall.head', 'wall.right'] as const).flatMap(slot => readingLeaf(survey, slot) ?? [])
-  if (walls.length === 0) return null
-  const thickest = step('jamb.thickest-wall', 'largest', walls)
+  const thickest = thickestWall(survey)
+  if (!thickest) return null
   const wanted = step('jamb.wanted', 'sum', [thickest, allowanceLeaf(lengths['wall-spare'])])
   return { wanted, ...chooseJamb(wanted.value, jambRules(standards, lengths)) }
 }
@@ -170,32 +177,45 @@ function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>
   return []
 }
 
-/** What the face across the wall does when the jamb is set flush with the chosen one: the whole difference stands there. */
+/** What the face across the wall does when the jamb is set flush with the chosen one: the whole difference stands there. The plane of
+ *  siding or kept casing lies outside the sheathing by what was read of it; unread, no figure is said. */
 function judgeFlush(
   jamb: JambChoice | null,
-  face: SchoolAnswer<'flush-face'> = 'ask',
+  survey: Survey,
+  face: SchoolAnswer<'flush-face'>,
 ): readonly Finding<SpecificationCode>[] {
   const picked = jamb?.options[jamb.pick]
   const wall = jamb?.wanted.from[0]?.value
   if (!picked || wall === undefined || face === 'ask') return []
   const extension = picked.kind === 'extension' ? picked.difference : ZERO
-  const by = minus(plus(picked.jamb, extension), wall)
-  const facts = {
-    face,
-    other: face === 'inside' ? 'sheathing' : 'inside',
-    by: { length: magnitude(by) },
-    stands: by < 0 ? 'shy' : by > 0 ? 'proud' : 'flush',
+  const outside = face === 'siding' || face === 'casing' ? readValue(survey, 'siding.plane') : ZERO
+  const other = face === 'inside' ? 'sheathing' : 'inside'
+  if (outside === null) {
+    const facts = { face, other, stands: 'unread' }
+    return [
+      {
+        code: 'flush-face',
+        place: 'siding.plane',
+        severity: 'watch',
+        facts,
+        rule: 'jamb',
+        cures: ['reading.take-later'],
+      },
+    ]
   }
+  const by = minus(plus(picked.jamb, extension), plus(wall, outside))
+  const facts = { face, other, by: { length: magnitude(by) }, stands: by < 0 ? 'shy' : by > 0 ? 'proud' : 'flush' }
   return [{ code: 'flush-face', place: 'wall.left', severity: 'fine', facts, rule: 'jamb', cures: [] }]
 }
 
 const NOTHING: Leaf = { kind: 'allowance', name: 'nothing', value: ZERO, origin: 'a pad is never negative' }
 
-function specifyFloor(survey: Survey, lengths: TradeLengths, leafBottom?: Leaf): FloorClearance | null {
+function specifyFloor({ survey, wishes, lengths, leafBottom }: SpecifyInput): FloorClearance | null {
   const highest = readingLeaf(survey, 'floor.highest')
   if (!highest) return null
   const bare = step('floor.clearance', 'difference', [leafBottom ?? allowanceLeaf(lengths['leaf-bottom']), highest])
-  const short = step('floor.short', 'difference', [allowanceLeaf(lengths['floor-target']), bare])
+  const target = floorTarget(labelWanted(survey, wishes), lengths)
+  const short = step('floor.short', 'difference', [allowanceLeaf(target), bare])
   const pad = step('floor.pad', 'largest', [NOTHING, short])
   return { bare, pad, withPad: step('floor.with-pad', 'sum', [bare, pad]) }
 }
@@ -222,7 +242,7 @@ function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readon
 function judgeHand(
   handing: HandingCodes | null,
   wishes: Wishes,
-  settles: SpecifyOptions['settles'] = ['hinges', 'swing', 'bore'],
+  settles: SpecifyOf['settles'],
 ): readonly Finding<SpecificationCode>[] {
   const open = settles.filter(name => wishes[name] === null)
   const unsettled = open.map(
@@ -270,14 +290,14 @@ function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths): reado
     : []
 }
 
-function judgeUse(wishes: Wishes): readonly Finding<SpecificationCode>[] {
+function judgeUse(wishes: Wishes, lengths: TradeLengths, minutes: number): readonly Finding<SpecificationCode>[] {
   if (wishes.use !== 'garage-to-house') return []
   return [
     {
       code: 'garage-door',
       place: 'wish.use',
       severity: 'watch',
-      facts: {},
+      facts: { solid: { length: lengths['solid-least'].value }, minutes },
       rule: 'garage',
       cures: ['code.ask-locally'],
     },

@@ -1,5 +1,4 @@
 import type { Source, TradeLength } from '../base/rule'
-import { hingePullN } from '../physics/hinge-load'
 import { type Length, metresOf, minus } from '../units/length'
 
 /** How leaves are built, as far as their weight goes. */
@@ -54,14 +53,6 @@ export function leafMass(
   return { kg: metresOf(leaf.width) * metresOf(leaf.height) * arealMass[construction].kgPerM2, isWeighed: false }
 }
 
-export type HingePlan = {
-  readonly count: number
-  /** `null` when no class carries it: a specialist's hinge. */
-  readonly hinge: HingeClass | null
-  readonly pullN: number
-  readonly needsLongScrews: boolean
-}
-
 /** How many hinges: two up to one height, then one more for each further piece of it begun. */
 export function hingeCount(
   leafHeight: Length,
@@ -69,22 +60,4 @@ export function hingeCount(
 ): number {
   if (leafHeight <= twoUpTo.value) return 2
   return 2 + Math.ceil(minus(leafHeight, twoUpTo.value) / oneMorePer.value)
-}
-
-/** Hinges for a leaf: how many, which class, the pull at the top one, and whether long screws go into the stud there.
- *  `spacing` is from the top hinge to the bottom one. @throws RangeError when the spacing is not above zero. */
-export function planHinges(
-  mass: LeafMass,
-  leaf: { readonly width: Length; readonly height: Length },
-  spacing: Length,
-  isExterior: boolean,
-  trade: HingeTrade,
-): HingePlan {
-  const pullN = hingePullN(mass.kg, leaf.width, spacing)
-  return {
-    count: hingeCount(leaf.height, trade),
-    hinge: trade.classes.find(one => one.mostKg >= mass.kg) ?? null,
-    pullN,
-    needsLongScrews: isExterior || pullN > trade.longScrewAboveN,
-  }
 }

@@ -40,4 +40,4 @@ export type Detail = (typeof DETAILS)[number]
 export const EXTRAS = ['energy', 'kick-plate', 'mail-slot', 'viewer'] as const satisfies readonly Detail[]
 
 /** What holds a steel frame to its wall. */
-export const ANCHORS = ['stud straps', 'masonry', 'floor clips', 'exposed screws'] as const
+export const ANCHORS = ['stud-straps', 'masonry', 'floor-clips', 'exposed-screws'] as const

@@ -1,14 +1,15 @@
 import { LOCK_FAMILIES } from '../../trade/jambs'
-import { job } from '../job'
+import { FAMILIES, type Family } from '../base/kinds'
+import { DOORS } from '../doors/doors'
 import { progressOf } from '../progress'
-import { LENGTHS, length, reading, readings, records, TRUE_OPENING, trade } from '../test/fixtures'
+import { done, LENGTHS, length, reading, readings, records, TRUE_OPENING, trade } from '../test/fixtures'
 import { inches } from '../units/length'
 import { type Answer, answerSchema } from './answer'
 import { FACT_SLOTS, FACTS, isAnswerTo } from './facts'
-import { essentialFor, FAMILIES, FAMILY_RULES } from './families'
 import { judgeSurvey } from './judge-survey'
 import { judgeSecond, secondReadings } from './second-reading'
 import { isAnswered, surveyOf } from './survey'
+import { essentialFor } from './survey-of'
 
 let count = 0
 const answer = (more: Partial<Answer>): Answer => ({
@@ -106,9 +107,9 @@ describe('a second reading', () => {
   })
   it('that agrees checks what no other reading would', () => {
     const few = { 'core/widths.middle': '36', 'core/heights.left': '80' }
-    const alone = job({ ...records(few, { way: 'core' }) }, trade())
+    const alone = done({ ...records(few, { way: 'core' }) }, trade())
     const own = records(few, { way: 'core' })
-    const both = job(
+    const both = done(
       { ...own, readings: [...own.readings, reading('core/widths.middle', '36', { takenBy: 'Bram Oake' })] },
       trade(),
     )
@@ -118,10 +119,10 @@ describe('a second reading', () => {
 })
 
 describe('what the answers say by themselves', () => {
-  const judge = (family: Parameters<typeof judgeSurvey>[0], texts: object, answers: readonly Answer[] = []) =>
+  const judge = (family: Family, texts: object, answers: readonly Answer[] = []) =>
     judgeSurvey(
-      family,
-      surveyOf(FAMILY_RULES[family].ways[0]!, readings({ ...texts }), answers),
+      DOORS[family].survey,
+      surveyOf(DOORS[family].survey.ways[0]!, readings({ ...texts }), answers),
       LENGTHS,
       LOCK_FAMILIES,
     )
@@ -139,11 +140,11 @@ describe('what the answers say by themselves', () => {
     ['steel-leaf', { 'hinge.1': '7', 'hinge.3': '7' }, ['hinges-out-of-order']],
   ] as const)('%s %j: %j', (family, texts, codes) => expect(judge(family, texts).map(one => one.code)).toEqual(codes))
   it.each([
-    ['fact.label-legible', 'painted over', 'label-not-legible', 'stop'],
+    ['fact.label-legible', 'painted-over', 'label-not-legible', 'stop'],
     ['fact.label-legible', 'yes', undefined, undefined],
     ['fact.condition', 'rotten', 'condition-rotten', 'correct'],
     ['fact.airflow', 'needed', 'airflow-needed', 'watch'],
-    ['fact.airflow', 'appliance behind it', 'airflow-appliance', 'stop'],
+    ['fact.airflow', 'appliance-behind-it', 'airflow-appliance', 'stop'],
     ['fact.mould-face', 'moulded', 'mould-moulded', 'watch'],
   ] as const)('%s %s: %s', (slot, code, finding, severity) => {
     const [found] = judge('storm', {}, [answer({ slot, code })])
@@ -160,10 +161,10 @@ describe('what the answers say by themselves', () => {
 
 describe('a survey of each family', () => {
   it.each(FAMILIES)('%s is done when everything essential is answered, and not before', family => {
-    const way = FAMILY_RULES[family].ways[0]!
+    const way = DOORS[family].survey.ways[0]!
     const texts: Record<string, string> = {}
     const answers: Answer[] = []
-    for (const question of essentialFor(family, way)) {
+    for (const question of essentialFor(DOORS[family].survey, way)) {
       if (question in FACTS) {
         const choices = FACTS[question as keyof typeof FACTS]
         answers.push(answer({ slot: question, code: choices === 'kg' ? '20' : choices[0]! }))
@@ -174,7 +175,7 @@ describe('a survey of each family', () => {
       const kept = Object.fromEntries(Object.entries(texts).slice(without))
       const own = records(kept, { way, chosen: null })
       const all = { ...own, opening: { ...own.opening, family }, answers }
-      return progressOf(job(all, trade()), all).done.includes('measure')
+      return progressOf(done(all, trade()).work, all).done.includes('measure')
     }
     expect([stage(0), stage(1)]).toEqual([true, false])
   })
@@ -190,9 +191,9 @@ it('inside and outside heights more than 1/4 apart ask again, and say which drop
     },
     { way: 'pocket' },
   )
-  const found = job(two, trade()).findings.specify.find(one => one.code === 'ways-disagree')!
+  const found = done(two, trade()).findings.specify.find(one => one.code === 'ways-disagree')!
   expect(found.facts).toMatchObject({ height: { length: length('3/8') }, drop: { length: length('3/8') } })
 })
 
 it('readings of a true opening say that its usual unit goes in', () =>
-  expect(job(records(TRUE_OPENING), trade()).findings.measure.map(one => one.code)).toEqual(['chance-goes-in']))
+  expect(done(records(TRUE_OPENING), trade()).findings.measure.map(one => one.code)).toEqual(['chance-goes-in']))

@@ -2,6 +2,7 @@
 
 /** Every fact with the answers it can have; `kg` is a number of kilograms with at most one decimal. */
 export const FACTS = {
+  'fact.old-door': ['in-place', 'out', 'new-wall'],
   'fact.condition': ['sound', 'worn', 'rotten', 'rusted'],
   'fact.mould-face': ['flat', 'moulded'],
   'fact.active-leaf': ['left', 'right'],
@@ -10,18 +11,18 @@ export const FACTS = {
   'fact.pins': ['removable', 'non-removable', 'spring'],
   'fact.bore': ['none', 'single', 'dual'],
   'fact.label': ['none', '20', '30', '45', '60', '90', '180'],
-  'fact.label-legible': ['yes', 'painted over', 'missing'],
+  'fact.label-legible': ['yes', 'painted-over', 'missing'],
   'fact.closer': ['none', 'surface', 'concealed'],
-  'fact.exit-device': ['none', 'rim', 'vertical rods'],
+  'fact.exit-device': ['none', 'rim', 'vertical-rods'],
   'fact.wall-state': ['open', 'finished'],
-  'fact.wall-kind': ['wood studs', 'steel studs', 'masonry'],
-  'fact.lock-case': ['tubular latch', 'mortise case'],
+  'fact.wall-kind': ['wood-studs', 'steel-studs', 'masonry'],
+  'fact.lock-case': ['tubular-latch', 'mortise-case'],
   'fact.lock-function': ['passage', 'privacy', 'keyed', 'storeroom', 'entry'],
   'fact.weight': 'kg',
   'fact.kerf': ['yes', 'no'],
-  'fact.floor': ['hard', 'carpet', 'uneven', 'pebbles and dirt'],
-  'fact.threshold': ['fixed', 'adjustable cap', 'none'],
-  'fact.airflow': ['not needed', 'needed', 'appliance behind it'],
+  'fact.floor': ['hard', 'carpet', 'uneven', 'pebbles-and-dirt'],
+  'fact.threshold': ['fixed', 'adjustable-cap', 'none'],
+  'fact.airflow': ['not-needed', 'needed', 'appliance-behind-it'],
   'fact.seal-why': ['draft', 'water', 'insects', 'smoke', 'fire', 'sound', 'light'],
 } as const satisfies Readonly<Record<`fact.${string}`, readonly string[] | 'kg'>>
 

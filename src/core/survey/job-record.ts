@@ -1,6 +1,6 @@
 import { z } from 'zod'
+import { FAMILIES } from '../base/kinds'
 import { DISPLAY_STEPS } from '../units/format-length'
-import { FAMILIES } from './families'
 
 /** A job: a place with openings, in one unit. */
 export const jobSchema = z.strictObject({

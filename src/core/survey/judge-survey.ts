@@ -1,9 +1,9 @@
 import type { Finding, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { essentialFor, type Family, type Question } from './families'
 import { type LockFamily, nearestLockFamily } from './lock-family'
 import type { SiteSlot } from './slots'
 import { readValue, type Survey } from './survey'
+import { essentialFor, type Question, type SurveyOf } from './survey-of'
 
 export type SurveyCode =
   | 'reading-skipped'
@@ -33,22 +33,22 @@ function make(
 /** What the readings and answers say by themselves, before any network or unit: what was skipped, what no product takes,
  *  what belongs to a licensed trade or to the label's agency. `locks` are those that are made. */
 export function judgeSurvey(
-  family: Family,
+  asked: SurveyOf,
   survey: Survey,
   lengths: TradeLengths,
   locks: readonly LockFamily[],
 ): readonly Finding<SurveyCode>[] {
   return [
-    ...judgeSkips(family, survey),
-    ...judgeMould(family, survey, lengths),
+    ...judgeSkips(asked, survey),
+    ...judgeMould(asked, survey, lengths),
     ...judgeBackset(survey, lengths, locks),
     ...judgeHinges(survey),
     ...judgeFacts(survey),
   ]
 }
 
-function judgeSkips(family: Family, survey: Survey): readonly Finding<SurveyCode>[] {
-  const essential = new Set(essentialFor(family, survey.way))
+function judgeSkips(asked: SurveyOf, survey: Survey): readonly Finding<SurveyCode>[] {
+  const essential = new Set(essentialFor(asked, survey.way))
   return [...survey.skipped.values()].map(({ slot, code, note }) =>
     make(
       'reading-skipped',
@@ -61,8 +61,8 @@ function judgeSkips(family: Family, survey: Survey): readonly Finding<SurveyCode
   )
 }
 
-function judgeMould(family: Family, survey: Survey, lengths: TradeLengths): readonly Finding<SurveyCode>[] {
-  if (family !== 'storm') return []
+function judgeMould({ standsOnTrim }: SurveyOf, survey: Survey, lengths: TradeLengths): readonly Finding<SurveyCode>[] {
+  if (!standsOnTrim) return []
   const below = (code: SurveyCode, slot: SiteSlot, id: 'mould-face-least' | 'mould-proud-least') => {
     const value = readValue(survey, slot)
     const limit = lengths[id]
@@ -118,7 +118,7 @@ function judgeFacts({ facts }: Survey): readonly Finding<SurveyCode>[] {
     ...(said('fact.airflow', 'needed')
       ? [make('airflow-needed', 'fact.airflow', 'watch', {}, 'airflow', ['airflow.keep-path'])]
       : []),
-    ...(said('fact.airflow', 'appliance behind it')
+    ...(said('fact.airflow', 'appliance-behind-it')
       ? [make('airflow-appliance', 'fact.airflow', 'stop', {}, 'airflow', ['airflow.ask-licensed'])]
       : []),
   ]

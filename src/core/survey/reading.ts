@@ -1,19 +1,22 @@
 import { z } from 'zod'
-import { isLength, type Length } from '../units/length'
+import { lengthSchema } from '../units/length-schema'
 import { SLOTS } from './slots'
-
-/** A length as whole ticks of 1/3200 mm. */
-export const lengthSchema = z.int().min(-64_000_000).max(64_000_000).pipe(z.custom<Length>(isLength))
 
 export const INSTRUMENTS = ['tape', 'laser', 'level', 'straightedge', 'rule', 'gauge'] as const
 export const GRADUATIONS = ['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.1', '0.01'] as const
 export type Instrument = (typeof INSTRUMENTS)[number]
+
+/** When a place was read: what was surveyed, the old door before it came out, the unit as set, tuned, sealed and handed over, and at a
+ *  call-back. The latest of a place is the latest of its occasion. */
+export const OCCASIONS = ['survey', 'old-door', 'set', 'tuned', 'sealed', 'hand-over', 'call-back'] as const
+export type Occasion = (typeof OCCASIONS)[number]
 
 /** One reading as a person took it. Never changed: a later one for the same slot replaces it in the view. */
 export const readingSchema = z.strictObject({
   /** Made where the reading is taken (UUID v7), so that it can be sent late or twice. */
   id: z.uuid(),
   slot: z.enum(SLOTS),
+  occasion: z.enum(OCCASIONS),
   value: lengthSchema,
   /** What was typed, kept for ever. */
   text: z.string().min(1).max(80),

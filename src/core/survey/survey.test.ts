@@ -1,14 +1,16 @@
+import { FAMILIES } from '../base/kinds'
+import { DOORS } from '../doors/doors'
 import { bestWay, modelOpening } from '../opening/model-opening'
 import { observationsOf, scaleToSpan, twistOf } from '../opening/observe-survey'
 import { LENGTHS, length, reading, readings, TRUE_OPENING } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
-import { essentialFor, FAMILIES, FAMILY_RULES, ladderFor } from './families'
 import { readingSchema } from './reading'
 import { GAP_SLOTS, isLevelReading, isSigned, isSlot, placeOf, SLOTS } from './slots'
 import { historyOf, readingLeaf, readValue, surveyOf, waysRead } from './survey'
+import { essentialFor, ladderFor } from './survey-of'
 import { UNIT_WAYS } from './ways'
 
-const CASES = FAMILIES.flatMap(family => FAMILY_RULES[family].ways.map(way => [family, way] as const))
+const CASES = FAMILIES.flatMap(family => DOORS[family].survey.ways.map(way => [family, way] as const))
 
 describe('the readings that stand', () => {
   const first = reading('wall.left', '4 1/2')
@@ -46,10 +48,10 @@ describe('the readings that stand', () => {
 
 describe('the ladder', () => {
   it.each(CASES)('of %s by %s asks for each thing once, what is essential among them', (family, way) => {
-    const ladder = ladderFor(family, way)
+    const ladder = ladderFor(DOORS[family].survey, way)
     expect(new Set(ladder).size).toBe(ladder.length)
-    expect(essentialFor(family, way).filter(one => !ladder.includes(one))).toEqual([])
-    expect(essentialFor(family, way).length).toBeGreaterThanOrEqual(5)
+    expect(essentialFor(DOORS[family].survey, way).filter(one => !ladder.includes(one))).toEqual([])
+    expect(essentialFor(DOORS[family].survey, way).length).toBeGreaterThanOrEqual(5)
   })
   it('knows its places', () =>
     expect([isSlot('wall.left'), isSlot('core/widths.top'), isSlot('core/lean.left'), isSlot('roof')]).toEqual([

@@ -1,10 +1,11 @@
+import { isLater as isLaterRow, standing } from '../base/row'
 import type { Leaf } from '../base/trace'
 import { type Length, smallestOf } from '../units/length'
 import type { Answer } from './answer'
 import { type FactSlot, isFactSlot } from './facts'
-import type { Question } from './families'
 import type { Reading } from './reading'
 import { isSlot, type Slot, waySlot } from './slots'
+import type { Question } from './survey-of'
 import { WAY_READINGS, type Way } from './ways'
 
 /** What stands now: the latest reading and the latest answer of each question, those that were withdrawn left out. */
@@ -19,17 +20,18 @@ export type Survey = {
 type Taken = { readonly id: string; readonly takenAt: string }
 
 /** Whether `a` was taken after `b`; rows of one instant go by their id. */
-export const isLater = (a: Taken, b: Taken): boolean => (a.takenAt === b.takenAt ? a.id > b.id : a.takenAt > b.takenAt)
+export const isLater = (a: Taken, b: Taken): boolean =>
+  isLaterRow({ id: a.id, at: a.takenAt }, { id: b.id, at: b.takenAt })
 
 /** The latest row of each slot. */
-function latest<S extends string, T extends Taken & { readonly slot: S }>(rows: readonly T[]): Map<S, T> {
-  const standing = new Map<S, T>()
-  for (const row of rows) {
-    const before = standing.get(row.slot)
-    if (!before || isLater(row, before)) standing.set(row.slot, row)
-  }
-  return standing
-}
+const latest = <S extends string, T extends Taken & { readonly slot: S }>(rows: readonly T[]): Map<S, T> =>
+  new Map(
+    standing(
+      rows,
+      one => one.slot,
+      one => one.takenAt,
+    ),
+  )
 
 /** The readings that were not withdrawn. */
 export function standingReadings(readings: readonly Reading[], answers: readonly Answer[]): readonly Reading[] {

@@ -1,25 +1,35 @@
-import type { CatalogueUnit } from '../catalogue/unit'
-import { mm } from '../units/length'
-import { length, unit } from './fixtures'
+import type { UnitKind } from '../base/kinds'
+import type { CatalogueUnit, UnitOf } from '../catalogue/unit'
+import { inches, mm } from '../units/length'
+import { DETAILS_SAID, length, unit } from './fixtures'
 
-type Sheet<Name extends 'storm' | 'leaf' | 'frame' | 'lock'> = NonNullable<CatalogueUnit[Name]>
+const common = <K extends UnitKind>(kind: K, article: string) => ({
+  id: '01900000-0000-7000-8000-0000000000aa',
+  kind,
+  article,
+  maker: 'Test',
+  name: 'Entry',
+  labelMinutes: 0,
+  massKg: null,
+  priceCents: 60_000,
+  leadDays: 7,
+  stock: true,
+  lacks: [],
+  details: DETAILS_SAID,
+})
 
 /** A storm door of 36 that covers 35 3/4 to 36 1/4 by 80 to 81. */
-export const stormUnit = (sheet: Partial<Sheet<'storm'>> = {}, more: Partial<CatalogueUnit> = {}): CatalogueUnit =>
-  unit({
-    family: 'storm',
-    article: 'S-1',
-    width: length('36'),
-    height: length('80'),
-    leafWidth: length('36'),
-    leafHeight: length('80'),
-    jamb: length('0'),
-    leafBottom: length('0'),
-    sillDepth: length('0'),
-    bore: 'none',
-    material: 'aluminium',
-    storm: {
-      kind: 'storm',
+export const stormUnit = (sheet: Partial<UnitOf<'storm'>> = {}, more: Partial<UnitOf<'storm'>> = {}): UnitOf<'storm'> =>
+  Object.assign(
+    {
+      ...common('storm', 'S-1'),
+      width: length('36'),
+      height: length('80'),
+      hinges: 'both',
+      swing: 'both',
+      material: 'aluminium',
+      glass: 'none',
+      stormKind: 'storm',
       widthLeast: length('35 3/4'),
       widthMost: length('36 1/4'),
       heightLeast: length('80'),
@@ -37,85 +47,179 @@ export const stormUnit = (sheet: Partial<Sheet<'storm'>> = {}, more: Partial<Cat
       faceLeast: length('1'),
       proudLeast: length('1'),
       keyInside: false,
-      ...sheet,
-    },
-    ...more,
-  })
+    } satisfies UnitOf<'storm'>,
+    sheet,
+    more,
+  )
 
 /** A metal leaf of 35 3/4 by 79 1/8 with three hinges. */
-export const leafUnit = (sheet: Partial<Sheet<'leaf'>> = {}, more: Partial<CatalogueUnit> = {}): CatalogueUnit =>
-  unit({
-    family: 'steel-leaf',
-    article: 'L-1',
-    width: length('35 3/4'),
-    height: length('79 1/8'),
-    leafWidth: length('35 3/4'),
-    leafHeight: length('79 1/8'),
-    jamb: length('0'),
-    leafBottom: length('0'),
-    sillDepth: length('0'),
-    material: 'steel',
-    bore: 'single',
-    labelMinutes: 90,
-    leaf: {
-      thickness: length('1 3/4'),
-      hinges: ['7 1/4', '37 1/16', '66 7/8'].map(length),
+export const leafUnit = (
+  sheet: Partial<UnitOf<'steel-leaf'>> = {},
+  more: Partial<UnitOf<'steel-leaf'>> = {},
+): UnitOf<'steel-leaf'> =>
+  Object.assign(
+    {
+      ...common('steel-leaf', 'L-1'),
+      width: length('35 3/4'),
+      height: length('79 1/8'),
+      material: 'steel',
+      labelMinutes: 90,
+      glass: 'none',
+      leafThickness: length('1 3/4'),
+      hingeTops: ['7 1/4', '37 1/16', '66 7/8'].map(length),
       hingeHeight: length('4 1/2'),
       boreTop: length('40 5/16'),
       backset: length('2 3/4'),
-      ...sheet,
-    },
-    ...more,
-  })
+    } satisfies UnitOf<'steel-leaf'>,
+    sheet,
+    more,
+  )
+
+const { sillDepth: _d, sillHorns: _h, sillCap: _c, sillUnderside: _u, ...unsilled } = unit()
+const { asksPan: _p, asksBeads: _b, asksFoam: _f, asksHeadScrews: _s, asksClip: _l, ...framed } = unsilled
 
 /** A knock-down steel frame with a throat of 5. */
-export const frameUnit = (sheet: Partial<Sheet<'frame'>> = {}, more: Partial<CatalogueUnit> = {}): CatalogueUnit =>
-  unit({
-    family: 'steel-frame',
-    article: 'F-1',
-    jamb: length('6'),
-    material: 'steel',
-    bore: 'single',
-    leafBottom: length('3/4'),
-    sillDepth: length('0'),
-    frame: { form: 'knock-down', throat: length('5'), ...sheet },
-    ...more,
-  })
+export const frameUnit = (
+  sheet: Partial<UnitOf<'steel-frame'>> = {},
+  more: Partial<UnitOf<'steel-frame'>> = {},
+): UnitOf<'steel-frame'> =>
+  Object.assign(
+    {
+      ...framed,
+      kind: 'steel-frame' as const,
+      article: 'F-1',
+      jamb: length('6'),
+      material: 'steel' as const,
+      bore: 'single' as const,
+      leafBottom: length('3/4'),
+      frameForm: 'knock-down' as const,
+      throat: length('5'),
+    } satisfies UnitOf<'steel-frame'>,
+    sheet,
+    more,
+  )
 
 /** A patio slider whose left panel moves. */
-export const sliderUnit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit =>
-  unit({
-    family: 'slider',
-    article: 'P-1',
-    bore: 'none',
-    leafBottom: length('0'),
-    panels: 'OX',
-    glass: 'safety',
-    ...more,
-  })
+export const sliderUnit = (
+  sheet: Partial<UnitOf<'slider'>> = {},
+  more: Partial<UnitOf<'slider'>> = {},
+): UnitOf<'slider'> => {
+  const { width, height, jamb, legThickness, legMaterial, stop, sillDepth, sillHorns, sillCap, sillUnderside } = unit()
+  const { asksPan, asksBeads, asksFoam, asksHeadScrews, asksClip } = unit()
+  return Object.assign(
+    {
+      ...common('slider', 'P-1'),
+      width,
+      height,
+      jamb,
+      legThickness,
+      legMaterial,
+      stop,
+      material: 'pvc' as const,
+      glass: 'safety' as const,
+      sillDepth,
+      sillHorns,
+      sillCap,
+      sillUnderside,
+      panels: 'OX' as const,
+      asksPan,
+      asksBeads,
+      asksFoam,
+      asksHeadScrews,
+      asksClip,
+    } satisfies UnitOf<'slider'>,
+    sheet,
+    more,
+  )
+}
+
+/** An inside door of 30 by 80. */
+export const interiorUnit = (
+  sheet: Partial<UnitOf<'interior'>> = {},
+  more: Partial<UnitOf<'interior'>> = {},
+): UnitOf<'interior'> => {
+  const { leafBottom: _lb, ...inside } = framed
+  return Object.assign(
+    {
+      ...inside,
+      kind: 'interior' as const,
+      article: 'I-1',
+      width: inches(31, 1, 2),
+      height: inches(81, 1, 4),
+      leafWidth: inches(30),
+      leafHeight: inches(80),
+      bore: 'single' as const,
+    } satisfies UnitOf<'interior'>,
+    sheet,
+    more,
+  )
+}
+
+/** A pair of two leaves of 36. */
+export const pairUnit = (sheet: Partial<UnitOf<'pair'>> = {}, more: Partial<UnitOf<'pair'>> = {}): UnitOf<'pair'> => {
+  const { hinges: _hi, ...own } = unit()
+  return Object.assign(
+    {
+      ...own,
+      kind: 'pair' as const,
+      article: 'D-1',
+      width: inches(74),
+      passiveLeafWidth: inches(36),
+    } satisfies UnitOf<'pair'>,
+    sheet,
+    more,
+  )
+}
+
+/** A leaf of 36 with a fixed light of 12 on its left. */
+export const sidelightsUnit = (
+  sheet: Partial<UnitOf<'sidelights'>> = {},
+  more: Partial<UnitOf<'sidelights'>> = {},
+): UnitOf<'sidelights'> =>
+  Object.assign(
+    {
+      ...unit(),
+      kind: 'sidelights' as const,
+      article: 'G-1',
+      width: inches(51),
+      sidelightLeft: inches(12),
+      sidelightRight: inches(0),
+    } satisfies UnitOf<'sidelights'>,
+    sheet,
+    more,
+  )
 
 /** A bathroom case of 57 mm. */
-export const lockUnit = (sheet: Partial<Sheet<'lock'>> = {}, more: Partial<CatalogueUnit> = {}): CatalogueUnit =>
-  unit({
-    family: 'interior',
-    article: 'K-1',
-    width: mm(25),
-    height: mm(235),
-    leafWidth: mm(25),
-    leafHeight: mm(235),
-    jamb: length('0'),
-    leafBottom: length('0'),
-    sillDepth: length('0'),
-    material: 'steel',
-    bore: 'none',
-    lock: {
-      kind: 'mortise case',
-      function: 'privacy',
-      backset: mm(57),
-      case: length('3'),
+export const lockUnit = (
+  sheet: Partial<UnitOf<'lock-set'>> = {},
+  more: Partial<UnitOf<'lock-set'>> = {},
+): UnitOf<'lock-set'> =>
+  Object.assign(
+    {
+      ...common('lock-set', 'K-1'),
+      width: mm(25),
+      height: mm(235),
+      material: 'steel' as const,
+      lockKind: 'mortise-case' as const,
+      lockFunction: 'privacy' as const,
+      lockBackset: mm(57),
+      lockCase: length('3'),
       thicknessLeast: mm(35),
       thicknessMost: mm(45),
-      ...sheet,
-    },
-    ...more,
-  })
+    } satisfies UnitOf<'lock-set'>,
+    sheet,
+    more,
+  )
+
+/** One unit of every kind. */
+export const UNIT_OF: { readonly [K in UnitKind]: () => CatalogueUnit } = {
+  'hinged-outside': unit,
+  pair: pairUnit,
+  sidelights: sidelightsUnit,
+  storm: stormUnit,
+  slider: sliderUnit,
+  'steel-leaf': leafUnit,
+  'steel-frame': frameUnit,
+  interior: interiorUnit,
+  'lock-set': lockUnit,
+}

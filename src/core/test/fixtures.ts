@@ -1,15 +1,24 @@
 import { LENGTHS } from '../../trade/lengths'
 import { tradeWith } from '../../trade/trade'
-import type { CatalogueUnit } from '../catalogue/unit'
-import type { OpeningRecords, Trade } from '../job'
+import type { Allowances } from '../base/allowances'
+import type { CatalogueUnit, UnitOf } from '../catalogue/unit'
+import { drawnOf } from '../draw'
+import type { FitChoices } from '../fit/fit-choices'
+import type { LogEntry } from '../log/log'
+import { type Edits, newEdits } from '../new-edits'
+import type { OrderChoices } from '../order/order-choices'
 import type { Receipt } from '../order/receipt'
+import type { SealChoice } from '../seal/seal-choice'
 import { newWishes } from '../specification/new-wishes'
 import type { Wishes } from '../specification/wishes'
+import type { Answer } from '../survey/answer'
 import type { Job } from '../survey/job-record'
 import type { Reading } from '../survey/reading'
 import { isLevelReading, isSlot, type Slot } from '../survey/slots'
-import { inches, type Length } from '../units/length'
+import type { OpeningRecords, Trade } from '../terms'
+import { inches, type Length, ZERO } from '../units/length'
 import { parseLength } from '../units/parse-length'
+import { work } from '../work'
 
 export { randomFrom, wholeFrom } from '../base/random'
 export { LENGTHS }
@@ -32,6 +41,7 @@ export function reading(slot: string, text: string, more: Partial<Reading> = {})
   return {
     id: nextId(),
     slot,
+    occasion: 'survey',
     value: length(text),
     text,
     instrument: 'tape',
@@ -48,6 +58,18 @@ export function reading(slot: string, text: string, more: Partial<Reading> = {})
 
 export const readings = (texts: { readonly [slot: string]: string }): readonly Reading[] =>
   Object.entries(texts).map(([slot, text]) => reading(slot, text))
+
+/** An answer to a question that is no length, given a second after what came before. */
+export const fact = (slot: Answer['slot'], code: string, more: Partial<Answer> = {}): Answer => ({
+  id: nextId(),
+  slot,
+  kind: 'fact',
+  code,
+  note: '',
+  takenBy: 'Ida Marlow',
+  takenAt: new Date(Date.UTC(2026, 0, 1) + ++count * 1000).toISOString(),
+  ...more,
+})
 
 /** A true opening of 38 by 82 1/2, read stud to stud. */
 export const TRUE_OPENING = {
@@ -82,17 +104,38 @@ export const wishes = (more: Partial<Wishes> = {}): Wishes => ({
   ...more,
 })
 
-export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
+export const DETAILS_SAID: CatalogueUnit['details'] = {
+  core: 'polyurethane foam',
+  style: 'six panels',
+  'colour-outside': 'white',
+  'colour-inside': 'white',
+  sill: 'adjustable, aluminium',
+  brickmould: '2 in, set back 1/2 in',
+  'frame-material': 'timber',
+  'hinge-size': '4 in, ball bearing',
+  'hinge-finish': 'satin nickel',
+  'bore-backset': '2 3/8',
+  glazing: 'insulated, 24 mm',
+  'smoke-gasket': 'none',
+  weatherstrip: 'push-in foam',
+  sweep: 'double fin',
+}
+
+/** A hinged outside unit of 37 1/2 by 81 3/4 whose sheet says what the trade has. */
+export const unit = (more: Partial<UnitOf<'hinged-outside'>> = {}): UnitOf<'hinged-outside'> => ({
   id: '01900000-0000-7000-8000-0000000000aa',
   article: 'T-1',
   maker: 'Test',
   name: 'Entry',
-  family: 'hinged-outside',
+  kind: 'hinged-outside',
   width: inches(37, 1, 2),
   height: inches(81, 3, 4),
   leafWidth: inches(36),
   leafHeight: inches(80),
   jamb: inches(4, 9, 16),
+  legThickness: null,
+  legMaterial: null,
+  stop: null,
   hinges: 'both',
   swing: 'both',
   material: 'timber',
@@ -100,44 +143,57 @@ export const unit = (more: Partial<CatalogueUnit> = {}): CatalogueUnit => ({
   labelMinutes: 0,
   leafBottom: inches(1, 1, 8),
   sillDepth: inches(5, 9, 16),
+  sillHorns: null,
+  sillCap: null,
+  sillUnderside: null,
+  massKg: null,
   priceCents: 60_000,
   leadDays: 7,
   stock: true,
   glass: 'none',
   lacks: [],
-  details: {
-    core: 'polyurethane foam',
-    style: 'six panels',
-    'colour-outside': 'white',
-    'colour-inside': 'white',
-    sill: 'adjustable, aluminium',
-    brickmould: '2 in, set back 1/2 in',
-    'frame-material': 'timber',
-    'hinge-size': '4 in, ball bearing',
-    'hinge-finish': 'satin nickel',
-    'bore-backset': '2 3/8',
-    glazing: 'insulated, 24 mm',
-    'smoke-gasket': 'none',
-    weatherstrip: 'push-in foam',
-    sweep: 'double fin',
-  },
-  storm: null,
-  leaf: null,
-  frame: null,
-  panels: null,
-  lock: null,
+  leafThickness: null,
+  hingeCount: null,
+  hingeTops: null,
+  hingeHeight: null,
+  strikeHeight: null,
+  asksPan: null,
+  asksBeads: null,
+  asksFoam: null,
+  asksHeadScrews: null,
+  asksClip: null,
+  details: DETAILS_SAID,
   ...more,
 })
 
+/** Everything that is settled of an opening, whichever of its records it stands in. */
+export type Settled = Wishes &
+  OrderChoices &
+  FitChoices & { readonly allowances: Allowances; readonly sealed: SealChoice['edges'] }
+
+/** Parts what is settled into the records it stands in. */
+export function settled({
+  chosen = null,
+  compared = [],
+  details = {},
+  questions = [],
+  shift = ZERO,
+  allowances = {},
+  sealed = {},
+  ...wished
+}: Partial<Settled> = {}): Edits {
+  const seal = { ...newEdits('trim-off').seal, edges: sealed }
+  return { wishes: wishes(wished), order: { chosen, compared, details, questions }, fit: { shift }, seal, allowances }
+}
+
 export const records = (
   texts: { readonly [slot: string]: string } = TRUE_OPENING,
-  wished: Partial<Wishes> = {},
+  wished: Partial<Settled> = {},
 ): OpeningRecords => ({
   opening: { id: '01900000-0000-7000-8000-0000000000bb', tag: 'A1', name: 'Front entry', family: 'hinged-outside' },
   readings: readings(texts),
   answers: [],
-  wishes: wishes(wished),
-  sealChoice: {},
+  ...settled(wished),
   orders: [],
   receipts: [],
   log: [],
@@ -158,6 +214,25 @@ export const jobRecord = (more: Partial<Job> = {}): Job => ({
 
 export const trade = (units: readonly CatalogueUnit[] = [unit()]): Trade => tradeWith(units)
 
+/** What somebody noted, at so many milliseconds. */
+export const entry = (
+  kind: LogEntry['kind'],
+  code: string,
+  result: LogEntry['result'],
+  at: number,
+  more: Partial<LogEntry> = {},
+): LogEntry => ({
+  id: nextId(),
+  kind,
+  code,
+  result,
+  value: null,
+  text: '',
+  by: 'Bram Oake',
+  at: new Date(at).toISOString(),
+  ...more,
+})
+
 /** A delivered unit on which nothing was read. */
 export const receipt = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({
   id: orderId,
@@ -174,3 +249,34 @@ export const receipt = (orderId: string, more: Partial<Receipt> = {}): Receipt =
   at: '2026-01-12T07:00:00.000Z',
   ...more,
 })
+
+/** When a test works out what is worked out. */
+export const NOW = '2026-11-26T12:00:00.000Z'
+
+/** What the work says of an opening, its stages side by side. */
+export function done(of: OpeningRecords, by: Trade = trade(), now = NOW) {
+  const all = work(of, by, now)
+  const { measure, specify, order, fit, seal, handover, diagnose } = all
+  return {
+    work: all,
+    terms: all.terms,
+    ...drawnOf(all, of.wishes),
+    ...measure.value,
+    ...specify.value,
+    ...order.value,
+    ...fit.value,
+    seals: seal.value.plan,
+    sealed: seal.value,
+    tests: handover.value.tests,
+    handover: handover.value,
+    findings: {
+      measure: measure.findings,
+      diagnose: diagnose.findings,
+      specify: specify.findings,
+      order: order.findings,
+      fit: fit.findings,
+      seal: seal.findings,
+      handover: handover.findings,
+    },
+  }
+}

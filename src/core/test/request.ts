@@ -1,8 +1,11 @@
-import { GARAGE_MINUTES, RATES } from '../../trade/rates'
+import { FILLER_STOCK } from '../../trade/jambs'
+import { NUMBERS, RATES } from '../../trade/rates'
 import { DEFAULT_SCHOOLS } from '../base/schools'
-import { NOTHING_FOUND, type Request, type SiteFacts } from '../catalogue/request'
+import type { Request } from '../catalogue/request'
+import { NOTHING_FOUND, type SiteFacts } from '../catalogue/site'
+import { JUDGES } from '../doors/doors'
 import { assumedOpening } from '../opening/model-opening'
-import { inches, type Length } from '../units/length'
+import { inches, type Length, ZERO } from '../units/length'
 import { LENGTHS, length, wishes } from './fixtures'
 
 /** What a catalogue is judged by: a true hole of 38 by 82 1/2 in a 4 1/2 wall, nothing else found, unless said otherwise. */
@@ -19,7 +22,11 @@ export const request = (
   lengths: LENGTHS,
   rates: RATES,
   schools: DEFAULT_SCHOOLS,
-  garageMinutes: GARAGE_MINUTES.value,
+  garageMinutes: NUMBERS['garage-minutes'].value,
+  judges: JUDGES,
+  fillers: FILLER_STOCK,
+  shift: ZERO,
+  hasBucks: false,
   ...more,
   site: { ...NOTHING_FOUND, ...more.site },
 })

@@ -1,4 +1,4 @@
-import { type Length, TICKS_PER_INCH, TICKS_PER_MM, ticks } from './length'
+import { type Length, TICKS_PER_INCH, TICKS_PER_MM } from './length'
 
 /** A length split for setting as a real fraction. `exact` is false when the shown figure is rounded. */
 export type LengthParts = {
@@ -19,14 +19,38 @@ export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/')
 /** The step for figures that are cut or packed to. */
 export const workStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/64' : '0.1')
 
-/** The parts of `length` to the nearest `step`, halves away from zero. Rounding is for display only. */
-export function lengthParts(length: Length, step: DisplayStep): LengthParts {
-  return step.includes('/') ? inchParts(length, Number(step.split('/')[1])) : metricParts(length, step)
+/** Which way a shown figure is rounded: what must go in somewhere is never shown larger than it is, what must be gone into never smaller. */
+export type Toward = 'nearest' | 'down' | 'up'
+
+/** The parts of `length` in whole `step`s, to the nearest unless said, halves away from zero. Rounding is for display only. */
+export function lengthParts(length: Length, step: DisplayStep, toward: Toward = 'nearest'): LengthParts {
+  const places = step.split('.')[1]?.length ?? 0
+  const denominator = step.includes('/') ? Number(step.split('/')[1]) : null
+  const stepTicks = denominator === null ? Math.round(Number(step) * TICKS_PER_MM) : TICKS_PER_INCH / denominator
+  const steps = wholeSteps(length, stepTicks, toward)
+  const shared = { negative: steps < 0, exact: steps * stepTicks === length }
+  const size = Math.abs(steps)
+  if (denominator === null)
+    return { ...shared, whole: ((size * stepTicks) / TICKS_PER_MM).toFixed(places), numerator: 0, denominator: 1 }
+  const rest = size % denominator
+  const divisor = greatestCommonDivisor(rest, denominator)
+  return {
+    ...shared,
+    whole: String(Math.floor(size / denominator)),
+    numerator: rest / divisor,
+    denominator: rest === 0 ? 1 : denominator / divisor,
+  }
+}
+
+function wholeSteps(length: Length, stepTicks: number, toward: Toward): number {
+  if (toward === 'down') return Math.floor(length / stepTicks)
+  if (toward === 'up') return Math.ceil(length / stepTicks)
+  return Math.sign(length) * Math.floor((2 * Math.abs(length) + stepTicks) / (2 * stepTicks))
 }
 
 /** `36 3/8`, `≈ 36 3/8` when rounded, `924` for millimetres; no unit sign. */
-export function formatLength(length: Length, step: DisplayStep): string {
-  const parts = lengthParts(length, step)
+export function formatLength(length: Length, step: DisplayStep, toward: Toward = 'nearest'): string {
+  const parts = lengthParts(length, step, toward)
   const fraction = parts.numerator ? `${parts.numerator}/${parts.denominator}` : ''
   const body = fraction ? (parts.whole === '0' ? fraction : `${parts.whole} ${fraction}`) : parts.whole
   const zero = body === '0' || Number(body) === 0
@@ -34,32 +58,8 @@ export function formatLength(length: Length, step: DisplayStep): string {
 }
 
 /** With its unit: `36 3/8 in`, `924 mm`. */
-export const formatWithUnit = (length: Length, step: DisplayStep): string =>
-  `${formatLength(length, step)} ${step.includes('/') ? 'in' : 'mm'}`
-
-function inchParts(length: Length, denominator: number): LengthParts {
-  const size = Math.abs(length)
-  const stepTicks = TICKS_PER_INCH / denominator
-  const steps = Math.floor((2 * size + stepTicks) / (2 * stepTicks))
-  const rest = steps % denominator
-  const shared = greatestCommonDivisor(rest, denominator)
-  return {
-    negative: length < 0,
-    whole: String(Math.floor(steps / denominator)),
-    numerator: rest / shared,
-    denominator: rest === 0 ? 1 : denominator / shared,
-    exact: steps * stepTicks === size,
-  }
-}
-
-function metricParts(length: Length, step: string): LengthParts {
-  const size = Math.abs(length)
-  const stepTicks = ticks(Math.round(Number(step) * TICKS_PER_MM))
-  const steps = Math.floor((2 * size + stepTicks) / (2 * stepTicks))
-  const places = step.split('.')[1]?.length ?? 0
-  const whole = ((steps * stepTicks) / TICKS_PER_MM).toFixed(places)
-  return { negative: length < 0, whole, numerator: 0, denominator: 1, exact: steps * stepTicks === size }
-}
+export const formatWithUnit = (length: Length, step: DisplayStep, toward: Toward = 'nearest'): string =>
+  `${formatLength(length, step, toward)} ${step.includes('/') ? 'in' : 'mm'}`
 
 function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a || 1 : greatestCommonDivisor(b, a % b)

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { v7 as uuidV7 } from 'uuid'
-import { newWishes } from '@/core/specification/new-wishes'
+import { newEdits } from '@/core/new-edits'
 import type { Job, Opening } from '@/core/survey/job-record'
 import { jobRecord } from '@/core/test/fixtures'
 import { type Database, freePort, startDatabase } from '../../../tools/database.mjs'
@@ -65,6 +65,6 @@ export async function someCompany(
   const job = jobRecord({ id: uuidV7(), name: `${name} job`, site: '' })
   await insertJob(db, acting, job)
   const opening: Opening = { id: uuidV7(), tag: 'A1', name: 'Entry', family: 'hinged-outside', position: 0 }
-  await addOpening(db, acting, job.id, opening, newWishes('trim-off'))
+  await addOpening(db, acting, job.id, opening, newEdits('trim-off'))
   return { acting, job, opening }
 }

@@ -1,7 +1,7 @@
 'use client'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
-import type { AcknowledgedLine } from '@/core/order/acknowledgement'
+import type { AcknowledgedLine } from '@/core/exchange/acknowledgement'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { ReadAnswer } from '@/server/load-order'
 import { memberName } from '@/words/members'

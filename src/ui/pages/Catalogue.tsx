@@ -10,9 +10,9 @@ import {
   TableHeader,
 } from 'react-aria-components'
 import { styled } from 'styled-components'
-import { FAMILIES, type Family } from '@/core/survey/families'
+import { UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
 import type { FoundUnits, ListedUnit } from '@/server/search-catalogue'
-import { FAMILY_NAMES } from '@/words/kinds'
+import { unitKindName } from '@/words/kinds'
 import { money } from '@/words/money'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
@@ -51,7 +51,7 @@ const STEP = '1/16'
 export function Catalogue({ first }: { readonly first: FoundUnits }) {
   const [found, setFound] = useState(first)
   const [words, setWords] = useState('')
-  const [family, setFamily] = useState<Family | ''>('')
+  const [kind, setKind] = useState<UnitKind | ''>('')
   const [onlyStock, setOnlyStock] = useState(false)
   const [sort, setSort] = useState<SortDescriptor>({ column: 'article', direction: 'ascending' })
   const [from, setFrom] = useState(0)
@@ -60,7 +60,7 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
   const isFirst = useRef(true)
   const asked = new URLSearchParams({
     q: words,
-    kind: family,
+    kind,
     stock: onlyStock ? '1' : '',
     sort: `${sort.direction === 'descending' ? '-' : ''}${sort.column}`,
     from: String(from),
@@ -107,13 +107,13 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
         />
         <select
           aria-label="Kind of door"
-          value={family}
-          onChange={event => anew(setFamily)(FAMILIES.find(one => one === event.target.value) ?? '')}
+          value={kind}
+          onChange={event => anew(setKind)(UNIT_KINDS.find(one => one === event.target.value) ?? '')}
         >
           <option value="">every kind</option>
-          {FAMILIES.filter(one => one !== 'seal-only').map(one => (
+          {UNIT_KINDS.map(one => (
             <option key={one} value={one}>
-              {FAMILY_NAMES[one].name}
+              {unitKindName(one)}
             </option>
           ))}
         </select>
@@ -168,20 +168,19 @@ const UnitRow = ({ unit }: { readonly unit: ListedUnit }) => (
     <Cell>{unit.maker}</Cell>
     <Cell>{unit.name}</Cell>
     <Cell>
-      {unit.storm ? (
+      {unit.range ? (
         <>
-          <Figure value={unit.storm.widthLeast} step={STEP} /> to{' '}
-          <Figure value={unit.storm.widthMost} step={STEP} unit />
+          <Figure value={unit.range.width[0]} step={STEP} /> to <Figure value={unit.range.width[1]} step={STEP} unit />
         </>
       ) : (
         <Figure value={unit.width} step={STEP} unit />
       )}
     </Cell>
     <Cell>
-      {unit.storm ? (
+      {unit.range ? (
         <>
-          <Figure value={unit.storm.heightLeast} step={STEP} /> to{' '}
-          <Figure value={unit.storm.heightMost} step={STEP} unit />
+          <Figure value={unit.range.height[0]} step={STEP} /> to{' '}
+          <Figure value={unit.range.height[1]} step={STEP} unit />
         </>
       ) : (
         <Figure value={unit.height} step={STEP} unit />

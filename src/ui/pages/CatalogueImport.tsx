@@ -9,7 +9,7 @@ import { Button, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
-import { send } from '../sheet/send'
+import { send } from '../store/send'
 
 const Box = styled.section`
   display: grid; gap: 12px;

@@ -10,10 +10,11 @@ import { HAND_CONVENTIONS } from '@/core/specification/handing'
 import { RATES } from '@/trade/rates'
 import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
 import { LACK_NAMES } from '@/words/order'
+import { ClashNote } from '../parts/ClashNote'
 import { Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 import { SchoolList } from '../parts/SchoolList'
-import { useVersioned } from '../sheet/use-versioned'
+import { useEdit } from '../store/use-edit'
 import { Page } from './Today'
 
 const Columns = styled.div`
@@ -43,9 +44,8 @@ type Props = { readonly firm: Versioned<Firm>; readonly makers: readonly string[
 
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
 export function FirmPage({ firm, makers }: Props) {
-  const [{ data }, show] = useState(firm)
   const [said, setSaid] = useState<string | null>(null)
-  const save = useVersioned<Firm>(firm, '/api/firm', show, setSaid)
+  const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid)
   const { rates } = data
   const setRates = (change: Partial<Firm['rates']>) => save({ rates: { ...rates, ...change } })
   return (
@@ -56,6 +56,7 @@ export function FirmPage({ firm, makers }: Props) {
           {said}
         </p>
       )}
+      {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
       <Columns>
         <section aria-label="Practices">
           <h2>Practices</h2>

@@ -4,23 +4,26 @@ import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import { styled } from 'styled-components'
 import type { Severity } from '@/core/base/finding'
+import { FAMILIES, type Family } from '@/core/base/kinds'
 import { resolveSchools, type SchoolChoices } from '@/core/base/schools'
+import type { Stage } from '@/core/base/stages'
 import type { Firm } from '@/core/catalogue/firm'
+import { DOORS } from '@/core/doors/doors'
 import type { Scene } from '@/core/drawing/scene'
-import type { Stage } from '@/core/drawing/stage'
 import type { Versioned } from '@/core/sheet'
-import { FAMILIES, FAMILY_RULES, type Family, usualWay } from '@/core/survey/families'
 import type { Job as JobRecord } from '@/core/survey/job-record'
+import { usualWay } from '@/core/survey/survey-of'
 import type { Way } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { STAGE_NAMES } from '@/words/names'
+import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
-import { send } from '../sheet/send'
-import { useVersioned } from '../sheet/use-versioned'
+import { send } from '../store/send'
+import { useEdit } from '../store/use-edit'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
 
@@ -112,13 +115,13 @@ function JobPractices({
   readonly firm: Firm
   readonly first: Versioned<SchoolChoices>
 }) {
-  const [{ data }, show] = useState(first)
   const [said, setSaid] = useState<string | null>(null)
-  const save = useVersioned<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, show, setSaid)
+  const { data, save, clash, choose } = useEdit<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, setSaid)
   const chosen = Object.keys(data).length
   return (
     <Disclosure title={`Practices of this job: ${chosen ? `${chosen} of its own` : 'the company’s'}`}>
       {said && <Said role="alert">{said}</Said>}
+      {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
       <div style={{ maxWidth: 560 }}>
         <SchoolList
           own={data}
@@ -134,8 +137,8 @@ function JobPractices({
 function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
   const router = useRouter()
   const [family, setFamily] = useState<Family>('hinged-outside')
-  const [way, setWay] = useState<Way>(usualWay('hinged-outside', usual))
-  const { ways } = FAMILY_RULES[family]
+  const [way, setWay] = useState<Way>(usualWay(DOORS['hinged-outside'].survey, usual))
+  const { ways } = DOORS[family].survey
   const [said, setSaid] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
@@ -163,7 +166,7 @@ function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
         options={FAMILIES.map(one => [one, FAMILY_NAMES[one].name])}
         onChange={next => {
           setFamily(next)
-          setWay(usualWay(next, usual))
+          setWay(usualWay(DOORS[next].survey, usual))
         }}
       />
       <Choice

@@ -5,7 +5,7 @@ import { type FormEvent, useState } from 'react'
 import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
 import { Button, Choice } from '../parts/controls'
-import { send } from '../sheet/send'
+import { send } from '../store/send'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
 

@@ -19,7 +19,7 @@ import { Labelled } from '../parts/Labelled'
 import { MemberValue } from '../parts/MemberValue'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
-import { send } from '../sheet/send'
+import { send } from '../store/send'
 import { AnswerPanel } from './AnswerPanel'
 import { ReceivePanel } from './ReceivePanel'
 import { Page } from './Today'
@@ -212,7 +212,7 @@ function LineHead({ view, index }: { readonly view: OrderView; readonly index: n
         {line.opening.tag} {line.opening.name}
       </h2>
       <div style={{ display: 'grid', gap: 6, alignContent: 'start' }}>
-        {!unit.lock && <p className="hand">{handWords(line)}</p>}
+        {handWords(line) && <p className="hand">{handWords(line)}</p>}
         <p className="size">
           <Figure value={unit.width} step={step} /> × <Figure value={unit.height} step={step} unit />
         </p>

@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { styled } from 'styled-components'
-import { byMakerAndArticle } from '@/core/order/price-log'
+import { byMakerAndArticle } from '@/core/exchange/price-log'
 import type { OrderRow } from '@/server/load-order'
 import { money } from '@/words/money'
 import { STANDING_WORDS } from '@/words/standing'

@@ -2,9 +2,10 @@
 import { type FormEvent, useMemo, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
+import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { walkMarks } from '@/core/drawing/walk-marks'
-import { job } from '@/core/job'
+import { newEdits } from '@/core/new-edits'
 import type { Grip } from '@/core/practice/exercise'
 import type { Score } from '@/core/practice/score'
 import { newWishes } from '@/core/specification/new-wishes'
@@ -13,7 +14,9 @@ import type { Reading } from '@/core/survey/reading'
 import { isLevelReading, isSigned, isSlot, placeOf, waySlot } from '@/core/survey/slots'
 import { historyOf } from '@/core/survey/survey'
 import { WAY_READINGS } from '@/core/survey/ways'
+import type { OpeningRecords } from '@/core/terms'
 import { inches } from '@/core/units/length'
+import { work } from '@/core/work'
 import { tradeWith } from '@/trade/trade'
 import { FAULT_WORDS, MARK_WORDS } from '@/words/practice'
 import { slotHow, slotName } from '@/words/walk'
@@ -23,7 +26,7 @@ import { FindingList } from '../parts/FindingList'
 import { LengthField } from '../parts/LengthField'
 import { SceneView } from '../parts/SceneView'
 import { readingFrom } from '../sheet/instrument'
-import { send } from '../sheet/send'
+import { send } from '../store/send'
 import { Page } from './Today'
 
 const Bench = styled.div`
@@ -43,6 +46,17 @@ const WAY = 'trim-off' as const
 const NAMES = WAY_READINGS[WAY]
 const TRADE = tradeWith([])
 
+/** What was read of a made-up opening so far. */
+const practised = (id: string, readings: readonly Reading[]): OpeningRecords => ({
+  ...newEdits(WAY),
+  opening: { id, tag: '', name: '', family: 'hinged-outside' },
+  readings,
+  answers: [],
+  orders: [],
+  receipts: [],
+  log: [],
+})
+
 /** The practice corner: a made-up opening, a tape and a level to read, and a score by the core that judges real surveys. */
 export function Practice({ first }: { readonly first: string }) {
   const [id, setId] = useState(first)
@@ -51,24 +65,8 @@ export function Practice({ first }: { readonly first: string }) {
   const [score, setScore] = useState<Score | null>(null)
   const [said, setSaid] = useState<string | null>(null)
   const slot = waySlot(WAY, name)
-  const result = useMemo(
-    () =>
-      job(
-        {
-          opening: { id, tag: '', name: '', family: 'hinged-outside' },
-          readings,
-          answers: [],
-          wishes: newWishes(WAY),
-          sealChoice: {},
-          orders: [],
-          receipts: [],
-          log: [],
-        },
-        TRADE,
-      ),
-    [id, readings],
-  )
-  const scene = useMemo(() => walkMarks(elevation(result, 'measure'), slot), [result, slot])
+  const done = useMemo(() => work(practised(id, readings), TRADE, ''), [id, readings])
+  const scene = useMemo(() => walkMarks(elevation(drawnOf(done, newWishes(WAY)), 'measure'), slot), [done, slot])
   const names = new Map(NAMES.map(one => [waySlot(WAY, one) as string, slotName(waySlot(WAY, one))]))
   const again = () => {
     setId(uuidV7())
@@ -142,7 +140,7 @@ export function Practice({ first }: { readonly first: string }) {
               />
             </div>
             <FindingList
-              findings={result.findings.measure}
+              findings={done.measure.findings}
               step="1/16"
               selected={slot}
               onSelect={() => undefined}
@@ -228,6 +226,7 @@ function Take({
                 graduation: '1/16',
                 levelLength: isLevelled ? inches(Number(level)) : null,
                 reader: 'learner',
+                occasion: 'survey',
                 from: null,
               }),
             )

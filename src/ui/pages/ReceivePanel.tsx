@@ -2,6 +2,9 @@
 import { useId, useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
+import { hasPart } from '@/core/base/kinds'
+import type { TradeLengths } from '@/core/base/trade-lengths'
+import { said } from '@/core/catalogue/unit'
 import { type Found, judgeReceipt } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
 import {
@@ -19,7 +22,6 @@ import type { Photo } from '@/core/survey/photo'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import type { OrderView } from '@/server/load-order'
-import { LENGTHS } from '@/trade/lengths'
 import { issueWords } from '@/words/issues'
 import { CHECK_NAMES, PART_NAMES, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
@@ -80,6 +82,7 @@ export function ReceivePanel({ view, index, post, reload }: Props) {
           <ReceiveForm
             line={line}
             view={view}
+            lengths={view.lengths[index]!}
             photos={view.photos[index] ?? []}
             by={by}
             onPhoto={reload}
@@ -106,22 +109,25 @@ export function ReceivePanel({ view, index, post, reload }: Props) {
 type FormProps = {
   readonly line: OrderLine
   readonly view: OrderView
+  readonly lengths: TradeLengths
   readonly photos: readonly Photo[]
   readonly by: () => string
   readonly onPhoto: () => void
   readonly onSend: (found: Found, state: ReceiptState, note: string) => Promise<void>
 }
 
-/** Which readings a line is looked at by: the jamb only where it has one, mortises only where it has hinges. */
+/** Which readings a line is looked at by: what its sheet names, legs only of a frame, mortises only where a leaf hangs in it. */
 function asked(line: OrderLine): readonly UnitReading[] {
   return UNIT_READINGS.filter(name => {
-    if (name === 'jamb') return line.unit.jamb > 0
-    if (/^(mortise|plate|leaf\.gap)/.test(name)) return line.hinges !== null && line.unit.lock === null
-    return line.unit.lock === null || name.startsWith('width') || name.startsWith('height')
+    if (name === 'jamb') return said(line.unit, 'jamb') !== null
+    if (name === 'thickness') return said(line.unit, 'leafThickness') !== null
+    if (/^(mortise|plate|leaf\.gap)/.test(name)) return hasPart(line.unit.kind, 'hung')
+    if (/^(bow|head)/.test(name)) return hasPart(line.unit.kind, 'framed')
+    return hasPart(line.unit.kind, 'locking') ? /^(width|height)/.test(name) : true
   })
 }
 
-function ReceiveForm({ line, view, photos, by, onPhoto, onSend }: FormProps) {
+function ReceiveForm({ line, view, lengths, photos, by, onPhoto, onSend }: FormProps) {
   const { unit, step } = view.job
   const [drafts, setDrafts] = useState<{ readonly [name: string]: string }>({})
   const [hinges, setHinges] = useState<Found['hinges']>(null)
@@ -132,7 +138,7 @@ function ReceiveForm({ line, view, photos, by, onPhoto, onSend }: FormProps) {
   const [state, setState] = useState<ReceiptState | null>(null)
   const { readings, wrong } = useMemo(() => readingsOf(drafts, unit), [drafts, unit])
   const found: Found = { readings, hinges, swing, checks, counts }
-  const judged = judgeReceipt(line, found, LENGTHS)
+  const judged = judgeReceipt(line, found, lengths)
   const decided = state ?? judged.state
   const asks = PART_COUNTS.filter(part => part === 'keys' || (line.spares[part] ?? 0) > 0)
   return (

@@ -1,20 +1,38 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { COLUMN_CHOICES, type Column, columnsFor, UNIT_KINDS, type UnitKind } from '@/core/catalogue/columns'
+import { hasPart, UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
+import { type Column, columnsFor } from '@/core/catalogue/columns'
+import { isUnitMember } from '@/core/catalogue/unit-members'
+import { isNeededOn } from '@/core/catalogue/unit-parts'
+import { UNIT_DOORS } from '@/core/doors/doors'
+import { DETAILS } from '@/core/specification/wish-values'
 import { columnName } from '@/words/columns'
-import { FAMILY_NAMES } from '@/words/kinds'
+import { unitKindName } from '@/words/kinds'
 import { BareNumbers } from '../parts/BareNumbers'
 import { Button } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Labelled } from '../parts/Labelled'
-import { send } from '../sheet/send'
+import { send } from '../store/send'
 
 const Fields = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 10px; align-items: start;
   [data-refused] input, [data-refused] select { border-color: var(--stop); }
 `
-const kindName = (kind: UnitKind): string => (kind === 'lock-set' ? 'Lock set' : FAMILY_NAMES[kind].name)
+
+/** A unit of which everything that asks for a detail holds: the form offers every detail its kind can have. */
+const FULL = { bore: 'single', glass: 'tempered', labelMinutes: 20 }
+
+/** The columns of a kind: its own members, and the details an order of it can name. */
+function fieldsFor(kind: UnitKind): readonly Column[] {
+  const { details, extras } = UNIT_DOORS[kind].order
+  const own = hasPart(kind, 'glazed') ? FULL : { ...FULL, glass: null }
+  const named = new Set([...details(hasPart(kind, 'bored') ? own : { ...own, bore: null }), ...extras])
+  return columnsFor(
+    kind,
+    DETAILS.filter(one => named.has(one)),
+  )
+}
 
 /** One unit entered by hand, as a maker's sheet gives it: only what its kind has is asked. */
 export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
@@ -22,13 +40,12 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
   const [unit, setUnit] = useState<'in' | 'mm'>('in')
   const [cells, setCells] = useState<{ readonly [id: string]: string }>({})
   const [said, setSaid] = useState<{ readonly text: string; readonly column: string | null } | null>(null)
-  const columns = columnsFor(kind)
+  const columns = fieldsFor(kind)
   const take = async () => {
     const own = Object.fromEntries(
-      columns.map(({ id }) => [id, cells[id] ?? COLUMN_CHOICES[id]?.[0] ?? '']).filter(([, cell]) => cell !== ''),
+      columns.map(column => [column.id, cells[column.id] ?? firstOf(column, kind)]).filter(([, cell]) => cell !== ''),
     )
-    const family = kind === 'lock-set' ? 'interior' : kind
-    const sent = await send<{ id: string }>('POST', '/api/catalogue/units', { cells: { ...own, kind: family }, unit })
+    const sent = await send<{ id: string }>('POST', '/api/catalogue/units', { cells: { ...own, kind }, unit })
     if (!sent.ok) {
       const current = (sent.body as { current?: { column: string } } | null)?.current
       return setSaid({ text: sent.message, column: current?.column ?? null })
@@ -44,7 +61,7 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
           <select value={kind} onChange={event => setKind(UNIT_KINDS.find(one => one === event.target.value) ?? kind)}>
             {UNIT_KINDS.map(one => (
               <option key={one} value={one}>
-                {kindName(one)}
+                {unitKindName(one)}
               </option>
             ))}
           </select>
@@ -56,6 +73,7 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
           <Cell
             key={column.id}
             column={column}
+            isNeeded={isNeeded(column, kind)}
             value={cells[column.id] ?? ''}
             isRefused={said?.column === column.id}
             onChange={value => setCells({ ...cells, [column.id]: value })}
@@ -70,23 +88,37 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
   )
 }
 
+/** Whether a unit of the kind can't be taken in without it. */
+const isNeeded = ({ member }: Column, kind: UnitKind): boolean =>
+  isUnitMember(member) && member !== 'maker' && member !== 'lacks' && isNeededOn(member, kind)
+
+/** What a cell can be; one that may stay unsaid begins with nothing. */
+function choicesOf({ choices, of }: Column, needed: boolean): readonly string[] | null {
+  const own = of === 'words' ? null : (choices ?? (of === 'yes' ? ['no', 'yes'] : null))
+  return own && (needed ? own : ['', ...own])
+}
+const firstOf = (column: Column, kind: UnitKind): string => choicesOf(column, isNeeded(column, kind))?.[0] ?? ''
+
 type CellProps = {
   readonly column: Column
+  readonly isNeeded: boolean
   readonly value: string
   readonly isRefused: boolean
   readonly onChange: (value: string) => void
 }
 
-function Cell({ column: { id, kind, isNeeded }, value, isRefused, onChange }: CellProps) {
-  const choices = COLUMN_CHOICES[id] ?? (kind === 'yes' ? ['no', 'yes'] : null)
-  const label = `${columnName(id)}${isNeeded || id === 'maker' ? '' : kind === 'text' && !choices ? ', if said' : ''}`
+function Cell({ column, isNeeded: needed, value, isRefused, onChange }: CellProps) {
+  const choices = choicesOf(column, needed)
+  const label = `${columnName(column.id)}${needed || column.id === 'maker' ? '' : ', if said'}`
   return (
     <div data-refused={isRefused || undefined}>
       <Labelled label={label}>
         {choices ? (
           <select value={value || choices[0]} onChange={event => onChange(event.target.value)}>
             {choices.map(one => (
-              <option key={one}>{one}</option>
+              <option key={one} value={one}>
+                {one || 'not said'}
+              </option>
             ))}
           </select>
         ) : (

@@ -1,5 +1,5 @@
 import type { CSSProperties } from 'react'
-import { type DisplayStep, lengthParts } from '@/core/units/format-length'
+import { type DisplayStep, lengthParts, type Toward } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 
 const FRACTION: CSSProperties = { fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal' }
@@ -21,11 +21,13 @@ type Props = {
   readonly stacked?: boolean
   /** By how much a figure may be off: ± before it, and no ≈, for it is rounded by nature. */
   readonly either?: boolean
+  /** Which way it is rounded: to the nearest unless said. */
+  readonly toward?: Toward
 }
 
 /** A length with a real fraction. Stacked where it must be read at arm's length. */
-export function Figure({ value, step, unit = false, stacked = false, either = false }: Props) {
-  const { negative, whole, numerator, denominator, exact } = lengthParts(value, step)
+export function Figure({ value, step, unit = false, stacked = false, either = false, toward = 'nearest' }: Props) {
+  const { negative, whole, numerator, denominator, exact } = lengthParts(value, step, toward)
   const hideWhole = whole === '0' && numerator > 0
   return (
     <span style={{ whiteSpace: 'nowrap' }}>

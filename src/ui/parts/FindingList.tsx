@@ -1,8 +1,8 @@
 'use client'
 import { styled } from 'styled-components'
 import type { Finding } from '@/core/base/finding'
-import type { FindingCode } from '@/core/job'
 import type { DisplayStep } from '@/core/units/format-length'
+import type { FindingCode } from '@/core/work'
 import { findingWords } from '@/words/findings'
 import { SeverityMark } from './SeverityMark'
 

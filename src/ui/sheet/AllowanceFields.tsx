@@ -7,7 +7,7 @@ import { formatLength } from '@/core/units/format-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { allowanceName } from '@/words/traces'
-import type { SheetStore } from './use-sheet'
+import type { SheetStore } from '../store/use-sheet'
 
 const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
   pocket: ['rebate', 'drop-pocket'],
@@ -28,7 +28,7 @@ const Line = styled.div`
 
 /** The allowances this opening's size stands on, to be replaced by its own figures. An empty field goes back to the trade's. */
 export function AllowanceFields({ store }: { readonly store: SheetStore }) {
-  const way = store.sheet.wishes.data.way
+  const { way } = store.records.wishes
   const ids = [
     ...new Set([...BY_WAY[way], 'room-width', 'room-height', 'wall-spare', 'floor-target'] as TradeLengthId[]),
   ]
@@ -44,8 +44,8 @@ export function AllowanceFields({ store }: { readonly store: SheetStore }) {
 
 function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly store: SheetStore }) {
   const { unit } = store.sheet.job
-  const own = store.sheet.wishes.data.allowances
-  const standing = store.result.lengths[id]
+  const own = store.records.allowances
+  const standing = store.work.terms.lengths[id]
   const exactStep = unit === 'in' ? '1/64' : '0.1'
   const [draft, setDraft] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
@@ -53,7 +53,7 @@ function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly st
     if (draft === null) return
     const { [id]: _, ...others } = own
     if (draft.trim() === '') {
-      store.saveWishes({ allowances: others })
+      store.save('allowances', others, 'whole')
       return setDraft(null)
     }
     const parsed = parseLength(draft, { unit })
@@ -61,7 +61,7 @@ function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly st
     if (parsed.value.ticks < 0) return setWrong('An allowance is never negative.')
     setWrong(null)
     setDraft(null)
-    store.saveWishes({ allowances: { ...others, [id]: parsed.value.ticks } })
+    store.save('allowances', { ...others, [id]: parsed.value.ticks }, 'whole')
   }
   return (
     <Line>

@@ -1,25 +1,31 @@
 'use client'
 import { type RefObject, useEffect, useState } from 'react'
 import { type DeviceLength, gapOf, lengthOf } from '@/core/survey/device'
-import type { Reading } from '@/core/survey/reading'
+import { doubtAbout } from '@/core/survey/doubt'
+import { canBeRead } from '@/core/survey/readable'
+import type { Occasion, Reading } from '@/core/survey/reading'
 import { isLevelReading, isSigned, kindOfSlot, type Slot } from '@/core/survey/slots'
+import type { Survey } from '@/core/survey/survey'
 import type { Length } from '@/core/units/length'
 import { issueWords } from '@/words/issues'
+import { doubtWords, impossibleWords } from '@/words/readable'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { LengthField } from '../parts/LengthField'
-import type { StageProps } from '../stages/types'
+import { keepDraft, keptDraft } from '../store/outbox'
+import type { Storing } from '../store/use-sheet'
 import { withDirection } from './direction'
-import { doubtAbout } from './doubt'
 import { type LevelName, levelLengthOf, readingFrom, usualLevel } from './instrument'
-import { keepDraft, readKept } from './kept'
 import { Now } from './layout'
 import { Manner } from './Manner'
 import { SkipBar } from './SkipBar'
-import type { Storing } from './use-sheet'
+import type { StageProps } from './stage-props'
 import { useTape } from './use-tape'
 
 type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'> & {
   readonly slot: Slot
+  /** What stands read so far, and for which occasion it is read now. */
+  readonly survey: Survey
+  readonly occasion: Occasion
   readonly inputRef: RefObject<HTMLInputElement | null>
   /** Called when a value was taken or skipped: what comes next is the ladder's business. */
   readonly onTaken: (slot: Slot) => void
@@ -31,10 +37,21 @@ type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'>
 type From = DeviceLength & { readonly instrument: Reading['instrument']; readonly device: string }
 
 /** The reading that is taken now: what it is, how to take it, the field, and what was read here before. */
-export function Entry({ slot, store, devices, direction, onDirection, inputRef, onTaken, onMove }: Props) {
-  const { sheet, result, rows, reader } = store
+export function Entry({
+  slot,
+  survey,
+  occasion,
+  store,
+  devices,
+  direction,
+  onDirection,
+  inputRef,
+  onTaken,
+  onMove,
+}: Props) {
+  const { sheet, rows, reader } = store
   const { unit, step } = sheet.job
-  const openingId = sheet.opening.id
+  const base = `/api/openings/${sheet.opening.id}`
   const [draft, setDraft] = useState('')
   const [from, setFrom] = useState<From | null>(null)
   const [odd, setOdd] = useState<string | null>(null)
@@ -46,11 +63,11 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
   const level = levels[kind] ?? usualLevel(slot)
   // Another reading starts with an empty field, or with what stood half typed in it before a reload.
   useEffect(() => {
-    const kept = readKept(openingId).draft
+    const kept = keptDraft(base)
     setDraft(kept?.question === slot ? kept.text : '')
     setFrom(null)
     setOdd(null)
-  }, [openingId, slot])
+  }, [base, slot])
   const { offer, clear } = devices
   useEffect(() => {
     if (!offer) return
@@ -71,11 +88,14 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
     setDraft(next)
     setFrom(null)
     setOdd(null)
-    keepDraft(openingId, slot, next)
+    keepDraft(base, { question: slot, text: next })
   }
   const take = (typed: { readonly value: Length; readonly text: string }) => {
+    const directed = withDirection(slot, direction, typed)
+    if (!canBeRead(slot, directed.value)) return setOdd(`${impossibleWords(slot, typed.text)}.`)
     const reading = readingFrom({
-      ...withDirection(slot, direction, typed),
+      ...directed,
+      occasion,
       slot,
       graduation,
       levelLength: levelled ? levelLengthOf(level) : null,
@@ -85,7 +105,7 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
     setLast({ id: reading.id, slot, text: reading.text })
     setDraft('')
     setFrom(null)
-    keepDraft(openingId, slot, '')
+    keepDraft(base, { question: slot, text: '' })
     onDirection(null)
     void store.addReading(reading)
     onTaken(slot)
@@ -118,7 +138,10 @@ export function Entry({ slot, store, devices, direction, onDirection, inputRef, 
         onDraft={type}
         onTake={take}
         onMove={onMove}
-        doubt={value => doubtAbout(slot, value, result.survey, step)}
+        doubt={value => {
+          const doubt = doubtAbout(slot, value, survey)
+          return doubt && doubtWords(doubt, value, step)
+        }}
         meaning={value => meaningOf(slot, withDirection(slot, direction, { value, text: draft }).value)}
         exactness={from?.deviation ?? null}
         inputRef={inputRef}

@@ -2,11 +2,12 @@
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { choicesOf, type FactSlot, isAnswerTo } from '@/core/survey/facts'
+import { codeWords } from '@/words/codes'
 import { slotHow, slotName, slotWhy } from '@/words/walk'
 import { Button } from '../parts/controls'
+import type { SheetStore } from '../store/use-sheet'
 import { Now } from './layout'
 import { SkipBar } from './SkipBar'
-import type { SheetStore } from './use-sheet'
 
 const Asked = styled(Now)`
   align-content: start;
@@ -30,7 +31,7 @@ type Props = {
 export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
   const answers = useRef<HTMLDivElement>(null)
   const choices = choicesOf(slot)
-  const standing = store.result.survey.facts.get(slot)?.code
+  const standing = store.work.measure.value.survey.facts.get(slot)?.code
   // biome-ignore lint/correctness/useExhaustiveDependencies: each question anew
   useEffect(() => {
     if (takesFocus) answers.current?.querySelector<HTMLElement>('button, input')?.focus({ preventScroll: true })
@@ -51,7 +52,7 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
           <div className="answers" role="group" aria-label={slotName(slot)}>
             {choices.map(code => (
               <Button key={code} $plain aria-pressed={code === standing} onPress={() => answer(code)}>
-                {code}
+                {codeWords(code)}
               </Button>
             ))}
           </div>

@@ -1,11 +1,11 @@
 'use client'
-import type { Question } from '@/core/survey/families'
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
+import type { Question } from '@/core/survey/survey-of'
 import { placeName } from '@/words/findings'
 import { Panel, Quiet } from '../parts/controls'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
-import type { SheetStore } from './use-sheet'
+import type { SheetStore } from '../store/use-sheet'
 
 type Props = {
   readonly store: SheetStore

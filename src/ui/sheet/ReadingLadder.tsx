@@ -3,18 +3,22 @@ import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide
 import { useEffect, useRef } from 'react'
 import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
-import type { Question } from '@/core/survey/families'
-import { isAnswered } from '@/core/survey/survey'
+import { isAnswered, type Survey } from '@/core/survey/survey'
+import type { Question } from '@/core/survey/survey-of'
+import type { DisplayStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
+import { codeWords } from '@/words/codes'
 import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
+import type { SheetStore, Storing } from '../store/use-sheet'
 import { Ladder } from './layout'
-import type { SheetStore, Storing } from './use-sheet'
 
 type Props<Q extends Question> = {
   readonly slots: readonly Q[]
+  /** What stands read. */
+  readonly survey: Survey
   readonly store: SheetStore
   readonly selected: string | null
   readonly onSelect: (slot: Q) => void
@@ -25,9 +29,16 @@ type Props<Q extends Question> = {
 }
 
 /** The readings in walking order, done and open, with what is doubtful among them. */
-export function ReadingLadder<Q extends Question>({ slots, store, selected, onSelect, swings, order }: Props<Q>) {
-  const { survey, findings } = store.result
-  const doubts = doubtsOf(findings.measure)
+export function ReadingLadder<Q extends Question>({
+  slots,
+  survey,
+  store,
+  selected,
+  onSelect,
+  swings,
+  order,
+}: Props<Q>) {
+  const doubts = doubtsOf(store.work.measure.findings)
   const list = useRef<HTMLOListElement>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another selection is another row in the list
   useEffect(() => {
@@ -51,7 +62,7 @@ export function ReadingLadder<Q extends Question>({ slots, store, selected, onSe
       <Ladder ref={list} aria-label={swings ? 'Readings by what they decide' : 'Readings in walking order'}>
         {slots.map(slot => {
           const isDone = isAnswered(survey, slot)
-          const storing = storingOf(slot, store)
+          const storing = storingOf(slot, survey, store)
           const doubt = doubts.get(slot)
           return (
             <li key={slot}>
@@ -85,7 +96,7 @@ export function ReadingLadder<Q extends Question>({ slots, store, selected, onSe
                     </span>
                   )}
                 </span>
-                <LadderValue slot={slot} store={store} />
+                <LadderValue slot={slot} survey={survey} step={store.sheet.job.step} />
                 {storing === 'storing' ? (
                   <LoaderCircle size={16} aria-label="storing" />
                 ) : storing === 'not-stored' ? (
@@ -102,23 +113,24 @@ export function ReadingLadder<Q extends Question>({ slots, store, selected, onSe
   )
 }
 
-function LadderValue({ slot, store }: { readonly slot: Question; readonly store: SheetStore }) {
-  const { survey } = store.result
+type ValueProps = { readonly slot: Question; readonly survey: Survey; readonly step: DisplayStep }
+
+function LadderValue({ slot, survey, step }: ValueProps) {
   if (isFactSlot(slot)) {
     const fact = survey.facts.get(slot)
-    return fact ? <span className="answer">{fact.code}</span> : <span className="open">–</span>
+    return fact ? <span className="answer">{codeWords(fact.code)}</span> : <span className="open">–</span>
   }
   const reading = survey.bySlot.get(slot)
   if (!reading) return <span className="open">–</span>
   return (
     <span className="value">
-      <Figure value={reading.value} step={store.sheet.job.step} />
+      <Figure value={reading.value} step={step} />
     </span>
   )
 }
 
 /** The mark of each reading that a finding is about; one finding may be about several. */
-function doubtsOf(findings: SheetStore['result']['findings']['measure']): ReadonlyMap<string, Severity> {
+function doubtsOf(findings: SheetStore['work']['measure']['findings']): ReadonlyMap<string, Severity> {
   const marks = new Map<string, Severity>()
   for (const { severity, place, facts } of [...findings].reverse()) {
     if (severity === 'fine') continue
@@ -128,7 +140,7 @@ function doubtsOf(findings: SheetStore['result']['findings']['measure']): Readon
 }
 
 /** What became of the row that stands for a question; a skip is a row too. */
-function storingOf(slot: Question, { result: { survey }, rows }: SheetStore): Storing | undefined {
+function storingOf(slot: Question, survey: Survey, { rows }: SheetStore): Storing | undefined {
   const row = isFactSlot(slot) ? survey.facts.get(slot) : survey.bySlot.get(slot)
   const id = (row ?? survey.skipped.get(slot))?.id
   return id === undefined ? undefined : rows.get(id)

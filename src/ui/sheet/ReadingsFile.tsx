@@ -7,8 +7,8 @@ import type { Reading } from '@/core/survey/reading'
 import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
-import { send } from './send'
-import type { SheetStore } from './use-sheet'
+import { send } from '../store/send'
+import type { SheetStore } from '../store/use-sheet'
 
 const Said = styled.p`color: var(--stop); font-size: 15px;`
 const Rows = styled.ul`

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import type { SheetStore } from './use-sheet'
+import type { SheetStore } from '../store/use-sheet'
 
 const FIELDS = [
   ['heatingDegreeDays', 'Heating degree days, K·day', 12_000],
@@ -17,8 +17,8 @@ export function SealSettings({ store }: { readonly store: SheetStore }) {
           key={name}
           label={label}
           most={most}
-          value={store.sheet.wishes.data[name]}
-          onChange={value => store.saveWishes({ [name]: value })}
+          value={store.sheet.edits.seal.data[name]}
+          onChange={value => store.save('seal', { [name]: value })}
         />
       ))}
     </>

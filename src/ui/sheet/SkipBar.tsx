@@ -2,10 +2,10 @@
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { SKIP_REASONS } from '@/core/survey/facts'
-import type { Question } from '@/core/survey/families'
+import type { Question } from '@/core/survey/survey-of'
 import { SKIP_WORDS } from '@/words/walk'
 import { Button } from '../parts/controls'
-import type { SheetStore } from './use-sheet'
+import type { SheetStore } from '../store/use-sheet'
 
 const Bar = styled.div`
   display: grid; gap: 6px;
@@ -31,7 +31,7 @@ export function SkipBar({ slot, store, onSkipped, onMove }: Props) {
     setOpen(false)
     setNote('')
   }, [slot])
-  const skipped = store.result.survey.skipped.get(slot)
+  const skipped = store.work.measure.value.survey.skipped.get(slot)
   return (
     <Bar>
       <div className="line walk">

@@ -1,6 +1,7 @@
 import { v7 as uuidV7 } from 'uuid'
 import type { DeviceLength } from '@/core/survey/device'
-import type { Instrument, Reading } from '@/core/survey/reading'
+import { instrumentFor } from '@/core/survey/instrument'
+import type { Instrument, Occasion, Reading } from '@/core/survey/reading'
 import { isLevelReading, kindOfSlot, type Slot } from '@/core/survey/slots'
 import { inches, type Length } from '@/core/units/length'
 
@@ -18,26 +19,6 @@ export const levelLengthOf = (name: LevelName): Length => LEVELS.find(([one]) =>
 /** The level one takes for a reading when nothing else was chosen: a short one along the sill, a long one up a side. */
 export const usualLevel = (slot: Slot): LevelName => (kindOfSlot(slot) === 'fall' ? '24' : '72')
 
-/** What a reading is usually taken with. */
-export function instrumentFor(slot: Slot): Instrument {
-  if (isLevelReading(slot)) return 'level'
-  switch (kindOfSlot(slot)) {
-    case 'bow':
-    case 'crown':
-      return 'straightedge'
-    case 'gap':
-    case 'contact':
-      return 'gauge'
-    case 'leaf':
-    case 'backset':
-    case 'case':
-    case 'mould':
-      return slot === 'leaf.thickness' || slot === 'backset' || slot === 'case.depth' ? 'rule' : 'tape'
-    default:
-      return 'tape'
-  }
-}
-
 export type Taking = {
   readonly slot: Slot
   readonly value: Length
@@ -45,14 +26,25 @@ export type Taking = {
   readonly graduation: Reading['graduation']
   readonly levelLength: Length | null
   readonly reader: string
+  readonly occasion: Occasion
   /** Where a paired device gave the value: its own words, instrument and exactness. */
   readonly from: (DeviceLength & { readonly instrument: Instrument; readonly device: string }) | null
 }
 
 /** A new reading, made here and now, with an id of its own. */
-export const readingFrom = ({ slot, value, text, graduation, levelLength, reader, from }: Taking): Reading => ({
+export const readingFrom = ({
+  slot,
+  value,
+  text,
+  graduation,
+  levelLength,
+  reader,
+  occasion,
+  from,
+}: Taking): Reading => ({
   id: uuidV7(),
   slot,
+  occasion,
   value,
   text,
   instrument: from?.instrument ?? instrumentFor(slot),

@@ -1,5 +1,5 @@
-import type { Question } from '@/core/survey/families'
 import { isAnswered, type Survey } from '@/core/survey/survey'
+import type { Question } from '@/core/survey/survey-of'
 
 /** The next question that is open, after `from` in walking order and round to the start; `null` when none is.
  *  One that was skipped is asked again only when nothing else is left open. */

@@ -1,15 +1,24 @@
-import { STAGES } from '@/core/drawing/stage'
-import { FAMILIES, FAMILY_RULES, readingsFor } from '@/core/survey/families'
+import { FAMILIES, type Family } from '@/core/base/kinds'
+import { STAGES } from '@/core/base/stages'
+import { DOORS } from '@/core/doors/doors'
+import { doubtAbout as doubtOf } from '@/core/survey/doubt'
 import type { Slot } from '@/core/survey/slots'
 import { surveyOf } from '@/core/survey/survey'
-import { length, readings } from '@/core/test/fixtures'
-import { ticks } from '@/core/units/length'
+import { readingsFor } from '@/core/survey/survey-of'
+import type { Way } from '@/core/survey/ways'
+import { done, length, readings, records } from '@/core/test/fixtures'
+import type { DisplayStep } from '@/core/units/format-length'
+import { type Length, ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
+import { doubtWords } from '@/words/readable'
+import { tappable } from '../opening/names'
 import { partsOf, withParts } from '../parts/keypad-text'
-import { doubtAbout } from './doubt'
-import { tappable } from './names'
 import { neighbourOf, nextOpen } from './selection'
 
+const doubtAbout = (slot: Slot, value: Length, of: typeof survey, step: DisplayStep) => {
+  const doubt = doubtOf(slot, value, of)
+  return doubt && doubtWords(doubt, value, step)
+}
 const survey = surveyOf(
   'trim-off',
   readings({
@@ -59,7 +68,7 @@ describe('an odd value is asked about', () => {
 })
 
 describe('the next reading', () => {
-  const slots = readingsFor('hinged-outside', 'core')
+  const slots = readingsFor(DOORS['hinged-outside'].survey, 'core')
   const read = (...names: Slot[]) => surveyOf('core', readings(Object.fromEntries(names.map(name => [name, '36']))))
   it('is the first open one at the start', () => expect(nextOpen(slots, read(), null)).toBe('core/widths.bottom'))
   it('is the next open one after the last taken', () =>
@@ -73,15 +82,23 @@ describe('the next reading', () => {
     expect([neighbourOf(slots, slots[0]!, -1), neighbourOf(slots, slots.at(-1)!, 1)]).toEqual([slots.at(-1), slots[0]]))
 })
 
+const workOn = (family: Family, way: Way) => {
+  const own = records({}, { way })
+  return done({ ...own, opening: { ...own.opening, family } }).work
+}
+
 describe('what can be tapped', () => {
   it('while measuring is every reading of the ladder', () => {
     for (const family of FAMILIES)
-      for (const way of FAMILY_RULES[family].ways)
-        expect([...tappable('measure', family, way, null).keys()]).toEqual([...readingsFor(family, way)])
+      for (const way of DOORS[family].survey.ways)
+        expect([...tappable('measure', workOn(family, way), null).keys()]).toEqual([
+          ...readingsFor(DOORS[family].survey, way),
+        ])
   })
   it('has a name each, on every stage', () => {
     for (const stage of STAGES)
-      for (const name of tappable(stage, 'hinged-outside', 'pocket', null).values()) expect(name).toMatch(/^[A-Z]\w/)
+      for (const name of tappable(stage, workOn('hinged-outside', 'pocket'), null).values())
+        expect(name).toMatch(/^[A-Z]\w/)
   })
 })
 

@@ -1,10 +1,10 @@
-import type { Answer } from '@/core/survey/answer'
+import { instrumentFor } from '@/core/survey/instrument'
 import { SLOTS } from '@/core/survey/slots'
 import { length, reading } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
+import { keepChange, keepDraft, keepRow, keptChange, keptDraft, keptRows, letGo } from '../store/outbox'
 import { directionId, directionOf, withDirection } from './direction'
-import { instrumentFor, levelLengthOf, readingFrom, usualLevel } from './instrument'
-import { keepAnswer, keepDraft, keepReading, letGo, NOTHING_KEPT, readKept } from './kept'
+import { levelLengthOf, readingFrom, usualLevel } from './instrument'
 
 const OPENING = '01900000-0000-7000-8000-0000000000bb'
 
@@ -37,7 +37,14 @@ describe('a direction that was tapped', () => {
 })
 
 describe('a reading that is taken', () => {
-  const taking = { value: inches(36), text: '36', graduation: '1/16', levelLength: inches(72), reader: 'Ida' } as const
+  const taking = {
+    value: inches(36),
+    text: '36',
+    graduation: '1/16',
+    levelLength: inches(72),
+    reader: 'Ida',
+    occasion: 'survey',
+  } as const
   it('has an id of its own each time, and who took it', () => {
     const [a, b] = [
       readingFrom({ ...taking, slot: 'wall.left', from: null }),
@@ -88,31 +95,39 @@ describe('what the browser keeps until the store has it', () => {
       },
     })
   })
+  const BASE = `/api/openings/${OPENING}`
   const row = reading('wall.left', '4 1/2')
-  const answer: Answer = { ...row, slot: 'fact.condition', kind: 'fact', code: 'sound', id: OPENING } as never
-  it('is every row until it is let go, once each', () => {
-    keepReading(OPENING, row)
-    keepReading(OPENING, row)
-    keepAnswer(OPENING, answer)
-    expect([readKept(OPENING).readings.length, readKept(OPENING).answers.length]).toEqual([1, 1])
-    letGo(OPENING, row.id)
-    expect(readKept(OPENING)).toMatchObject({ readings: [], answers: [{ code: 'sound' }] })
-    letGo(OPENING, answer.id)
+  it('is every row until it is let go, once each, whatever its kind', () => {
+    const paths = ['readings', 'answers', 'log', 'receipts', 'decisions']
+    for (const path of paths) keepRow(BASE, { path, row: { id: path } })
+    keepRow(BASE, { path: 'readings', row })
+    keepRow(BASE, { path: 'readings', row })
+    expect(keptRows(BASE).map(one => one.row.id)).toEqual([...paths, row.id])
+    for (const path of paths) letGo(BASE, path)
+    expect(keptRows(BASE)).toEqual([{ path: 'readings', row }])
+    letGo(BASE, row.id)
     expect(store.size).toBe(0)
   })
   it('is what stands half typed', () => {
-    keepDraft(OPENING, 'wall.left', '4 1/')
-    expect(readKept(OPENING).draft).toEqual({ question: 'wall.left', text: '4 1/' })
-    keepDraft(OPENING, 'wall.left', '')
-    expect(store.size).toBe(0)
+    keepDraft(BASE, { question: 'wall.left', text: '4 1/' })
+    expect(keptDraft(BASE)).toEqual({ question: 'wall.left', text: '4 1/' })
+    keepDraft(BASE, { question: 'wall.left', text: '' })
+    expect([keptDraft(BASE), store.size]).toEqual([null, 0])
+  })
+  it('is a change that was not answered, with what it began from', () => {
+    const pending = { base: { revision: 3, data: { hinges: 'left' } }, wanted: { hinges: 'right' } }
+    keepChange(`${BASE}/edits/wishes`, pending)
+    expect(keptChange(`${BASE}/edits/wishes`)).toEqual(pending)
+    keepChange(`${BASE}/edits/wishes`, null)
+    expect(keptChange(`${BASE}/edits/wishes`)).toBeNull()
   })
   it('is nothing of another opening', () => {
-    keepReading(OPENING, row)
-    expect(readKept('other')).toEqual(NOTHING_KEPT)
+    keepRow(BASE, { path: 'readings', row })
+    expect(keptRows('/api/openings/other')).toEqual([])
   })
-  it.each(['', '{', 'null', '[]', '{"readings":1}'])('is nothing when %p stands there', text => {
-    store.set(`harvek-kept/${OPENING}`, text)
-    expect(readKept(OPENING)).toEqual(NOTHING_KEPT)
+  it.each(['', '{', 'null', '[1,{"row":{}}]', '{"readings":1}'])('is nothing when %p stands there', text => {
+    for (const key of ['rows', 'draft', 'pending']) store.set(`harvek-${key}${BASE}`, text)
+    expect([keptRows(BASE), keptDraft(BASE), keptChange(BASE)]).toEqual([[], null, null])
   })
   it('is nothing, without a crash, where the browser keeps nothing', () => {
     Object.assign(globalThis, {
@@ -122,7 +137,7 @@ describe('what the browser keeps until the store has it', () => {
         },
       },
     })
-    keepReading(OPENING, row)
-    expect(readKept(OPENING)).toEqual(NOTHING_KEPT)
+    keepRow(BASE, { path: 'readings', row })
+    expect(keptRows(BASE)).toEqual([])
   })
 })

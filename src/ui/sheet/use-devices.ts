@@ -1,7 +1,7 @@
 'use client'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Device, DeviceValue } from '@/core/survey/device'
-import { send } from './send'
+import { send } from '../store/send'
 
 /** A value that waits to be taken into the open field. */
 export type Offer = { readonly device: Device; readonly value: DeviceValue }

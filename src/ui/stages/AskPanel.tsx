@@ -2,27 +2,28 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { isOpen, makerQuestions } from '@/core/order/maker-questions'
-import { detailFacts } from '@/core/order/order-line'
 import { askText, questionWords } from '@/words/maker-questions'
 import { handWords } from '@/words/order'
 import { CopyText } from '../parts/CopyText'
 import { Button, Panel, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
-import type { StageProps } from './types'
+import type { StageProps } from '../sheet/stage-props'
 
 const Beside = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: end;`
 
 /** What is asked of the maker before this unit is ordered, and what was agreed. What was agreed goes onto the order. */
 export function AskPanel({ store }: Pick<StageProps, 'store'>) {
-  const { chosen, survey, schools, wishes, findings } = store.result
-  const { questions } = store.sheet.wishes.data
+  const { value, findings } = store.work.order
+  const { chosen, of, details } = value
+  const { questions } = store.records.order
   const [draft, setDraft] = useState('')
-  if (!chosen) return null
+  if (!chosen || !of) return null
   const all = makerQuestions({
+    of,
     offer: chosen,
-    wishes,
-    facts: detailFacts(survey, schools.answers['outside-trim']),
-    isHandUnclear: findings.order.some(one => one.code === 'order-hand'),
+    questions,
+    details,
+    isHandUnclear: findings.some(one => one.code === 'order-hand'),
   })
   const others = all.filter(one => one.kind !== 'own').map(questionWords)
   const open = all.filter(isOpen).map(questionWords)
@@ -30,7 +31,7 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
   const canAsk = question !== '' && questions.every(one => one.question !== question)
   const ask = () => {
     if (!canAsk) return
-    store.saveWishes({ questions: [...questions, { question, answer: '' }] })
+    store.save('order', { questions: [...questions, { question, answer: '' }] })
     setDraft('')
   }
   return (
@@ -49,14 +50,14 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
               onBlur={event => {
                 const answer = event.target.value.trim()
                 if (answer !== one.answer)
-                  store.saveWishes({ questions: questions.map((it, j) => (j === i ? { ...it, answer } : it)) })
+                  store.save('order', { questions: questions.map((it, j) => (j === i ? { ...it, answer } : it)) })
               }}
             />
           </Labelled>
           <Button
             $plain
             aria-label={`Take back: ${one.question}`}
-            onPress={() => store.saveWishes({ questions: questions.filter((_, j) => j !== i) })}
+            onPress={() => store.save('order', { questions: questions.filter((_, j) => j !== i) })}
           >
             Take back
           </Button>
@@ -81,7 +82,7 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
       {open.length > 0 && (
         <CopyText
           title={`${open.length === 1 ? 'The question' : `The ${open.length} questions`} as text`}
-          text={askText(store.sheet.opening.tag, chosen.unit, handWords(wishes), open)}
+          text={askText(store.sheet.opening.tag, chosen.unit, handWords(store.records.wishes), open)}
         />
       )}
     </Panel>

@@ -4,14 +4,14 @@ import { useEffect, useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { over } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
+import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import type { JobResult } from '@/core/job'
 import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SceneView } from '../parts/SceneView'
-import type { SheetStore } from '../sheet/use-sheet'
+import type { SheetStore } from '../store/use-sheet'
 import { type Compared, choiceOf, comparedOffers } from './comparing'
 
 const Columns = styled.div<{ $count: number }>`
@@ -39,7 +39,7 @@ export function earliestDay(today: Date, days: number): Date {
 
 /** Two or three units side by side, each drawn in the opening, with what it costs over the cheapest in money, days and work. */
 export default function Compare({ store }: { readonly store: SheetStore }) {
-  const { offers, chosen } = store.result
+  const { offers, chosen } = store.work.order.value
   const compared = comparedOffers(offers, store.comparing, chosen)
   const cheapest = compared.reduce<Offer | null>(
     (best, { offer }) => (best && best.cents.total <= offer.cents.total ? best : offer),
@@ -82,8 +82,8 @@ type CandidateProps = {
 function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, beside }: CandidateProps) {
   const { unit, cents, days, minutes, preparations } = offer
   const { step } = store.sheet.job
-  const { result } = store
-  const scene = useMemo(() => elevation({ ...result, chosen: offer } satisfies JobResult, 'order'), [result, offer])
+  const { work, records } = store
+  const scene = useMemo(() => elevation(drawnOf(work, records.wishes, offer), 'order'), [work, records.wishes, offer])
   return (
     <article data-chosen={isChosen} data-compared={unit.article}>
       <div className="drawn">
@@ -119,7 +119,7 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
             </li>
           ))}
         </ul>
-        <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.saveWishes(choiceOf(offer, beside))}>
+        <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.save('order', choiceOf(offer, beside))}>
           {isChosen ? 'Chosen' : `Choose ${unit.article}`}
         </Button>
       </div>

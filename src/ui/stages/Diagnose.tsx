@@ -7,12 +7,12 @@ import { Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Ladder } from '../sheet/layout'
-import type { StageProps } from './types'
+import type { StageProps } from '../sheet/stage-props'
 
 export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
-  const { findings, model } = store.result
-  if (!model) return <Quiet>Nothing to diagnose yet: one width and one height are needed.</Quiet>
-  const all = [...findings.measure, ...findings.diagnose]
+  const { measure, diagnose } = store.work
+  if (!measure.value.model) return <Quiet>Nothing to diagnose yet: one width and one height are needed.</Quiet>
+  const all = [...measure.findings, ...diagnose.findings]
   return (
     <>
       <h2>Checks</h2>
@@ -36,14 +36,14 @@ export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
 }
 
 export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
-  const { findings, model } = store.result
-  const assumed = model?.adjusted.assumed ?? []
+  const { measure, diagnose } = store.work
+  const assumed = measure.value.model?.adjusted.assumed ?? []
   return (
     <>
       <Panel>
         <h2>Why, and what cures it</h2>
         <FindingList
-          findings={[...findings.measure, ...findings.diagnose]}
+          findings={[...measure.findings, ...diagnose.findings]}
           step={finerStep(store.sheet.job.step)}
           selected={selected}
           onSelect={onSelect}

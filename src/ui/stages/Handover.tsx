@@ -1,120 +1,153 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { v7 as uuidV7 } from 'uuid'
 import type { PlannedTest } from '@/core/handover/plan-tests'
-import { TEST_NAMES } from '@/words/tests'
+import type { LogEntry } from '@/core/log/log'
+import { parseLength } from '@/core/units/parse-length'
+import { issueWords } from '@/words/issues'
+import { foundWords, testWords, UNIT_SIGNS } from '@/words/tests'
 import { Button, ButtonLink, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
-import type { StageProps } from './types'
+import { ReasonLine } from '../parts/ReasonLine'
+import type { StageProps } from '../sheet/stage-props'
 
 const Tests = styled.ol`
   li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; gap: 5px; }
   .small { font-size: 15px; color: var(--quiet); }
   .line { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
   .line input { grid-column: 1 / -1; }
+  .wrong { color: var(--stop); font-size: 15px; }
   input { min-width: 0; height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
 `
+type Store = StageProps['store']
 
 export function HandoverLadder({ store }: StageProps) {
-  const { handover } = store.result
+  const { tests, open } = store.work.handover.value
   return (
     <>
       <h2>Tests</h2>
       <Quiet>
-        {handover.tests.length - handover.open} of {handover.tests.length} tested
+        {tests.length - open} of {tests.length} tested
       </Quiet>
       <Tests>
-        {handover.tests.map(test => (
-          <TestItem
-            key={test.id}
-            test={test}
-            onResult={(result, text) =>
-              store.addLog({
-                id: uuidV7(),
-                kind: 'test',
-                code: test.id,
-                result,
-                text,
-                by: store.sheet.memberName,
-                at: new Date().toISOString(),
-              })
-            }
-          />
+        {tests.map(test => (
+          <TestItem key={test.id} test={test} store={store} />
         ))}
       </Tests>
     </>
   )
 }
 
-const UNITS = { none: 'Note', length: 'Read, in or mm', newton: 'Read, N', second: 'Read, s' } as const
+const MARKS = { passed: '✓', failed: '◆', waived: '–', open: '' } as const
 
-function TestItem({
-  test,
-  onResult,
-}: {
-  readonly test: PlannedTest
-  readonly onResult: (result: 'passed' | 'failed', text: string) => void
-}) {
-  const [text, setText] = useState('')
-  const [name, how, limit] = TEST_NAMES[test.id] ?? [test.id, '', '']
-  const { entry } = test
+function TestItem({ test, store }: { readonly test: PlannedTest; readonly store: Store }) {
+  const [name, how, limit] = testWords(test.id, store.say)
+  const { entry, verdict } = test
   return (
-    <li data-test={test.id} data-result={entry?.result ?? 'open'}>
+    <li data-test={test.id} data-result={verdict}>
       <strong>{name}</strong>
       <span className="small">
         {how} Limit: {limit}.
       </span>
       {entry && (
         <span>
-          <strong>{entry.result === 'passed' ? '✓ Passed' : '◆ Failed'}</strong>
-          {entry.text && `: ${entry.text}`} · {entry.by}, {entry.at.slice(0, 10)}
+          <strong>
+            {MARKS[verdict]} {foundWords(test, store.sheet.job.step)}
+          </strong>{' '}
+          · {entry.by}, {entry.at.slice(0, 10)}
         </span>
       )}
-      <div className="line">
-        <input
-          aria-label={`${UNITS[test.unit]}: ${name}`}
-          placeholder={UNITS[test.unit]}
-          value={text}
-          maxLength={500}
-          onChange={event => setText(event.target.value)}
-        />
-        <Button
-          onPress={() => {
-            onResult('passed', text)
-            setText('')
-          }}
-          aria-label={`Passed: ${name}`}
-        >
-          Passed
-        </Button>
-        <Button
-          $plain
-          onPress={() => {
-            onResult('failed', text)
-            setText('')
-          }}
-          aria-label={`Failed: ${name}`}
-        >
-          Failed
-        </Button>
-      </div>
+      <Found test={test} name={name} store={store} />
     </li>
   )
 }
 
+/** What was found: a figure that is judged by its limit, or what somebody saw; and a way round a test with its reason. */
+function Found({ test, name, store }: { readonly test: PlannedTest; readonly name: string; readonly store: Store }) {
+  const [draft, setDraft] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const { unit } = store.sheet.job
+  const note = (result: 'passed' | 'failed' | 'waived', value: LogEntry['value'], text: string) => {
+    void store.addLog({ kind: 'test', code: test.id, result, value, text })
+    setDraft('')
+    setWrong(null)
+  }
+  const label = test.unit === 'none' ? 'Note' : `Read, ${test.unit === 'length' ? unit : UNIT_SIGNS[test.unit]}`
+  const take = (result: 'passed' | 'failed') => {
+    if (test.unit === 'none' || draft.trim() === '') return note(result, null, draft.trim())
+    const read = readAs(draft, test, unit)
+    if ('wrong' in read) return setWrong(read.wrong)
+    note(result, read.value, '')
+  }
+  return (
+    <>
+      <div className="line">
+        <input
+          aria-label={`${label}: ${name}`}
+          placeholder={label}
+          value={draft}
+          maxLength={500}
+          aria-invalid={wrong !== null}
+          onChange={event => {
+            setDraft(event.target.value)
+            setWrong(null)
+          }}
+        />
+        {wrong && (
+          <span className="wrong" role="alert" style={{ gridColumn: '1 / -1' }}>
+            {wrong}
+          </span>
+        )}
+        <Button
+          onPress={() => take('passed')}
+          isDisabled={test.limit !== null && draft.trim() === ''}
+          aria-label={`Passed: ${name}`}
+        >
+          {test.limit ? 'Take' : 'Passed'}
+        </Button>
+        <Button $plain onPress={() => take('failed')} aria-label={`Failed: ${name}`}>
+          Failed
+        </Button>
+      </div>
+      <ReasonLine label="Why it is not tested" act={`Not tested: ${name}`} onAct={text => note('waived', null, text)}>
+        Not tested
+      </ReasonLine>
+    </>
+  )
+}
+
+/** What was typed, as the test's own quantity. */
+function readAs(
+  draft: string,
+  test: PlannedTest,
+  unit: 'in' | 'mm',
+): { readonly value: LogEntry['value'] } | { readonly wrong: string } {
+  if (test.unit === 'length') {
+    const parsed = parseLength(draft, { unit })
+    return parsed.ok ? { value: { length: parsed.value.ticks } } : { wrong: issueWords(parsed.issues[0]!) }
+  }
+  const number = Number(
+    draft
+      .trim()
+      .replace(',', '.')
+      .replace(/\s*(N|s)$/i, ''),
+  )
+  return Number.isFinite(number) && number >= 0
+    ? { value: { number } }
+    : { wrong: `“${draft}” is no number; type what was read, such as 40.` }
+}
+
 export function HandoverFindings({ store, selected, onSelect }: StageProps) {
-  const { findings, handover } = store.result
+  const { value, findings } = store.work.handover
   const { opening, job } = store.sheet
   const base = `/api/openings/${opening.id}`
+  const isReady = value.open === 0 && findings.length === 0
   return (
     <>
       <Panel>
-        <h2>
-          {handover.open === 0 && handover.findings.length === 0 ? 'Ready to hand over' : `${handover.open} tests open`}
-        </h2>
+        <h2>{isReady ? 'Ready to hand over' : `${value.open} tests open`}</h2>
         <FindingList
-          findings={findings.handover}
+          findings={findings}
           step={job.step}
           selected={selected}
           onSelect={onSelect}

@@ -1,13 +1,13 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
-import { whatDecides } from '@/core/job'
+import { whatDecides } from '@/core/ask-work'
 import { isFactSlot } from '@/core/survey/facts'
-import { FAMILY_RULES, ladderFor, type Question } from '@/core/survey/families'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Reading } from '@/core/survey/reading'
 import { isSlot, waySlot } from '@/core/survey/slots'
 import { historyOf, isAnswered, standingReadings } from '@/core/survey/survey'
+import { ladderFor, type Question } from '@/core/survey/survey-of'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { slotName } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
@@ -17,8 +17,8 @@ import { FactEntry } from '../sheet/FactEntry'
 import { History } from '../sheet/History'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { neighbourOf, nextOpen } from '../sheet/selection'
+import type { StageProps } from '../sheet/stage-props'
 import { TAPES, useTape } from '../sheet/use-tape'
-import type { StageProps } from './types'
 
 // What is not needed to read is loaded behind what is.
 const DevicePanel = dynamic(() => import('../sheet/DevicePanel').then(one => one.DevicePanel), { ssr: false })
@@ -29,13 +29,14 @@ type Order = 'walk' | 'decides'
 
 export function MeasureLadder(stage: StageProps) {
   const { store, selected, onSelect, onShow } = stage
-  const { survey, family } = store.result
+  const { survey, model } = store.work.measure.value
+  const asked = store.work.door.survey
   const [order, setOrder] = useState<Order>('walk')
   const [byKeyboard, setByKeyboard] = useState(false)
-  const walk = ladderFor(family, survey.way)
-  const decided = useMemo(() => (order === 'decides' ? whatDecides(store.result) : []), [order, store.result])
+  const walk = ladderFor(asked, survey.way)
+  const decided = useMemo(() => (order === 'decides' ? whatDecides(store.work) : []), [order, store.work])
   const swings = new Map<Question, (typeof decided)[number]['swing']>(
-    decided.map(one => [waySlot(store.result.model?.way ?? survey.way, one.name), one.swing]),
+    decided.map(one => [waySlot(model?.way ?? survey.way, one.name), one.swing]),
   )
   const first = [...swings.keys()].filter(one => walk.includes(one))
   const slots = order === 'decides' ? [...first, ...walk.filter(one => !swings.has(one))] : walk
@@ -58,10 +59,11 @@ export function MeasureLadder(stage: StageProps) {
       {isFactSlot(slot) ? (
         <FactEntry {...common} slot={slot} takesFocus={byKeyboard} />
       ) : (
-        <Entry {...stage} {...common} slot={slot} />
+        <Entry {...stage} {...common} slot={slot} survey={survey} occasion="survey" />
       )}
       <ReadingLadder
         slots={slots}
+        survey={survey}
         store={store}
         selected={slot}
         onSelect={onSelect}
@@ -73,23 +75,24 @@ export function MeasureLadder(stage: StageProps) {
 }
 
 /** What to take first: the reading that disagrees with the rest, else the next open one, else one that was skipped. */
-function firstToTake(slots: readonly Question[], { store: { result } }: StageProps): Question {
-  const suspect = result.findings.measure.find(one => one.code === 'reading-suspect')?.place
+function firstToTake(slots: readonly Question[], { store }: StageProps): Question {
+  const { value, findings } = store.work.measure
+  const suspect = findings.find(one => one.code === 'reading-suspect')?.place
   return (
     slots.find(one => one === suspect) ??
-    nextOpen(slots, result.survey, null) ??
-    slots.find(one => !isAnswered(result.survey, one)) ??
+    nextOpen(slots, value.survey, null) ??
+    slots.find(one => !isAnswered(value.survey, one)) ??
     slots[0]!
   )
 }
 
 export function MeasureFindings({ store, devices, selected, onSelect }: StageProps) {
-  const { result, sheet } = store
-  const { family } = result
-  const way = sheet.wishes.data.way
-  const { ways } = FAMILY_RULES[family]
+  const { work, sheet, records } = store
+  const { measure, specify, door } = work
+  const { way } = records.wishes
+  const { ways } = door.survey
   const places = new Set(['ways-agree', 'ways-disagree'])
-  const findings = [...result.findings.measure, ...result.findings.specify.filter(one => places.has(one.code))]
+  const findings = [...measure.findings, ...specify.findings.filter(one => places.has(one.code))]
   const address = `/api/openings/${sheet.opening.id}`
   return (
     <>
@@ -101,7 +104,7 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
           selected={selected}
           onSelect={onSelect}
           empty={
-            result.model
+            measure.value.model
               ? 'The readings agree with each other.'
               : 'One width and one height, and the opening is drawn to scale.'
           }
@@ -109,13 +112,13 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
       </Panel>
       <History history={historyHere(selected, sheet)} unit={sheet.job.unit} />
       <Panel>
-        <h2>{FAMILY_NAMES[family].name}</h2>
+        <h2>{FAMILY_NAMES[sheet.opening.family].name}</h2>
         {ways.length > 1 ? (
           <Choice
             label={WAY_NAMES[way].when}
             value={way}
             options={ways.map(one => [one, WAY_NAMES[one].name])}
-            onChange={next => store.saveWishes({ way: next })}
+            onChange={next => store.save('wishes', { way: next })}
           />
         ) : (
           <Quiet>{WAY_NAMES[way].when}</Quiet>
@@ -133,7 +136,7 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
         <TapeChoice unit={sheet.job.unit} />
       </Panel>
       <DevicePanel devices={devices} />
-      <Photos store={store} question={selectedQuestion(selected, result.survey.way, family)} />
+      <Photos store={store} question={selectedQuestion(selected, way, door.survey)} />
       <Panel>
         <h2>Papers and files</h2>
         <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
@@ -159,9 +162,9 @@ function historyHere(selected: string | null, { readings, answers }: StageProps[
 function selectedQuestion(
   selected: string | null,
   way: Parameters<typeof ladderFor>[1],
-  family: Parameters<typeof ladderFor>[0],
+  asked: Parameters<typeof ladderFor>[0],
 ): { readonly question: Question; readonly name: string } | null {
-  const question = ladderFor(family, way).find(one => one === selected)
+  const question = ladderFor(asked, way).find(one => one === selected)
   return question ? { question, name: slotName(question) } : null
 }
 

@@ -9,8 +9,8 @@ import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import type { StageProps } from '../sheet/stage-props'
 import { choiceOf, comparedOffers, MOST_COMPARED } from './comparing'
-import type { StageProps } from './types'
 
 const Offers = styled.ul`
   li { border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; gap: 4px; }
@@ -27,7 +27,7 @@ const Offers = styled.ul`
 const BEST = { cheapest: 'cheapest', soonest: 'soonest', 'least-work': 'least work' } as const
 
 export function OrderLadder({ store }: StageProps) {
-  const { offers, chosen } = store.result
+  const { offers, chosen } = store.work.order.value
   const { catalogue } = store.sheet
   const [asked, setShowAll] = useState<boolean | null>(null)
   const { refreshUnits } = store
@@ -109,7 +109,7 @@ const WAY_WORDS: Readonly<Record<WayOut['kind'], string>> = {
 
 /** Where the floor's packing makes the unit too high: what can be done instead, each with what it costs in all. */
 function WaysOut({ store }: Pick<StageProps, 'store'>) {
-  const { offers, request } = store.result
+  const { offers, request } = store.work.order.value
   const ways = waysOut(offers, request)
   const { step } = store.sheet.job
   if (ways.length === 0) return null
@@ -186,7 +186,7 @@ function OfferItem({ offer, best, isChosen, beside, store }: ItemProps) {
           Side by side
         </label>
         {isCompared ? null : (
-          <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.saveWishes(choiceOf(offer, beside))}>
+          <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.save('order', choiceOf(offer, beside))}>
             {isChosen ? 'Chosen' : `Choose ${unit.article}`}
           </Button>
         )}

@@ -8,18 +8,19 @@ import { money } from '@/words/money'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Labelled } from '../parts/Labelled'
+import type { StageProps } from '../sheet/stage-props'
 import { AskPanel } from './AskPanel'
 import { comparedOffers } from './comparing'
 import { ReleasePanel } from './ReleasePanel'
 import { SettlePanel } from './SettlePanel'
-import type { StageProps } from './types'
 
 const CostDays = dynamic(() => import('../parts/Chart').then(one => one.CostDays))
 
 export function OrderFindings({ store, selected, onSelect }: StageProps) {
-  const { findings, chosen } = store.result
+  const { value, findings } = store.work.order
+  const { chosen } = value
   const { job } = store.sheet
-  const order = findings.order.filter((one): one is Finding<OrderCode> => one.code.startsWith('order-'))
+  const order = findings.filter((one): one is Finding<OrderCode> => one.code.startsWith('order-'))
   return (
     <>
       <ChosenPanel store={store} />
@@ -53,8 +54,8 @@ const PARTS = {
 type Stored = Pick<StageProps, 'store'>
 
 function ChosenPanel({ store }: Stored) {
-  const { chosen } = store.result
-  const { wishes } = store.sheet
+  const { chosen } = store.work.order.value
+  const choices = store.records.order
   if (!chosen)
     return (
       <Panel>
@@ -62,7 +63,7 @@ function ChosenPanel({ store }: Stored) {
         <Quiet>Show the customer what stands side by side, and choose one.</Quiet>
       </Panel>
     )
-  const beside = wishes.data.compared.filter(one => one.article !== chosen.unit.article)
+  const beside = choices.compared.filter(one => one.article !== chosen.unit.article)
   return (
     <Panel>
       <h2>{chosen.unit.article} chosen</h2>
@@ -84,9 +85,9 @@ function ChosenPanel({ store }: Stored) {
       <Labelled label="Why the customer chose it">
         <input
           key={chosen.unit.id}
-          defaultValue={wishes.data.chosen?.reason ?? ''}
+          defaultValue={choices.chosen?.reason ?? ''}
           maxLength={500}
-          onBlur={event => store.saveWishes({ chosen: { unit: chosen.unit.id, reason: event.target.value } })}
+          onBlur={event => store.save('order', { chosen: { unit: chosen.unit.id, reason: event.target.value } })}
         />
       </Labelled>
     </Panel>
@@ -104,7 +105,7 @@ function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cen
 
 /** What every unit that goes in costs against its days, those side by side marked. */
 function CostChart({ store }: Stored) {
-  const { offers, chosen } = store.result
+  const { offers, chosen } = store.work.order.value
   const possible = offers.filter(goesIn)
   if (possible.length < 2) return null
   const shown = new Set(comparedOffers(offers, store.comparing, chosen).map(one => one.offer))

@@ -11,8 +11,8 @@ import { changesOf } from '@/core/order/same-line'
 import type { ReadyLine } from '@/server/ready-lines'
 import { memberName } from '@/words/members'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
-import { send } from '../sheet/send'
-import type { SheetStore } from '../sheet/use-sheet'
+import { send } from '../store/send'
+import type { SheetStore } from '../store/use-sheet'
 
 const Together = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid;
@@ -24,7 +24,7 @@ type Props = { readonly store: SheetStore; readonly order: readonly Finding<Orde
 
 /** Releases once, alone or with other openings of the job. What was released is frozen: a change makes the next revision. */
 export function ReleasePanel({ store, order }: Props) {
-  const { line } = store.result
+  const { line } = store.work.order.value
   const { opening } = store.sheet
   const holds = (line: OrderLine) => line.opening.id === opening.id
   const orders = standingOrders(store.sheet.orders).filter(one => one.lines.some(holds))
@@ -97,9 +97,9 @@ export function ReleasePanel({ store, order }: Props) {
 }
 
 /** Other openings of the job whose order is complete, is of the same maker, and was not released. */
-function useBeside({ sheet, result }: SheetStore, isNew: boolean): readonly ReadyLine[] {
+function useBeside({ sheet, work }: SheetStore, isNew: boolean): readonly ReadyLine[] {
   const [ready, setReady] = useState<readonly ReadyLine[]>([])
-  const maker = result.chosen?.unit.maker
+  const maker = work.order.value.chosen?.unit.maker
   useEffect(() => {
     if (!isNew || !maker) return
     let isHere = true

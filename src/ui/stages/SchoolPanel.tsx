@@ -2,36 +2,31 @@
 import { useMemo } from 'react'
 import { resolveSchools, type SchoolId } from '@/core/base/schools'
 import { schoolEffects, schoolsOf } from '@/core/school-effects'
-import { recordsOf } from '@/core/sheet'
 import type { DisplayStep } from '@/core/units/format-length'
-import { tradeWith } from '@/trade/trade'
 import { memberName } from '@/words/members'
 import { answerName } from '@/words/schools'
 import { valueWords } from '@/words/value'
 import { Panel, Quiet } from '../parts/controls'
 import { SchoolList } from '../parts/SchoolList'
-import type { StageProps } from './types'
+import type { StageProps } from '../sheet/stage-props'
 
 /** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here.
  *  By which way an opening is measured was chosen when it was added. */
 export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
-  const { sheet, result } = store
-  const { firm, jobSchools, units, wishes, opening, job } = sheet
+  const { sheet, work, records, trade } = store
+  const { firm, jobSchools, opening, job } = sheet
   const above = resolveSchools(firm.schools, jobSchools.data, {})
-  const effects = useMemo(
-    () => schoolEffects(recordsOf(sheet), tradeWith(units, { firm, jobSchools: jobSchools.data })),
-    [sheet, units, firm, jobSchools],
-  )
+  const effects = useMemo(() => schoolEffects(records, trade, new Date().toISOString()), [records, trade])
   return (
     <Panel aria-label="Practices">
       <h2>Practices</h2>
       <Quiet>Chosen here for this opening only. Firm holds the company’s, the job’s page the job’s.</Quiet>
       <SchoolList
         ids={schoolsOf(opening.family).filter(id => id !== 'unit-width')}
-        own={wishes.data.schools}
-        standing={result.schools}
+        own={records.wishes.schools}
+        standing={work.terms.schools}
         above={above}
-        onChange={schools => store.saveWishes({ schools })}
+        onChange={schools => store.save('wishes', { schools })}
         changed={id => changedWords(id, effects, job.step)}
       />
     </Panel>

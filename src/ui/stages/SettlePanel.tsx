@@ -1,26 +1,26 @@
 'use client'
-import { detailChoices, detailsAsked, extrasOf } from '@/core/catalogue/unit-values'
-import { detailFacts, detailsOf } from '@/core/order/order-line'
+import { detailChoices } from '@/core/catalogue/unit-values'
+import { detailsOf } from '@/core/order/order-line'
 import type { Detail } from '@/core/specification/wish-values'
 import { memberName } from '@/words/members'
 import { Panel } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Labelled } from '../parts/Labelled'
-import type { StageProps } from './types'
+import type { StageProps } from '../sheet/stage-props'
 
 type Props = Pick<StageProps, 'store'>
 
 /** What the unit's sheet leaves open, to be settled before it is ordered; and what the door may have and need not. */
 export function SettlePanel({ store }: Props) {
-  const { chosen, schools, survey } = store.result
-  const { details } = store.sheet.wishes.data
-  if (!chosen) return null
+  const { chosen, of, facts } = store.work.order.value
+  const { details } = store.records.order
+  if (!chosen || !of) return null
   const { unit } = chosen
   const isOpen = (name: Detail) => detailChoices(unit.details[name]).length !== 1
-  const keepsTrim = schools.answers['outside-trim'] === 'keep'
-  const asked = detailsAsked(unit).filter(name => isOpen(name) && !(name === 'brickmould' && keepsTrim))
-  const extras = extrasOf(unit).filter(isOpen)
-  const unwished = detailsOf(unit, { details: {} }, detailFacts(survey, schools.answers['outside-trim']))
+  const keepsTrim = facts.trim === 'keep'
+  const asked = of.details(unit).filter(name => isOpen(name) && !(name === 'brickmould' && keepsTrim))
+  const extras = of.extras.filter(isOpen)
+  const unwished = detailsOf(of, unit, { details: {} }, facts)
   const unsaid = (name: Detail) => (unwished[name] === undefined ? 'not settled' : `as found: ${unwished[name]}`)
   if (asked.length + extras.length === 0) return null
   return (
@@ -47,11 +47,11 @@ type FieldProps = Props & { readonly name: Detail; readonly unsaid: string }
 
 /** One detail: of what the sheet offers, or in words where it offers nothing. */
 function DetailField({ name, store, unsaid }: FieldProps) {
-  const { details } = store.sheet.wishes.data
-  const choices = detailChoices(store.result.chosen?.unit.details[name]).filter(one => one !== unsaid)
+  const { details } = store.records.order
+  const choices = detailChoices(store.work.order.value.chosen?.unit.details[name]).filter(one => one !== unsaid)
   const settle = (value: string) => {
     const { [name]: _, ...others } = details
-    store.saveWishes({ details: value.trim() ? { ...others, [name]: value.trim() } : others })
+    store.save('order', { details: value.trim() ? { ...others, [name]: value.trim() } : others })
   }
   return (
     <Labelled label={memberName(`details.${name}`)}>

@@ -3,16 +3,15 @@ import { styled } from 'styled-components'
 import { handingTraces } from '@/core/specification/handing'
 import { CONSTRUCTIONS } from '@/core/specification/weigh-leaf'
 import { SETTINGS } from '@/core/specification/wish-values'
-import { FAMILY_RULES } from '@/core/survey/families'
 import { handWords } from '@/words/order'
 import { CONSTRUCTION_NAMES, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import { AllowanceFields } from '../sheet/AllowanceFields'
-import { FamilyFigures } from './FamilyFigures'
+import type { StageProps } from '../sheet/stage-props'
+import { FurtherFigures } from './FurtherFigures'
 import { SchoolPanel } from './SchoolPanel'
 import { StageFindings } from './StageFindings'
-import type { StageProps } from './types'
 
 const Wanted = styled(Panel)`
   .settings { border: none; padding: 0; margin: 0; display: grid; }
@@ -22,9 +21,10 @@ const Wanted = styled(Panel)`
 `
 
 export function SpecifyLadder({ store }: StageProps) {
-  const { data } = store.sheet.wishes
-  const asks = new Set<string>(FAMILY_RULES[store.sheet.opening.family].settles)
-  const save = store.saveWishes
+  const data = store.records.wishes
+  const { door } = store.work
+  const asks = new Set<string>(door.specify.settles)
+  const save = (change: Partial<typeof data>) => store.save('wishes', change)
   return (
     <>
       <Wanted>
@@ -141,13 +141,13 @@ export function SpecifyLadder({ store }: StageProps) {
 
 export function SpecifyFindings(stage: StageProps) {
   const { store } = stage
-  const { specification, findings } = store.result
+  const { door, specify } = store.work
   const { step } = store.sheet.job
-  const { unit, jamb, floor } = specification
+  const { unit, jamb, floor } = specify.value.specification
   const picked = jamb?.options[jamb.pick]
   return (
     <>
-      {FAMILY_RULES[store.sheet.opening.family].derivesUnit && (
+      {door.specify.derivesUnit && (
         <Panel>
           <h2>To order</h2>
           {unit ? (
@@ -166,34 +166,35 @@ export function SpecifyFindings(stage: StageProps) {
           {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
         </Panel>
       )}
-      <FamilyFigures result={store.result} step={step} />
+      <FurtherFigures further={specify.value.further} step={step} />
       <Panel>
         <h2>Hand</h2>
         <HandFacts store={store} />
       </Panel>
-      <StageFindings {...stage} findings={findings.specify} />
+      <StageFindings {...stage} findings={specify.findings} />
     </>
   )
 }
 
 /** The hand in words, and for a hinged leaf by every convention; of a pair and a slider the facts they have instead. */
 function HandFacts({ store }: Pick<StageProps, 'store'>) {
-  const { wishes, survey, familySpecification } = store.result
-  const { family } = store.sheet.opening
-  const { hinges, swing } = wishes
-  const active = survey.facts.get('fact.active-leaf')?.code
-  if (family === 'slider')
-    return familySpecification.panels ? (
-      <strong>{handWords({ hinges: null, swing: null, panels: familySpecification.panels })}</strong>
+  const { door, measure, specify } = store.work
+  const { hinges, swing } = store.records.wishes
+  const { panels } = specify.value.further
+  if (door.survey.facts.includes('fact.moving-panel'))
+    return panels ? (
+      <strong>{handWords({ hinges: null, swing: null, panels })}</strong>
     ) : (
       <Quiet>Measure asks which panel moves, seen from outside.</Quiet>
     )
-  if (family === 'pair')
+  if (door.survey.facts.includes('fact.active-leaf')) {
+    const active = measure.value.survey.facts.get('fact.active-leaf')?.code
     return active === 'left' || active === 'right' ? (
       <strong>{handWords({ hinges: null, swing, activeLeaf: active })}</strong>
     ) : (
       <Quiet>Measure asks which leaf is active, seen from outside; tap the plan for which way they go.</Quiet>
     )
+  }
   if (!hinges || !swing) return <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
   return (
     <>

@@ -1,8 +1,8 @@
 import type { Finding } from '@/core/base/finding'
-import type { FindingCode } from '@/core/job'
+import type { FindingCode } from '@/core/work'
 import { Panel } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
-import type { StageProps } from './types'
+import type { StageProps } from '../sheet/stage-props'
 
 /** The findings of a stage, below its figures. */
 export function StageFindings({

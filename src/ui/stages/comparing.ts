@@ -1,6 +1,6 @@
 import { type Best, goesIn, standOuts } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
-import type { Wishes } from '@/core/specification/wishes'
+import type { OrderChoices } from '@/core/order/order-choices'
 
 export const MOST_COMPARED = 3
 
@@ -23,7 +23,7 @@ export function comparedOffers(
 }
 
 /** What is kept with a choice: the unit, and what stood beside it when it was chosen. */
-export const choiceOf = (offer: Offer, beside: readonly Compared[]): Pick<Wishes, 'chosen' | 'compared'> => ({
+export const choiceOf = (offer: Offer, beside: readonly Compared[]): Pick<OrderChoices, 'chosen' | 'compared'> => ({
   chosen: { unit: offer.unit.id, reason: '' },
   compared: beside.slice(0, MOST_COMPARED).map(({ offer: one }) => ({
     maker: one.unit.maker,

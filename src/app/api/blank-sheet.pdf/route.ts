@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/survey/families'
+import { FAMILIES } from '@/core/base/kinds'
 import { WAYS } from '@/core/survey/ways'
 import { download } from '@/server/download'
 import { handle, refuse } from '@/server/handle'

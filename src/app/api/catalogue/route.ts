@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/survey/families'
+import { UNIT_KINDS } from '@/core/base/kinds'
 import { catalogueOf } from '@/server/catalogue'
 import { handle } from '@/server/handle'
 import { SORTS, searchCatalogue } from '@/server/search-catalogue'
@@ -10,7 +10,7 @@ export const GET = handle(async ({ db, acting, request }) => {
   return Response.json(
     searchCatalogue(await catalogueOf(db, acting), {
       words: (asked.get('q') ?? '').slice(0, 200),
-      family: FAMILIES.find(one => one === asked.get('kind')) ?? null,
+      kind: UNIT_KINDS.find(one => one === asked.get('kind')) ?? null,
       onlyStock: asked.get('stock') === '1',
       sort: SORTS.find(one => one === sort.replace(/^-/, '')) ?? 'article',
       isDescending: sort.startsWith('-'),

@@ -1,20 +1,12 @@
-import { z } from 'zod'
 import { firmSchema } from '@/core/catalogue/firm-record'
-import { bodyOf, handle, refuse } from '@/server/handle'
-import { findFirm, saveFirm } from '@/store/firm'
-
-const asked = z.strictObject({ revision: z.int().min(0), data: firmSchema })
+import { bodyOf, handle } from '@/server/handle'
+import { answerChange, changeOf } from '@/server/put-change'
+import { saveChange } from '@/store/edits'
+import { findFirm, firmPlace } from '@/store/firm'
 
 export const GET = handle(async ({ db, acting }) => Response.json(await findFirm(db, acting)))
 
-/** Saves the firm's own practices, rates and suppliers: 200 with the new revision, or 409 with what stands now. */
-export const PUT = handle(async ({ db, acting, request }) => {
-  const { revision, data } = await bodyOf(request, asked)
-  const saved = await saveFirm(db, acting, revision, data)
-  if (saved.ok) return Response.json({ revision: saved.revision })
-  return refuse(409, {
-    code: 'stale',
-    message: 'Somebody else changed this in the meantime. Load the page anew and look.',
-    current: saved.current,
-  })
-})
+/** Saves the firm's own practices, rates and suppliers: what it is now, or 409 with what stands. */
+export const PUT = handle(async ({ db, acting, request }) =>
+  answerChange(await saveChange(firmPlace(db, acting), await bodyOf(request, changeOf(firmSchema)))),
+)

@@ -1,4 +1,5 @@
 import { cache } from 'react'
+import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { loadJob, loadJobPractices } from '@/server/page'
 import { Job } from '@/ui/pages/Job'
@@ -17,11 +18,11 @@ export default async function Page({ params }: Props) {
     <Job
       {...practices}
       job={job}
-      openings={openings.map(({ sheet, result, progress }) => ({
+      openings={openings.map(({ sheet, work, progress }) => ({
         id: sheet.opening.id,
         tag: sheet.opening.tag,
         name: sheet.opening.name,
-        scene: elevation(result, 'handover'),
+        scene: elevation(drawnOf(work, sheet.edits.wishes.data), 'handover'),
         stage: progress.stage,
         worst: progress.worst,
         finished: progress.finished,

@@ -1,6 +1,6 @@
+import { readCatalogue } from '@/readers/read-catalogue'
 import { catalogueFileSchema } from '@/server/catalogue-file'
 import { bodyOf, handle, refuse } from '@/server/handle'
-import { readCatalogue } from '@/server/read-catalogue'
 import { putUnits } from '@/store/units'
 
 /** Takes a maker's list in: the rows that can be taken; a unit that is here already is replaced by what the list says now. */

@@ -1,6 +1,6 @@
+import { readCatalogue } from '@/readers/read-catalogue'
 import { catalogueFileSchema } from '@/server/catalogue-file'
 import { bodyOf, handle } from '@/server/handle'
-import { readCatalogue } from '@/server/read-catalogue'
 
 const MOST_PREVIEWED = 8
 const MOST_REJECTED = 500

@@ -1,6 +1,6 @@
 import { z } from 'zod'
+import { readUnit } from '@/readers/read-catalogue'
 import { bodyOf, handle, refuse } from '@/server/handle'
-import { readUnit } from '@/server/read-catalogue'
 import { addUnit } from '@/store/units'
 import { columnName } from '@/words/columns'
 

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
-import { STAGES } from '@/core/drawing/stage'
+import { STAGES } from '@/core/base/stages'
 import { loadSheet } from '@/server/page'
-import { Sheet } from '@/ui/sheet/Sheet'
+import { Sheet } from '@/ui/opening/Sheet'
 
 /** Loaded once for a page and its title. */
 const load = cache(loadSheet)

@@ -1,5 +1,5 @@
 import { answerSchema } from '@/core/survey/answer'
 import { postRows } from '@/server/post-rows'
-import { addAnswers } from '@/store/records'
+import { ANSWERS } from '@/store/rows'
 
-export const POST = postRows(answerSchema, addAnswers)
+export const POST = postRows(ANSWERS, answerSchema)

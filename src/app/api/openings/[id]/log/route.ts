@@ -1,5 +1,5 @@
-import { logEntrySchema } from '@/core/handover/log'
+import { logEntrySchema } from '@/core/log/log'
 import { postRows } from '@/server/post-rows'
-import { addLog } from '@/store/records'
+import { LOG_ENTRIES } from '@/store/rows'
 
-export const POST = postRows(logEntrySchema, addLog)
+export const POST = postRows(LOG_ENTRIES, logEntrySchema)

@@ -1,17 +1,18 @@
 import { orderSheet } from '@/papers/order-sheet'
 import { download } from '@/server/download'
 import { handle, notFound, refuse } from '@/server/handle'
-import { loadOpening, resultOf } from '@/server/load-opening'
+import { loadOpening, workOf } from '@/server/load-opening'
 import { writePdf } from '@/writers/write-pdf'
 
 /** The order sheet as it would be released now, marked as not released. */
 export const GET = handle(async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
-  const { line, specification } = resultOf(sheet)
+  const { order, specify } = workOf(sheet)
+  const { line } = order.value
   if (!line)
     return refuse(422, { code: 'not-complete', message: 'The order is not complete: the sheet can’t be made yet.' })
-  const { unit, jamb } = specification
+  const { unit, jamb } = specify.value.specification
   const traces = [
     ...(unit ? [['Unit width', unit.width] as const, ['Unit height', unit.height] as const] : []),
     ...(jamb ? [['Jamb', jamb.wanted] as const] : []),

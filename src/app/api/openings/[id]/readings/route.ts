@@ -1,5 +1,9 @@
+import { canBeRead } from '@/core/survey/readable'
 import { readingSchema } from '@/core/survey/reading'
 import { postRows } from '@/server/post-rows'
-import { addReadings } from '@/store/records'
+import { READINGS } from '@/store/rows'
+import { impossibleWords } from '@/words/readable'
 
-export const POST = postRows(readingSchema, addReadings)
+export const POST = postRows(READINGS, readingSchema, ({ slot, value, text }) =>
+  canBeRead(slot, value) ? null : impossibleWords(slot, text),
+)

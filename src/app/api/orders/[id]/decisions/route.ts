@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { bodyOf, handle, notFound } from '@/server/handle'
-import { addDecisions, listDeskAnswers } from '@/store/exchange'
+import { answerAdded } from '@/server/post-rows'
+import { listDeskAnswers } from '@/store/exchange'
 import { findOrder } from '@/store/orders'
+import { addRows, DECISIONS } from '@/store/rows'
 
 const decisions = z.strictObject({
   answerId: z.uuid(),
@@ -12,6 +14,8 @@ const decisions = z.strictObject({
         line: z.int().min(1),
         path: z.string().min(1).max(120),
         verdict: z.enum(['accepted', 'objected']),
+        by: z.string().min(1).max(80),
+        at: z.iso.datetime({ precision: 3 }),
       }),
     )
     .min(1)
@@ -24,11 +28,6 @@ export const POST = handle(async ({ db, acting, request, id }) => {
   const asked = await bodyOf(request, decisions)
   const answers = await listDeskAnswers(db, acting, [id])
   if (!answers.some(one => one.id === asked.answerId)) return notFound()
-  const at = new Date().toISOString()
-  await addDecisions(
-    db,
-    acting,
-    asked.decisions.map(one => ({ ...one, orderId: id, answerId: asked.answerId, by: acting.name, at })),
-  )
-  return Response.json({ ok: true })
+  const rows = asked.decisions.map(one => ({ ...one, orderId: id, answerId: asked.answerId }))
+  return answerAdded(await addRows(db, DECISIONS, acting, id, rows))
 })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { objectionTo } from '@/core/order/objection'
+import { objectionTo } from '@/core/exchange/objection'
 import { bodyOf, handle, notFound, refuse } from '@/server/handle'
 import { loadOrder } from '@/server/load-order'
 import { putOutgoing } from '@/store/exchange'

@@ -1,4 +1,4 @@
-import { messageOf } from '@/core/order/message'
+import { messageOf } from '@/core/exchange/message'
 import { download } from '@/server/download'
 import { handle, notFound } from '@/server/handle'
 import { companyName } from '@/store/firm'

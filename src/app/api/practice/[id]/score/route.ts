@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { NETWORK_READINGS } from '@/core/survey/network'
-import { lengthSchema } from '@/core/survey/reading'
+import { lengthSchema } from '@/core/units/length-schema'
 import { bodyOf, handle, refuse } from '@/server/handle'
 import { scoreOf } from '@/server/practice'
 

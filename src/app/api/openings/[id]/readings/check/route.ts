@@ -1,6 +1,6 @@
 import { z } from 'zod'
+import { readReadings } from '@/readers/read-readings'
 import { bodyOf, handle, notFound, refuse } from '@/server/handle'
-import { readReadings } from '@/server/read-readings'
 import { findJob, findOpening } from '@/store/jobs'
 import { issueWords } from '@/words/issues'
 

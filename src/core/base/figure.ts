@@ -1,0 +1,26 @@
+import type { Length } from '../units/length'
+import type { Source, TradeLength, TradeNumber } from './rule'
+import type { TradeLengthId, TradeLengths } from './trade-lengths'
+
+/** A figure of the trade by its id: one of its lengths, or one of its numbers. */
+export const TRADE_NUMBERS = ['latch-force', 'sure-chance', 'garage-minutes', 'closer-seconds', 'crew-lift'] as const
+export type TradeNumberId = (typeof TRADE_NUMBERS)[number]
+export type TradeNumbers = Readonly<Record<TradeNumberId, TradeNumber>>
+export type FigureRef = TradeLengthId | TradeNumberId
+
+/** A figure with what it is and where it comes from. */
+export type Figure =
+  | { readonly id: string; readonly length: Length; readonly source: Source }
+  | { readonly id: string; readonly number: number; readonly unit: string; readonly source: Source }
+
+const isNumberId = (id: string): id is TradeNumberId => (TRADE_NUMBERS as readonly string[]).includes(id)
+
+/** The figure an id leads to, as it holds for an opening. */
+export function figureOf(id: FigureRef, lengths: TradeLengths, numbers: TradeNumbers): Figure {
+  if (isNumberId(id)) {
+    const { value, unit, source } = numbers[id]
+    return { id, number: value, unit, source }
+  }
+  const { value, source }: TradeLength = lengths[id]
+  return { id, length: value, source }
+}

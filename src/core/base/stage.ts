@@ -1,0 +1,17 @@
+import type { Finding } from './finding'
+
+/** What a stage of the work gives on: its value, `null` where it cannot run yet, and what it found. */
+export type Stage<T, Code extends string = string> = {
+  readonly value: T
+  readonly findings: readonly Finding<Code>[]
+}
+
+/** A pure function that remembers its last answer: asked again with the very same arguments, it works nothing out anew. */
+export function remembered<Args extends readonly unknown[], T>(work: (...args: Args) => T): (...args: Args) => T {
+  let last: { readonly args: Args; readonly value: T } | null = null
+  return (...args) => {
+    const same = last !== null && last.args.length === args.length && args.every((one, i) => one === last!.args[i])
+    if (!same) last = { args, value: work(...args) }
+    return last!.value
+  }
+}

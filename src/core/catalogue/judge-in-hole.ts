@@ -1,0 +1,154 @@
+import type { Finding } from '../base/finding'
+import { type Bucks, bucksFor, pointsBetween } from '../opening/bucks'
+import { pinchOf } from '../opening/pinch'
+import { placeUnit } from '../opening/place-unit'
+
+import { floorTarget } from '../specification/floor-target'
+import type { Size } from '../units/call-size'
+import { type Length, largestOf, minus, nearestTick, plus, sumOf, times, ZERO } from '../units/length'
+import { type FrameSheet, fillerFor, jambFor, jambReasons, jambWork } from './fill-and-jamb'
+import { judgeRoom } from './judge-room'
+import { because, type Filler, type Judged, NO_SHAPE, notRead, type ShapeCode, silent, type Work } from './offer'
+import type { Request } from './request'
+
+/** How a unit that stands in the hole is judged beside its size. */
+export type HoleSheet = FrameSheet & {
+  /** The leaf's bottom above the sub-sill: `null` where the sheet is silent, and no member where it clears no floor by packing. */
+  readonly leafBottom?: Length | null
+  readonly sillDepth?: Length | null
+  readonly sillHorns?: Length | null
+}
+
+type Options = {
+  /** Whether its jamb must meet the wall. */
+  readonly meetsWall: boolean
+}
+
+/** Judges a unit for the hole it stands in: where it stands on its packing, between its bucks, moved as wished; the room that is left,
+ *  and the work the hole wants for it. This placement is the one that packs, chance, drawings and papers read. */
+export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWall }: Options): Judged {
+  const { points, wishes, lengths, site } = request
+  if (!points) return notRead('opening')
+  const { pad, reasons: padReasons } = padFor(unit, request)
+  const hinges = wishes.hinges ?? 'left'
+  const bucks = request.hasBucks ? bucksFor(points, unit, { pad, hinges, lengths }) : null
+  const hole = bucks ? pointsBetween(points, bucks) : points
+  const leastGap = lengths['gap-least'].value
+  const bare = placeUnit(hole, { unit, pad, leastGap })
+  const filler = fillerFor(bare.sideRoom, request)
+  const shift = plus(request.shift, offMiddle(filler))
+  const placement = placeUnit(hole, { unit, pad, shift, leastGap })
+  const pinch = pinchOf(hole, unit, placement)
+  const room = judgeRoom(placement, lengths)
+  const jamb = meetsWall && request.wall !== null ? jambFor(unit.jamb, request.wall, request) : null
+  const wrongJamb = jambReasons(unit, jamb, meetsWall, request)
+  const goesByRoom = room.verdict !== 'too-large' && room.verdict !== 'too-small'
+  return {
+    ...NO_SHAPE,
+    // What does not go in at all is said first; what goes in by its size and not by its jamb is not what was asked for.
+    verdict: goesByRoom && wrongJamb.some(one => one.severity === 'stop') ? 'dropped' : room.verdict,
+    reasons: [
+      ...wrongJamb,
+      ...room.reasons,
+      ...padReasons,
+      ...thresholdReasons(unit, pad, request),
+      ...hornReasons(unit, request),
+    ],
+    placement,
+    hole,
+    bucks,
+    filler,
+    pinch,
+    pad,
+    jamb,
+    work: [
+      ...roomWork(unit, request, { ...placement, pinchPlace: pinch.place, pad, bucks }),
+      ...sidingWork(unit, site.siding),
+      ...jambWork(unit, jamb, request),
+    ],
+  }
+}
+
+/** How far filler behind one leg only moves the unit off the middle, + to the right. */
+const offMiddle = (filler: Filler | null): Length =>
+  filler ? nearestTick((sumOf(filler.left) - sumOf(filler.right)) / 2) : ZERO
+
+/** The packing under the sill, and whether a fire label has lowered the clearance it is packed to. */
+function padFor(
+  { leafBottom }: HoleSheet,
+  { wishes, floor, lengths, site }: Request,
+): { readonly pad: Length; readonly reasons: readonly Finding<ShapeCode>[] } {
+  if (leafBottom === undefined || wishes.swing !== 'in' || floor === null) return { pad: ZERO, reasons: [] }
+  const wanted = lengths['floor-target'].value
+  const target = floorTarget(site.labelMinutes, lengths)
+  const lowered = because<ShapeCode>(
+    'label-floor',
+    'watch',
+    { most: { length: target.value }, wanted: { length: wanted } },
+    target.id,
+  )
+  const bottom = leafBottom ?? lengths['leaf-bottom'].value
+  return {
+    pad: largestOf([ZERO, minus(target.value, minus(bottom, floor))]),
+    reasons: [...(target.value < wanted ? [lowered] : []), ...(leafBottom === null ? [silent('leafBottom')] : [])],
+  }
+}
+
+/** Whether the threshold's back stands too low over the floor inside to be finished. The leaf's bottom is taken for its top: it closes just
+ *  over it, or behind its bumper. */
+function thresholdReasons(
+  { leafBottom, sillDepth }: HoleSheet,
+  pad: Length,
+  { floor, lengths }: Request,
+): readonly Finding<ShapeCode>[] {
+  if (floor === null || leafBottom == null || sillDepth == null) return []
+  const back = minus(plus(leafBottom, pad), floor)
+  const least = lengths['threshold-back-least']
+  if (back >= least.value) return []
+  const facts = { back: { length: largestOf([ZERO, back]) }, least: { length: least.value } }
+  return [because<ShapeCode>('threshold-low', 'watch', facts, least.id)]
+}
+
+/** Horns of a sill run on behind a casing that stays: they are cut, or the casing is. */
+function hornReasons({ sillHorns }: HoleSheet, { schools }: Request): readonly Finding<ShapeCode>[] {
+  if (sillHorns == null || sillHorns === 0 || schools.answers['outside-trim'] !== 'keep') return []
+  return [because<ShapeCode>('horns-in-casing', 'watch', { horns: { length: sillHorns } }, 'outside-trim')]
+}
+
+type Stood = {
+  readonly sideRoom: Length
+  readonly headGap: Length
+  readonly sillSupport: readonly Length[]
+  readonly pinchPlace: string
+  readonly pad: Length
+  readonly bucks: Bucks | null
+}
+
+const when = (holds: boolean, ...work: Work): readonly Work[] => (holds ? [work] : [])
+
+function roomWork(unit: Size, request: Request, stood: Stood): readonly Work[] {
+  const { lengths } = request
+  const { sideRoom, headGap, sillSupport, pinchPlace, pad, bucks } = stood
+  const legs = times(unit.height, 2)
+  const loose = looseRoom(request)
+  const wanted = lengths['room-width'].value
+  const builtDown = minus(headGap, lengths['room-height'].value)
+  const hollow = minus(largestOf(sillSupport), pad)
+  const isTight = sideRoom < wanted - lengths['deviation-tape'].value
+  return [
+    ...when(sideRoom > loose, 'pack-sides', 'sides', minus(sideRoom, loose), legs),
+    ...when(isTight && !bucks, 'relieve-pinch', pinchPlace, minus(wanted, sideRoom), unit.height),
+    ...when(bucks?.isRipped === true && bucks.left + bucks.right > 0, 'rip-bucks', 'sides', bucks?.right ?? ZERO, legs),
+    ...when(headGap > lengths['room-loose'].value, 'build-down-head', 'head', builtDown, unit.width),
+    ...when(builtDown > lengths['patch-above'].value, 'patch-siding', 'head', builtDown, unit.width),
+    ...when(pad > 0, 'pad-sill', 'sill', pad, unit.width),
+    ...when(hollow > lengths['sill-correct'].value, 'level-sill', 'sill', hollow, unit.width),
+  ]
+}
+
+/** From which room at the sides on filler is wanted: never under what the unit was ordered with. */
+export const looseRoom = ({ lengths }: Pick<Request, 'lengths'>): Length =>
+  largestOf([lengths['room-loose'].value, lengths['room-width'].value])
+
+const sidingWork = (unit: Size, siding: Length | null): readonly Work[] =>
+  siding !== null && siding > 0 ? [['pad-siding', 'siding', siding, plus(times(unit.height, 2), unit.width)]] : []

@@ -1,0 +1,408 @@
+import type { SHEETS, SheetPart, UnitKind } from '../base/kinds'
+import { BORES, MATERIALS } from '../specification/wish-values'
+import { FACTS } from '../survey/facts'
+import type { Length } from '../units/length'
+import {
+  CLOSER_PLACES,
+  FRAME_FORMS,
+  GLAZINGS,
+  HANGINGS,
+  LACKS,
+  LEG_MATERIALS,
+  SILL_CAPS,
+  SILL_UNDERSIDES,
+  STORM_KINDS,
+} from './unit-values'
+
+// The one table of what a unit's sheet can say: its name in the record, what quantity it is, the column a maker's list gives it in, and
+// whether it is part of the order. The record, its type, the list's reader, the order sheet, differences and schemas read it.
+
+/** How a member is written: a length may be signed nowhere on a sheet. */
+export type Quantity = 'text' | 'length' | 'lengths' | 'count' | 'kg' | 'cents' | 'yes' | 'words'
+
+export type Member = {
+  readonly of: Quantity
+  /** The words it can be, where they are few. */
+  readonly choices?: readonly string[]
+  /** What a maker's list and the order sheet call it. */
+  readonly column: string
+  readonly alsoCalled?: readonly string[]
+  /** The parts of a sheet it belongs to. */
+  readonly in: readonly SheetPart[]
+  /** The parts whose sheet can't be silent on it. */
+  readonly needed?: readonly SheetPart[]
+  /** Whether it is ordered: sent to the maker, and compared with what the maker read. */
+  readonly ordered: boolean
+  /** A length of which nothing can be meant. */
+  readonly mayBeZero?: boolean
+  readonly most?: number
+}
+
+const ANY = ['any'] as const
+const HUNG = ['hung', 'cut-in'] as const
+const TRIM = ['on-trim'] as const
+const LOCK = ['locking'] as const
+
+export const UNIT_MEMBERS = {
+  article: {
+    of: 'text',
+    column: 'article',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    most: 40,
+    alsoCalled: ['article number', 'item', 'item number', 'part', 'part number', 'sku', 'no'],
+  },
+  maker: {
+    of: 'text',
+    column: 'maker',
+    in: ANY,
+    needed: ANY,
+    ordered: false,
+    most: 80,
+    alsoCalled: ['manufacturer', 'brand', 'supplier'],
+  },
+  name: {
+    of: 'text',
+    column: 'name',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    most: 120,
+    alsoCalled: ['description', 'product'],
+  },
+  width: {
+    of: 'length',
+    column: 'width',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    alsoCalled: ['unit width', 'frame width', 'w', 'overall width'],
+  },
+  height: {
+    of: 'length',
+    column: 'height',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    alsoCalled: ['unit height', 'frame height', 'h', 'overall height'],
+  },
+  leafWidth: {
+    of: 'length',
+    column: 'leaf width',
+    in: ['hung'],
+    ordered: true,
+    alsoCalled: ['slab width', 'door width'],
+  },
+  leafHeight: {
+    of: 'length',
+    column: 'leaf height',
+    in: ['hung'],
+    ordered: true,
+    alsoCalled: ['slab height', 'door height'],
+  },
+  passiveLeafWidth: {
+    of: 'length',
+    column: 'passive leaf width',
+    in: ['paired'],
+    ordered: true,
+    alsoCalled: ['second leaf width'],
+  },
+  sidelightLeft: {
+    of: 'length',
+    column: 'sidelight left',
+    in: ['sidelit'],
+    ordered: true,
+    mayBeZero: true,
+    alsoCalled: ['left sidelight'],
+  },
+  sidelightRight: {
+    of: 'length',
+    column: 'sidelight right',
+    in: ['sidelit'],
+    ordered: true,
+    mayBeZero: true,
+    alsoCalled: ['right sidelight'],
+  },
+  jamb: { of: 'length', column: 'jamb', in: ['framed'], ordered: true, alsoCalled: ['jamb width', 'jamb depth'] },
+  legThickness: {
+    of: 'length',
+    column: 'leg thickness',
+    in: ['framed'],
+    ordered: true,
+    alsoCalled: ['jamb thickness'],
+  },
+  legMaterial: { of: 'text', choices: LEG_MATERIALS, column: 'leg material', in: ['framed'], ordered: true },
+  stop: { of: 'length', column: 'stop', in: ['framed'], ordered: true, alsoCalled: ['stop width'] },
+  hinges: {
+    of: 'text',
+    choices: ['both', 'left', 'right'],
+    column: 'hinges',
+    in: ['handed'],
+    ordered: false,
+    alsoCalled: ['hand', 'hinge side'],
+  },
+  swing: {
+    of: 'text',
+    choices: ['both', 'in', 'out'],
+    column: 'swing',
+    in: ['swung'],
+    ordered: false,
+    alsoCalled: ['opens'],
+  },
+  material: {
+    of: 'text',
+    choices: MATERIALS,
+    column: 'material',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    alsoCalled: ['made of'],
+  },
+  bore: { of: 'text', choices: BORES, column: 'bore', in: ['bored'], ordered: true, alsoCalled: ['lock bore', 'prep'] },
+  labelMinutes: {
+    of: 'count',
+    column: 'label minutes',
+    in: ANY,
+    ordered: true,
+    most: 180,
+    alsoCalled: ['fire minutes', 'fire label', 'label', 'rating'],
+  },
+  leafBottom: {
+    of: 'length',
+    column: 'leaf bottom',
+    in: ['raised'],
+    ordered: false,
+    alsoCalled: ['leaf bottom above sub-sill'],
+  },
+  sillDepth: { of: 'length', column: 'sill depth', in: ['silled'], ordered: true, alsoCalled: ['threshold depth'] },
+  sillHorns: {
+    of: 'length',
+    column: 'sill horns',
+    in: ['silled'],
+    ordered: true,
+    mayBeZero: true,
+    alsoCalled: ['horns'],
+  },
+  sillCap: { of: 'text', choices: SILL_CAPS, column: 'sill cap', in: ['silled'], ordered: true },
+  sillUnderside: {
+    of: 'text',
+    choices: SILL_UNDERSIDES,
+    column: 'sill underside',
+    in: ['silled'],
+    ordered: false,
+    alsoCalled: ['threshold underside'],
+  },
+  massKg: { of: 'kg', column: 'mass', in: ANY, ordered: false, alsoCalled: ['weight', 'kg', 'mass kg'] },
+  priceCents: {
+    of: 'cents',
+    column: 'price',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    alsoCalled: ['list price', 'net price', 'cost'],
+  },
+  leadDays: {
+    of: 'count',
+    column: 'days',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    most: 400,
+    alsoCalled: ['lead time', 'lead days', 'delivery days'],
+  },
+  stock: { of: 'yes', column: 'stock', in: ANY, ordered: false, alsoCalled: ['in stock', 'stocked'] },
+  glass: { of: 'text', choices: GLAZINGS, column: 'glass', in: ['glazed'], ordered: true, alsoCalled: ['glass kind'] },
+  lacks: {
+    of: 'words',
+    choices: LACKS,
+    column: 'lacks',
+    in: ANY,
+    needed: ANY,
+    ordered: true,
+    alsoCalled: ['not included', 'without'],
+  },
+  panels: {
+    of: 'text',
+    choices: ['both', 'OX', 'XO'],
+    column: 'panels',
+    in: ['panelled'],
+    needed: ['panelled'],
+    ordered: false,
+    alsoCalled: ['panel order', 'operating panel'],
+  },
+  frameForm: {
+    of: 'text',
+    choices: FRAME_FORMS,
+    column: 'frame form',
+    in: ['wrapped'],
+    needed: ['wrapped'],
+    ordered: true,
+    alsoCalled: ['frame type'],
+  },
+  throat: { of: 'length', column: 'throat', in: ['wrapped'], needed: ['wrapped'], ordered: true },
+  stormKind: { of: 'text', choices: STORM_KINDS, column: 'storm kind', in: TRIM, needed: TRIM, ordered: true },
+  widthLeast: {
+    of: 'length',
+    column: 'width least',
+    in: TRIM,
+    needed: TRIM,
+    ordered: false,
+    alsoCalled: ['min width', 'width min', 'width from'],
+  },
+  widthMost: {
+    of: 'length',
+    column: 'width most',
+    in: TRIM,
+    needed: TRIM,
+    ordered: false,
+    alsoCalled: ['max width', 'width max', 'width to'],
+  },
+  heightLeast: {
+    of: 'length',
+    column: 'height least',
+    in: TRIM,
+    needed: TRIM,
+    ordered: false,
+    alsoCalled: ['min height', 'height min', 'height from'],
+  },
+  heightMost: {
+    of: 'length',
+    column: 'height most',
+    in: TRIM,
+    needed: TRIM,
+    ordered: false,
+    alsoCalled: ['max height', 'height max', 'height to'],
+  },
+  hanging: { of: 'text', choices: HANGINGS, column: 'hanging', in: TRIM, needed: TRIM, ordered: false },
+  deduction: {
+    of: 'length',
+    column: 'rail deduction',
+    in: TRIM,
+    needed: TRIM,
+    ordered: false,
+    mayBeZero: true,
+    alsoCalled: ['deduction'],
+  },
+  headGap: { of: 'length', column: 'head gap', in: TRIM, needed: TRIM, ordered: false, mayBeZero: true },
+  bottomGap: { of: 'length', column: 'bottom gap', in: TRIM, needed: TRIM, ordered: false, mayBeZero: true },
+  reversible: { of: 'yes', column: 'reversible', in: TRIM, ordered: false },
+  handleAt: { of: 'length', column: 'handle at', in: TRIM, ordered: false, alsoCalled: ['handle height'] },
+  handleHalf: { of: 'length', column: 'handle half', in: TRIM, ordered: false },
+  handleProud: { of: 'length', column: 'handle proud', in: TRIM, ordered: false, alsoCalled: ['handle projection'] },
+  closerPin: { of: 'length', column: 'closer pin', in: TRIM, ordered: false },
+  closerPlace: { of: 'text', choices: CLOSER_PLACES, column: 'closer place', in: TRIM, ordered: false },
+  faceLeast: { of: 'length', column: 'face least', in: TRIM, ordered: false },
+  proudLeast: { of: 'length', column: 'proud least', in: TRIM, ordered: false },
+  keyInside: { of: 'yes', column: 'key inside', in: TRIM, ordered: false },
+  leafThickness: {
+    of: 'length',
+    column: 'thickness',
+    in: HUNG,
+    needed: ['cut-in'],
+    ordered: true,
+    alsoCalled: ['leaf thickness'],
+  },
+  hingeCount: {
+    of: 'count',
+    column: 'hinge count',
+    in: ['hung'],
+    ordered: false,
+    most: 6,
+    alsoCalled: ['number of hinges'],
+  },
+  hingeTops: {
+    of: 'lengths',
+    column: 'hinge tops',
+    in: HUNG,
+    needed: ['cut-in'],
+    ordered: true,
+    alsoCalled: ['hinges from top'],
+  },
+  hingeHeight: { of: 'length', column: 'hinge height', in: HUNG, needed: ['cut-in'], ordered: true },
+  strikeHeight: {
+    of: 'length',
+    column: 'strike height',
+    in: ['hung'],
+    ordered: true,
+    alsoCalled: ['strike above leaf bottom'],
+  },
+  boreTop: {
+    of: 'length',
+    column: 'bore top',
+    in: ['cut-in'],
+    needed: ['cut-in'],
+    ordered: true,
+    alsoCalled: ['bore from top'],
+  },
+  backset: { of: 'length', column: 'backset', in: ['cut-in'], needed: ['cut-in'], ordered: true },
+  lockKind: {
+    of: 'text',
+    choices: FACTS['fact.lock-case'],
+    column: 'lock kind',
+    in: LOCK,
+    needed: LOCK,
+    ordered: true,
+  },
+  lockFunction: {
+    of: 'text',
+    choices: FACTS['fact.lock-function'],
+    column: 'function',
+    in: LOCK,
+    needed: LOCK,
+    ordered: true,
+    alsoCalled: ['lock function'],
+  },
+  lockBackset: { of: 'length', column: 'lock backset', in: LOCK, needed: LOCK, ordered: true },
+  lockCase: { of: 'length', column: 'case', in: LOCK, ordered: true, alsoCalled: ['case depth'] },
+  thicknessLeast: { of: 'length', column: 'thickness least', in: LOCK, needed: LOCK, ordered: true },
+  thicknessMost: { of: 'length', column: 'thickness most', in: LOCK, needed: LOCK, ordered: true },
+  asksPan: { of: 'yes', column: 'asks pan', in: ['asking'], ordered: false, alsoCalled: ['sill pan'] },
+  asksBeads: { of: 'yes', column: 'asks beads', in: ['asking'], ordered: false },
+  asksFoam: { of: 'yes', column: 'asks foam', in: ['asking'], ordered: false },
+  asksHeadScrews: { of: 'yes', column: 'asks head screws', in: ['asking'], ordered: false },
+  asksClip: { of: 'yes', column: 'asks clip', in: ['asking'], ordered: false, alsoCalled: ['transport clip'] },
+} as const satisfies Readonly<Record<string, Member>>
+
+type Table = typeof UNIT_MEMBERS
+export type UnitMember = keyof Table
+export const UNIT_MEMBER_NAMES = Object.keys(UNIT_MEMBERS) as readonly UnitMember[]
+export const memberOf = (name: UnitMember): Member => UNIT_MEMBERS[name]
+export const isUnitMember = (name: string): name is UnitMember => Object.hasOwn(UNIT_MEMBERS, name)
+
+type Values = {
+  text: string
+  length: Length
+  lengths: readonly Length[]
+  count: number
+  kg: number
+  cents: number
+  yes: boolean
+  words: readonly string[]
+}
+type Choice<M> = M extends { readonly choices: readonly (infer C)[] }
+  ? M extends { readonly of: 'words' }
+    ? readonly C[]
+    : C
+  : M extends { readonly of: infer Q extends Quantity }
+    ? Values[Q]
+    : never
+type PartsOf<K extends UnitKind> = 'any' | (typeof SHEETS)[K][number]
+type Needed<M, Part> = M extends { readonly needed: readonly (infer P)[] }
+  ? Part & P extends never
+    ? false
+    : true
+  : false
+/** What the sheet of a kind says, member by member; `null` where it is silent. */
+export type SheetOf<K extends UnitKind> = {
+  readonly [N in UnitMember as PartsOf<K> & Table[N]['in'][number] extends never ? never : N]: Needed<
+    Table[N],
+    PartsOf<K>
+  > extends true
+    ? Choice<Table[N]>
+    : Choice<Table[N]> | null
+}
+/** The value of a member as its schema reads it. */
+export type MemberValue<N extends UnitMember> = Choice<Table[N]>
+/** A member that is part of an order. */
+export type OrderedMember = { [N in UnitMember]: Table[N]['ordered'] extends true ? N : never }[UnitMember]

@@ -1,0 +1,80 @@
+import { judgeInHole } from '../catalogue/judge-in-hole'
+import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
+import type { UnitOf } from '../catalogue/unit'
+import { undivided } from '../drawing/opening-box'
+import { oneLeaf } from '../fit/fastening'
+import { detailsWith } from '../order/order-of'
+import { outsideSpares } from '../order/spares'
+import { oneLeafEdges } from '../seal/edge'
+import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
+import { EXTRAS } from '../specification/wish-values'
+import type { Door, UnitDoor } from './door'
+import {
+  ANY_UNIT_WAY,
+  framedLeaf,
+  hungSheet,
+  nothingOnSite,
+  OUTSIDE_DETAILS,
+  OUTSIDE_PRACTICES,
+  OUTSIDE_TESTS,
+  plainFrame,
+  SILL,
+  TWIST,
+  WALLS,
+} from './shared'
+
+/** One leaf in a prehung frame outside, in- or out-swing. */
+export const HINGED_OUTSIDE: Door = {
+  survey: {
+    ways: ANY_UNIT_WAY,
+    further: [...WALLS, ...TWIST, ...SILL],
+    facts: ['fact.old-door'],
+    essential: [],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: ['hinges', 'swing', 'bore'],
+    hasJamb: true,
+    derivesUnit: true,
+    clearsFloor: true,
+    isExterior: true,
+    leaf: framedLeaf,
+    further: [hangingLeaf, placeAsks],
+  },
+  site: nothingOnSite,
+  takes: ['hinged-outside'],
+  fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside' },
+  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: true, surveyIsOldLeaf: false },
+  tests: OUTSIDE_TESTS,
+  parts: {
+    isOneLeaf: true,
+    parts: () => [],
+    divisions: undivided,
+    plan: 'one-leaf',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: ['hand-naming', ...OUTSIDE_PRACTICES],
+}
+
+type Unit = UnitOf<'hinged-outside'>
+
+export const HINGED_OUTSIDE_UNIT: UnitDoor<'hinged-outside'> = {
+  judge: {
+    judge: (unit, request) => judgeInHole(unit, request, { meetsWall: true }),
+    requires: all<Unit>(hingeSide, swingWay, fireLabel, madeOf, boredAs, glassAs),
+    isByHole: true,
+  },
+  order: {
+    details: detailsWith(OUTSIDE_DETAILS),
+    extras: EXTRAS,
+    hand: ['hinges', 'swing'],
+    sizeOf: 'frame',
+    isDerived: true,
+    spares: outsideSpares(1),
+  },
+  leaf: unit => hungSheet(unit, unit.leafBottom),
+  frame: plainFrame,
+  asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),
+  tests: null,
+}

@@ -1,0 +1,70 @@
+import { judgeInHole } from '../catalogue/judge-in-hole'
+import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
+import { lockRead } from '../catalogue/site-facts'
+import type { UnitOf } from '../catalogue/unit'
+import { bore } from '../drawing/family-parts'
+import { undivided } from '../drawing/opening-box'
+import { oneLeaf } from '../fit/fastening'
+import { detailsWith } from '../order/order-of'
+import { cardSpares } from '../order/spares'
+import { oneLeafEdges } from '../seal/edge'
+import { hangingLeaf, placeAsks, thickerPlates } from '../specification/leaf-rules'
+import { locks } from '../specification/wall-rules'
+import type { Door, UnitDoor } from './door'
+import { asksNothing, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, WALLS } from './shared'
+
+/** Inside the house: a leaf in flat jambs, or a lock set for the leaf that stays. */
+export const INTERIOR: Door = {
+  survey: {
+    ways: ['pocket', 'trim-off', 'core'],
+    further: ['leaf.thickness', 'backset', 'case.depth', 'bore.top', ...WALLS, 'floor.highest'],
+    facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
+    essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: ['hinges', 'swing'],
+    hasJamb: true,
+    derivesUnit: true,
+    clearsFloor: false,
+    isExterior: false,
+    leaf: framedLeaf,
+    further: [hangingLeaf, thickerPlates, locks, placeAsks],
+  },
+  site: survey => ({ lock: lockRead(survey) }),
+  takes: ['interior', 'lock-set'],
+  fit: { points: oneLeaf, fastener: 'screw', steps: null },
+  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: false, surveyIsOldLeaf: false },
+  tests: ['plumb', 'margins', 'stays-open', 'latches', 'rattle'],
+  parts: {
+    isOneLeaf: true,
+    parts: bore,
+    divisions: undivided,
+    plan: 'one-leaf',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: ['hand-naming', ...INSIDE_PRACTICES],
+}
+
+type Unit = UnitOf<'interior'>
+
+export const INTERIOR_UNIT: UnitDoor<'interior'> = {
+  judge: {
+    judge: (unit, request) => judgeInHole(unit, request, { meetsWall: true }),
+    requires: all<Unit>(hingeSide, swingWay, fireLabel, madeOf, boredAs, glassAs),
+    isByHole: true,
+  },
+  order: {
+    details: detailsWith(['core', 'style', 'colour-inside', 'hinge-size', 'hinge-finish']),
+    extras: [],
+    hand: ['hinges', 'swing'],
+    sizeOf: 'frame',
+    isDerived: true,
+    spares: cardSpares,
+  },
+  leaf: unit => hungSheet(unit, null),
+  frame: plainFrame,
+  asks: asksNothing,
+  tests: null,
+}

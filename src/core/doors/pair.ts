@@ -1,0 +1,119 @@
+import { step } from '../base/trace'
+import { judgeInHole } from '../catalogue/judge-in-hole'
+import { all, boredAs, fireLabel, glassAs, madeOf, swingWay } from '../catalogue/requirements'
+import type { UnitOf } from '../catalogue/unit'
+import { meetingHandle, panels } from '../drawing/family-parts'
+import { leavesRead } from '../drawing/opening-box'
+import { twoLeaves } from '../fit/fastening'
+import { detailsWith } from '../order/order-of'
+import { outsideSpares } from '../order/spares'
+import { twoLeafEdges } from '../seal/edge'
+import { type HungLeaf, type LeafKnown, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
+import { hangingLeaf, partsAddUp, placeAsks } from '../specification/leaf-rules'
+import { EXTRAS } from '../specification/wish-values'
+import { readingLeaf } from '../survey/survey'
+import { split } from '../units/length'
+import type { Door, UnitDoor } from './door'
+import {
+  ANY_UNIT_WAY,
+  hungSheet,
+  NO_LIGHTS,
+  nothingOnSite,
+  OUTSIDE_DETAILS,
+  OUTSIDE_PRACTICES,
+  OUTSIDE_TESTS,
+  SILL,
+  TWIST,
+  WALLS,
+} from './shared'
+
+/** One of the two leaves: the chosen unit's active one; else as the old active one was read, or half of what the derived frame leaves. */
+function activeLeaf(known: LeafKnown): HungLeaf | null {
+  if (known.unit) {
+    const leaf = leafOfSheet(known.unit, known.lengths)
+    return known.unit.sheet.leafWidth === null ? halved(leaf) : leaf
+  }
+  const derived = leafOfDerived(known)
+  const read = readingLeaf(known.survey, 'leaf.active')
+  if (!derived) return null
+  return read ? { ...derived, width: read } : halved(derived)
+}
+
+const halved = (leaf: HungLeaf): HungLeaf => ({
+  ...leaf,
+  width: {
+    kind: 'unit',
+    name: 'leaf.half',
+    value: split(step('leaf.both', 'sum', [leaf.width]).value, 2)[0]!,
+    origin: 'two leaves alike',
+  },
+})
+
+/** Two hinged leaves that meet. */
+export const PAIR: Door = {
+  survey: {
+    ways: ANY_UNIT_WAY,
+    further: ['leaf.active', 'leaf.passive', ...WALLS, ...TWIST, ...SILL],
+    facts: ['fact.active-leaf', 'fact.condition'],
+    essential: ['fact.active-leaf'],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: ['swing', 'bore'],
+    hasJamb: true,
+    derivesUnit: true,
+    clearsFloor: true,
+    isExterior: true,
+    leaf: activeLeaf,
+    further: [hangingLeaf, partsAddUp(['leaf.active', 'leaf.passive']), placeAsks],
+  },
+  site: nothingOnSite,
+  takes: ['pair'],
+  fit: { points: twoLeaves, fastener: 'screw', steps: null },
+  seal: {
+    edges: closed => {
+      const [left, right] = split(closed.width, 2)
+      return twoLeafEdges(closed, left!, right!)
+    },
+    isWorkedOut: false,
+    isOutside: true,
+    surveyIsOldLeaf: false,
+  },
+  tests: [...OUTSIDE_TESTS, 'bolt-print'],
+  parts: {
+    isOneLeaf: false,
+    parts: (drawn, extent) => [...panels(drawn, extent, 'leaf'), ...meetingHandle(drawn, extent)],
+    divisions: leavesRead,
+    plan: 'two-leaves',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: OUTSIDE_PRACTICES,
+}
+
+type Unit = UnitOf<'pair'>
+
+export const PAIR_UNIT: UnitDoor<'pair'> = {
+  judge: {
+    judge: (unit, request) => judgeInHole(unit, request, { meetsWall: true }),
+    requires: all<Unit>(swingWay, fireLabel, madeOf, boredAs, glassAs),
+    isByHole: true,
+  },
+  order: {
+    details: detailsWith(OUTSIDE_DETAILS),
+    extras: EXTRAS,
+    hand: ['swing', 'activeLeaf'],
+    sizeOf: 'frame',
+    isDerived: true,
+    spares: outsideSpares(2),
+  },
+  leaf: unit => hungSheet(unit, unit.leafBottom),
+  frame: unit => ({
+    jamb: unit.jamb,
+    legThickness: unit.legThickness,
+    sidelights: NO_LIGHTS,
+    passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
+  }),
+  asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),
+  tests: null,
+}

@@ -1,0 +1,42 @@
+import { bore } from '../drawing/family-parts'
+import { undivided } from '../drawing/opening-box'
+import { nothingFastened } from '../fit/fastening'
+import { oneLeafEdges } from '../seal/edge'
+import { placeAsks, weighedLeaf } from '../specification/leaf-rules'
+import { GAP_SLOTS } from '../survey/slots'
+import type { Door } from './door'
+import { nothingOnSite, stayingLeaf } from './shared'
+
+/** The old door stays and is sealed. */
+export const SEAL_ONLY: Door = {
+  survey: {
+    ways: ['core'],
+    further: ['leaf.thickness', ...GAP_SLOTS, 'contact.top', 'contact.middle', 'contact.bottom', 'fall.threshold'],
+    facts: ['fact.kerf', 'fact.threshold', 'fact.floor', 'fact.airflow', 'fact.seal-why'],
+    essential: ['leaf.thickness', 'gap.head.centre', 'gap.left.middle', 'gap.right.middle', 'gap.bottom.centre'],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: [],
+    hasJamb: false,
+    derivesUnit: false,
+    clearsFloor: false,
+    isExterior: true,
+    leaf: stayingLeaf,
+    further: [weighedLeaf, placeAsks],
+  },
+  site: nothingOnSite,
+  takes: [],
+  fit: { points: nothingFastened, fastener: 'screw', steps: null },
+  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: true, surveyIsOldLeaf: false },
+  tests: ['latches', 'contact', 'bill', 'no-light'],
+  parts: {
+    isOneLeaf: false,
+    parts: bore,
+    divisions: undivided,
+    plan: 'closed',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: [],
+}

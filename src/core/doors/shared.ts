@@ -1,0 +1,93 @@
+import type { SchoolId } from '../base/schools'
+import type { LeafSheet } from '../specification/hung-leaf'
+import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
+import { type Length, ZERO } from '../units/length'
+import type { FrameOf } from './door'
+
+// What several kinds answer alike.
+
+export const WALLS = ['wall.left', 'wall.head', 'wall.right'] as const
+export const TWIST = ['through.left', 'through.right', 'strings.gap'] as const
+export const SILL = ['sill.depth', 'floor.highest', 'floor.drop', 'step.outside'] as const
+export const HINGES = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4', 'hinge.height'] as const
+export const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
+
+const OLD_FRAME: readonly SchoolId[] = ['unit-width', 'head-allowance', 'height-start']
+/** Practices of a prehung unit outside, in the order of the work. */
+export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
+  ...OLD_FRAME,
+  'rough-opening',
+  'extension',
+  'sill-lumber',
+  'outside-trim',
+  'flush-face',
+]
+export const INSIDE_PRACTICES: readonly SchoolId[] = [...OLD_FRAME, 'rough-opening', 'extension', 'flush-face']
+
+/** The details an order of an outside unit names. */
+export const OUTSIDE_DETAILS = [
+  'core',
+  'style',
+  'colour-outside',
+  'colour-inside',
+  'sill',
+  'brickmould',
+  'frame-material',
+  'hinge-size',
+  'hinge-finish',
+  'weatherstrip',
+  'sweep',
+] as const
+
+export const OUTSIDE_TESTS = [
+  'plumb',
+  'margins',
+  'stays-open',
+  'latches',
+  'contact',
+  'bill',
+  'no-light',
+  'deadbolt',
+  'sweep',
+  'hinge-pins',
+] as const
+
+/** The leaf of a unit that hangs in a frame of its own: the chosen unit's; else that of the derived size, which for a leaf read by
+ *  itself is the leaf that was read. */
+export const framedLeaf = (known: LeafKnown) =>
+  known.unit ? leafOfSheet(known.unit, known.lengths) : (leafOfDerived(known) ?? leafAsRead(known))
+
+/** The leaf that stays, as it was read. */
+export const stayingLeaf = (known: LeafKnown) => leafAsRead(known)
+
+type HungMembers = Pick<
+  LeafSheet,
+  'leafWidth' | 'leafHeight' | 'leafThickness' | 'hingeCount' | 'hingeTops' | 'hingeHeight' | 'strikeHeight'
+>
+
+/** What a sheet says of a leaf that hangs in its frame. */
+export const hungSheet = (unit: HungMembers, leafBottom: Length | null): LeafSheet => ({
+  leafWidth: unit.leafWidth,
+  leafHeight: unit.leafHeight,
+  leafThickness: unit.leafThickness,
+  hingeCount: unit.hingeCount,
+  hingeTops: unit.hingeTops,
+  hingeHeight: unit.hingeHeight,
+  strikeHeight: unit.strikeHeight,
+  leafBottom,
+})
+
+export const NO_LIGHTS = { left: ZERO, right: ZERO }
+
+/** A frame without fixed lights or a second leaf. */
+export const plainFrame = (unit: { readonly jamb: Length | null; readonly legThickness: Length | null }): FrameOf => ({
+  jamb: unit.jamb,
+  legThickness: unit.legThickness,
+  sidelights: NO_LIGHTS,
+  passiveLeaf: null,
+})
+
+/** What brings no frame of its own. */
+export const noFrame = (): FrameOf => ({ jamb: null, legThickness: null, sidelights: NO_LIGHTS, passiveLeaf: null })
+export const asksNothing = () => ({ hasCap: false })
+export const nothingOnSite = () => ({})

@@ -1,0 +1,99 @@
+import { judgeLeaf } from '../catalogue/judge-leaf'
+import { all, fireLabel, glassAs, madeOf } from '../catalogue/requirements'
+import { oldGaps, oldLeaf } from '../catalogue/site-facts'
+import type { UnitOf } from '../catalogue/unit'
+import { bore, glass, hingePlates } from '../drawing/family-parts'
+import { undivided } from '../drawing/opening-box'
+import { nothingFastened } from '../fit/fastening'
+import { detailsWith } from '../order/order-of'
+import { NO_SPARES } from '../order/spares'
+import { oneLeafEdges } from '../seal/edge'
+import { type HungLeaf, type LeafKnown, leafAsRead, leafOfSheet } from '../specification/hung-leaf'
+import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
+import type { Door, UnitDoor } from './door'
+import { asksNothing, HINGES, noFrame } from './shared'
+
+const newLeaf = (known: LeafKnown): HungLeaf | null =>
+  known.unit ? leafOfSheet(known.unit, known.lengths) : leafAsRead(known)
+
+/** A hollow-metal leaf for a frame that stays. */
+export const STEEL_LEAF: Door = {
+  survey: {
+    ways: ['core'],
+    further: [
+      'leaf.thickness',
+      ...HINGES,
+      'bore.top',
+      'backset',
+      'glass.width',
+      'glass.height',
+      'gap.head.centre',
+      'gap.bottom.centre',
+    ],
+    facts: [
+      'fact.pins',
+      'fact.bore',
+      'fact.label',
+      'fact.label-legible',
+      'fact.closer',
+      'fact.exit-device',
+      'fact.condition',
+    ],
+    essential: ['leaf.thickness', 'hinge.1', 'hinge.2', 'hinge.3', 'bore.top', 'backset', 'fact.label'],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: ['hinges', 'swing'],
+    hasJamb: false,
+    derivesUnit: false,
+    clearsFloor: false,
+    isExterior: false,
+    leaf: newLeaf,
+    further: [hangingLeaf, placeAsks],
+  },
+  site: survey => ({ leaf: oldLeaf(survey), leafGaps: oldGaps(survey) }),
+  takes: ['steel-leaf'],
+  fit: { points: nothingFastened, fastener: 'screw', steps: null },
+  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: false, surveyIsOldLeaf: true },
+  tests: ['margins', 'stays-open', 'latches', 'contact', 'label-seen', 'closes-slowly'],
+  parts: {
+    isOneLeaf: false,
+    parts: (drawn, extent) => [...hingePlates(drawn, extent), ...bore(drawn, extent), ...glass(drawn, extent)],
+    divisions: undivided,
+    plan: 'one-leaf',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: ['hand-naming'],
+}
+
+type Unit = UnitOf<'steel-leaf'>
+
+export const STEEL_LEAF_UNIT: UnitDoor<'steel-leaf'> = {
+  judge: {
+    judge: judgeLeaf,
+    requires: all<Unit>(fireLabel, madeOf, glassAs),
+    isByHole: false,
+  },
+  order: {
+    details: detailsWith(['core', 'style', 'colour-outside', 'closer', 'closer-prep', 'exit-device']),
+    extras: [],
+    hand: ['hinges', 'swing'],
+    sizeOf: 'leaf',
+    isDerived: true,
+    spares: NO_SPARES,
+  },
+  leaf: unit => ({
+    leafWidth: unit.width,
+    leafHeight: unit.height,
+    leafThickness: unit.leafThickness,
+    hingeCount: unit.hingeTops.length,
+    hingeTops: unit.hingeTops,
+    hingeHeight: unit.hingeHeight,
+    strikeHeight: null,
+    leafBottom: null,
+  }),
+  frame: noFrame,
+  asks: asksNothing,
+  tests: null,
+}

@@ -1,0 +1,15 @@
+import type { FasteningPoint, FrameToFasten } from './fastening'
+
+/** The lists of setting steps that are worked out. */
+export const STEP_LISTS = ['prehung-outside'] as const
+export type StepList = (typeof STEP_LISTS)[number]
+
+/** What fitting asks of a kind of door. */
+export type FitOf = {
+  /** Where its frame is packed and fastened. */
+  readonly points: (frame: FrameToFasten) => readonly FasteningPoint[]
+  /** What holds it: screws through packs, or anchors of its own. */
+  readonly fastener: 'screw' | 'anchor'
+  /** Its setting steps; `null` while they are not worked out for this kind. */
+  readonly steps: StepList | null
+}

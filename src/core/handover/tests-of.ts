@@ -1,0 +1,15 @@
+import type { FigureRef } from '../base/figure'
+
+/** One test at hand-over, as trade data. */
+export type HandoverTest = {
+  readonly id: string
+  /** Only for doors of this swing; `null` for every door. */
+  readonly swing: 'in' | 'out' | null
+  /** What is read: nothing, a length, or a number in a unit of its own. */
+  readonly unit: 'none' | 'length' | 'newton' | 'second'
+  /** The figure what was read is held against: at most it, or at least. `null` where looking decides. */
+  readonly limit: { readonly figure: FigureRef; readonly holds: 'at-most' | 'at-least' } | null
+}
+
+/** What handing over asks of a kind of door: the ids of its tests, in working order. */
+export type TestsOf = readonly string[]

@@ -1,0 +1,97 @@
+import type { Finding } from '../base/finding'
+import type { Schools } from '../base/schools'
+import type { Stage } from '../base/stage'
+import type { TradeLengths } from '../base/trade-lengths'
+import type { Firm } from '../catalogue/firm'
+import type { OfferCode } from '../catalogue/offer'
+import type { Offered } from '../catalogue/offered'
+import { labelWanted } from '../specification/floor-target'
+import type { Specified } from '../specification/specified'
+import type { SpecifyOf } from '../specification/specify-of'
+import type { Wishes } from '../specification/wishes'
+import type { Survey } from '../survey/survey'
+import type { Way } from '../survey/ways'
+import { checkOrder, mayRelease, type OrderCode } from './check-order'
+import { isMeasuredTwice } from './measured-twice'
+import type { OrderLine } from './order'
+import type { OrderChoices } from './order-choices'
+import { type DetailFacts, detailFacts, detailsOf, orderLine } from './order-line'
+import type { OrderOf } from './order-of'
+
+/** What is ordered for an opening, as far as it is settled. */
+export type Ordered = Offered & {
+  /** What the chosen unit's kind answers; `null` while none is chosen. */
+  readonly of: OrderOf | null
+  /** What the order names of it, and what settles that without a wish. */
+  readonly details: OrderLine['details']
+  readonly facts: DetailFacts
+  /** The line as it would be released; `null` while something stands in its way. */
+  readonly line: OrderLine | null
+}
+
+export type OrderGiven = {
+  readonly opening: OrderLine['opening']
+  readonly ways: readonly Way[]
+  readonly specify: SpecifyOf
+  readonly of: OrderOf | null
+  readonly survey: Survey
+  readonly specified: Specified
+  readonly offered: Offered
+  readonly wishes: Wishes
+  readonly choices: OrderChoices
+  readonly terms: { readonly schools: Schools; readonly lengths: TradeLengths }
+  readonly firm: Firm
+  /** What measuring, diagnosing and specifying found. */
+  readonly findings: readonly Finding[]
+  readonly core: string
+}
+
+/** Checks what is ordered, and writes its line when nothing stands in the way. */
+export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | OfferCode> {
+  const { of, survey, specified, offered, wishes, choices, firm, findings } = given
+  const { schools, lengths } = given.terms
+  const { chosen } = offered
+  const facts = detailFacts(survey, schools.answers['outside-trim'])
+  const details = chosen && of ? detailsOf(of, chosen.unit, choices, facts) : {}
+  const wanted = labelWanted(survey, wishes)
+  const checks = checkOrder({
+    specify: given.specify,
+    of,
+    survey,
+    specification: specified.specification,
+    wishes,
+    questions: choices.questions,
+    offer: chosen,
+    details,
+    facts,
+    findings,
+    answers: schools.answers,
+    isConventionKnown: chosen !== null && firm.conventions[chosen.unit.maker] !== undefined,
+    labelWanted: wanted,
+    secondLookCents: firm.secondLookCents,
+    isMeasuredTwice: isMeasuredTwice(findings, survey, given.ways),
+  })
+  const line =
+    chosen && of && mayRelease(checks)
+      ? orderLine({
+          of,
+          opening: given.opening,
+          survey,
+          specification: specified.specification,
+          wishes,
+          choices,
+          offer: chosen,
+          details,
+          schools,
+          firm,
+          lengths,
+          hingesEach: of.hand.includes('swing') && of.isDerived ? hingesOf(specified) : null,
+          labelWanted: wanted,
+          risks: checks,
+          core: given.core,
+        })
+      : null
+  return { value: { ...offered, of, details, facts, line }, findings: [...checks, ...(chosen?.reasons ?? [])] }
+}
+
+const hingesOf = ({ further }: Specified): number | null => further.hingePlaces?.tops.length ?? null

@@ -1,0 +1,64 @@
+import { isUnitKind } from '../base/kinds'
+import { memberOf, UNIT_MEMBER_NAMES } from '../catalogue/unit-members'
+import { isNeededOn, standsOn } from '../catalogue/unit-parts'
+import { renamedCode, renamedDetails } from './renamed'
+import { isMembers, type Members } from './version'
+
+/** Where a unit of version 1 had what is a member of its own since. */
+const FROM_SHEETS: Readonly<Record<string, readonly [sheet: string, member: string]>> = {
+  frameForm: ['frame', 'form'],
+  throat: ['frame', 'throat'],
+  stormKind: ['storm', 'kind'],
+  widthLeast: ['storm', 'widthLeast'],
+  widthMost: ['storm', 'widthMost'],
+  heightLeast: ['storm', 'heightLeast'],
+  heightMost: ['storm', 'heightMost'],
+  hanging: ['storm', 'hanging'],
+  deduction: ['storm', 'deduction'],
+  headGap: ['storm', 'headGap'],
+  bottomGap: ['storm', 'bottomGap'],
+  reversible: ['storm', 'reversible'],
+  handleAt: ['storm', 'handleAt'],
+  handleHalf: ['storm', 'handleHalf'],
+  handleProud: ['storm', 'handleProud'],
+  closerPin: ['storm', 'closerPin'],
+  closerPlace: ['storm', 'closerPlace'],
+  faceLeast: ['storm', 'faceLeast'],
+  proudLeast: ['storm', 'proudLeast'],
+  keyInside: ['storm', 'keyInside'],
+  leafThickness: ['leaf', 'thickness'],
+  hingeTops: ['leaf', 'hinges'],
+  hingeHeight: ['leaf', 'hingeHeight'],
+  boreTop: ['leaf', 'boreTop'],
+  backset: ['leaf', 'backset'],
+  lockKind: ['lock', 'kind'],
+  lockFunction: ['lock', 'function'],
+  lockBackset: ['lock', 'backset'],
+  lockCase: ['lock', 'case'],
+  thicknessLeast: ['lock', 'thicknessLeast'],
+  thicknessMost: ['lock', 'thicknessMost'],
+}
+
+/** Version 2 of a unit: a record of its own kind, in which nothing said is `null`. Before, a length of 0 stood for nothing said or none
+ *  there, and a leaf as large as its frame for one the list was silent on. */
+export function raiseUnit(old: Members): Members {
+  const kind = old.lock != null ? 'lock-set' : String(old.family)
+  if (!isUnitKind(kind)) return old
+  const formerOf = (name: string): unknown => {
+    const from = FROM_SHEETS[name]
+    const sheet = from ? old[from[0]] : old
+    const value = isMembers(sheet) ? renamedCode(sheet[from ? from[1] : name]) : undefined
+    const isSilent =
+      value === undefined ||
+      (value === 0 && !memberOf(name as never).mayBeZero && memberOf(name as never).of === 'length')
+    return isSilent || isAsFrame(name, value, old) ? null : value
+  }
+  const members = UNIT_MEMBER_NAMES.filter(name => standsOn(name, kind)).map(name => {
+    const value = formerOf(name)
+    return [name, value === null && isNeededOn(name, kind) && name === 'lacks' ? [] : value] as const
+  })
+  return { id: old.id, kind, details: renamedDetails(old.details), ...Object.fromEntries(members) }
+}
+
+const isAsFrame = (name: string, value: unknown, old: Members): boolean =>
+  (name === 'leafWidth' && value === old.width) || (name === 'leafHeight' && value === old.height)

@@ -1,0 +1,54 @@
+import { NEW_FIRM } from '../catalogue/firm'
+import { raiseUnit } from './raise-unit'
+import { renamedCode, renamedDetails } from './renamed'
+import { isMembers, type Members } from './version'
+
+/** Each object of a list changed; whatever is no list or no object stays, for the schema to name. */
+export const listOf = (value: unknown, change: (one: Members) => Members): unknown =>
+  Array.isArray(value) ? value.map(one => (isMembers(one) ? change(one) : one)) : value
+
+/** Version 2 of an order's line: its unit as a record of its kind, and every member there. */
+export const raiseLine = (old: Members): Members => ({
+  hingeCount: null,
+  activeLeaf: null,
+  panels: null,
+  code: null,
+  flushFace: null,
+  outsideTrim: null,
+  padOf: null,
+  cut: null,
+  agreed: [],
+  labelWanted: 0,
+  spares: {},
+  tolerance: null,
+  compared: [],
+  ...old,
+  unit: isMembers(old.unit) ? raiseUnit(old.unit) : old.unit,
+  details: renamedDetails(old.details),
+  cents: isMembers(old.cents) ? { hardware: 0, ...old.cents } : old.cents,
+})
+
+/** Version 2 of an answer: no code is prose. */
+export const raiseAnswer = (old: Members): Members => ({ ...old, code: renamedCode(old.code) })
+
+/** Version 2 of a reading: when the place was read. Before, only the survey and the door as it stood were read. */
+export const raiseReading = (old: Members): Members => ({ ...old, occasion: 'survey' })
+
+/** Version 2 of a log entry: the figure that was read stands apart from its words. */
+export const raiseLog = (old: Members): Members => ({ ...old, value: null })
+
+/** Version 2 of a firm: every member there. */
+export const raiseFirm = (old: Members): Members => ({ ...NEW_FIRM, ...old })
+
+/** The edited records that the wishes and the seal choice of version 1 held together. */
+export function partWishes(wishes: Members, sealChoice: Members): Readonly<Record<string, Members>> {
+  const { details, questions = [], chosen = null, compared = [], shift = 0, allowances = {}, ...rest } = wishes
+  const { heatingDegreeDays = 2800, centsPerKwh = 14, ...wished } = rest
+  return {
+    wishes: { construction: null, settings: [], labelMinutes: null, schools: {}, ...wished },
+    order: { chosen, compared, details: renamedDetails(details), questions },
+    fit: { shift },
+    seal: { edges: sealChoice, heatingDegreeDays, centsPerKwh },
+    allowances: isMembers(allowances) ? allowances : {},
+  }
+}

@@ -1,0 +1,32 @@
+import { schoolChoicesSchema } from '../base/school-choices'
+import type { SchoolChoices } from '../base/schools'
+import type { Firm } from '../catalogue/firm'
+import { firmSchema } from '../catalogue/firm-record'
+import type { CatalogueUnit } from '../catalogue/unit'
+import { unitSchema } from '../catalogue/unit-record'
+import { EDIT_SCHEMAS } from '../edits'
+import { type LogEntry, logEntrySchema } from '../log/log'
+import { EDIT_KINDS, type EditKind, type Edits } from '../new-edits'
+import { type OrderLine, orderLineSchema } from '../order/order'
+import { type Receipt, receiptSchema } from '../order/receipt'
+import { type Answer, answerSchema } from '../survey/answer'
+import { type Reading, readingSchema } from '../survey/reading'
+import { raiseAnswer, raiseFirm, raiseLine, raiseLog, raiseReading } from './raise'
+import { raiseUnit } from './raise-unit'
+import type { RecordKind } from './version'
+
+// Every kind of record that is stored, with what brings an older one up. A step is never changed and never taken out.
+
+export const UNIT: RecordKind<CatalogueUnit> = { name: 'unit', ups: [raiseUnit], schema: unitSchema }
+export const LINE: RecordKind<OrderLine> = { name: 'order line', ups: [raiseLine], schema: orderLineSchema }
+export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [], schema: receiptSchema }
+export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm], schema: firmSchema }
+export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
+export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
+export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
+export const LOG: RecordKind<LogEntry> = { name: 'log entry', ups: [raiseLog], schema: logEntrySchema }
+
+/** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
+export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(
+  EDIT_KINDS.map(kind => [kind, { name: `${kind} record`, ups: [], schema: EDIT_SCHEMAS[kind] }]),
+) as never

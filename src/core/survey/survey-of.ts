@@ -1,0 +1,41 @@
+import type { FactSlot } from './facts'
+import type { GapSlot, SiteSlot, Slot } from './slots'
+import { waySlot } from './slots'
+import { WAY_READINGS, type Way } from './ways'
+
+/** A question of the survey: a length to read, or a fact to answer. */
+export type Question = Slot | FactSlot
+
+/** What the survey asks of a kind of door. */
+export type SurveyOf = {
+  /** The ways its size can be taken by, the usual one first. */
+  readonly ways: readonly Way[]
+  /** Its own readings after those of the way, in walking order. */
+  readonly further: readonly (SiteSlot | GapSlot)[]
+  readonly facts: readonly FactSlot[]
+  /** Those of its own readings and facts without which nothing can be ordered. */
+  readonly essential: readonly Question[]
+  /** Whether its trim is what it stands on, and must be flat and wide enough. */
+  readonly standsOnTrim: boolean
+}
+
+/** The lengths of the Measure stage in walking order. */
+export const readingsFor = ({ further }: SurveyOf, way: Way): readonly Slot[] => [
+  ...WAY_READINGS[way].map(name => waySlot(way, name)),
+  ...further,
+]
+
+/** Every question of the Measure stage in walking order, for a kind of door and a way. */
+export const ladderFor = (asked: SurveyOf, way: Way): readonly Question[] => [
+  ...readingsFor(asked, way),
+  ...asked.facts,
+]
+
+/** What must be answered before the survey is done: everything else makes it safer. */
+export const essentialFor = ({ essential }: SurveyOf, way: Way): readonly Question[] => [
+  ...WAY_READINGS[way].filter(name => /^(widths|heights)\./.test(name)).map(name => waySlot(way, name)),
+  ...essential,
+]
+
+/** The way a kind of door is usually taken by: the practice that was chosen where the kind can be taken so, else the kind's own first. */
+export const usualWay = ({ ways }: SurveyOf, practice: Way): Way => (ways.includes(practice) ? practice : ways[0]!)

@@ -1,0 +1,135 @@
+import { and, asc, eq, inArray } from 'drizzle-orm'
+import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
+import type { LogEntry } from '@/core/log/log'
+import type { Receipt } from '@/core/order/receipt'
+import { ANSWER, LOG, READING, RECEIPT } from '@/core/records/records'
+import { type RecordKind, readRecord, versionOf } from '@/core/records/version'
+import type { Answer } from '@/core/survey/answer'
+import type { Reading } from '@/core/survey/reading'
+import type { Acting } from './acting'
+import type { Db } from './connection'
+import { decision, receipt } from './exchange-tables'
+import { answer, logEntry, reading } from './tables'
+
+// The one way of rows that are only ever added: each has an id made where it was taken, is stored once however often it is sent, and is
+// never changed.
+
+/** What became of rows that were sent: stored, new or there already as they are; or of an id that says something else. */
+export type Added = { readonly stored: readonly string[]; readonly conflicting: readonly string[] }
+
+type Row = { readonly id: string }
+type Columns = { readonly companyId: MySqlColumn; readonly id: MySqlColumn }
+
+/** A kind of rows: where they lie, whose they are, and how one is written and read. */
+export type RowKind<T extends Row> = {
+  readonly table: MySqlTable & Columns
+  /** The opening or order a row belongs to. */
+  readonly of: MySqlColumn
+  readonly at: MySqlColumn
+  readonly write: (row: T, of: string, acting: Acting) => Readonly<Record<string, unknown>>
+  readonly read: (row: Readonly<Record<string, unknown>>) => T
+}
+
+/** Rows of an opening whose members are columns of their own. */
+const ofOpening = <T extends Row>(
+  table: RowKind<T>['table'] & { readonly openingId: MySqlColumn },
+  at: MySqlColumn,
+  kind: RecordKind<T>,
+): RowKind<T> => ({
+  table,
+  of: table.openingId,
+  at,
+  write: (row, openingId, { memberId }) => ({ ...row, openingId, memberId, version: versionOf(kind) }),
+  read: ({ companyId: _c, openingId: _o, memberId: _m, version, ...row }) => readRecord(kind, row, Number(version)),
+})
+
+export const READINGS: RowKind<Reading> = ofOpening(reading, reading.takenAt, READING)
+export const ANSWERS: RowKind<Answer> = ofOpening(answer, answer.takenAt, ANSWER)
+export const LOG_ENTRIES: RowKind<LogEntry> = ofOpening(logEntry, logEntry.at, LOG)
+
+export const RECEIPTS: RowKind<Receipt> = {
+  table: receipt,
+  of: receipt.orderId,
+  at: receipt.at,
+  write: (row, orderId) => ({
+    id: row.id,
+    orderId,
+    line: row.line,
+    at: row.at,
+    data: row,
+    version: versionOf(RECEIPT),
+  }),
+  read: ({ data, version }) => readRecord(RECEIPT, data, Number(version)),
+}
+
+/** What somebody decided of one difference of an acknowledgement. */
+export type DecisionRow = {
+  readonly id: string
+  readonly orderId: string
+  readonly answerId: string
+  readonly line: number
+  readonly path: string
+  readonly verdict: 'accepted' | 'objected'
+  readonly by: string
+  readonly at: string
+}
+export const DECISIONS: RowKind<DecisionRow> = {
+  table: decision,
+  of: decision.orderId,
+  at: decision.at,
+  write: row => row,
+  read: ({ companyId: _c, ...row }) => row as DecisionRow,
+}
+
+/** The rows of some openings or orders, in the order they were made. */
+export async function listRows<T extends Row>(
+  db: Db,
+  kind: RowKind<T>,
+  acting: Acting,
+  ofIds: readonly string[],
+): Promise<readonly T[]> {
+  if (ofIds.length === 0) return []
+  const rows = await db
+    .select()
+    .from(kind.table)
+    .where(and(eq(kind.table.companyId, acting.companyId), inArray(kind.of, [...ofIds])))
+    .orderBy(asc(kind.at), asc(kind.table.id))
+  return rows.map(kind.read)
+}
+
+/** Adds rows once each. The caller has made sure that what they belong to is this company's. */
+export async function addRows<T extends Row>(
+  db: Db,
+  kind: RowKind<T>,
+  acting: Acting,
+  of: string,
+  all: readonly T[],
+): Promise<Added> {
+  if (all.length === 0) return { stored: [], conflicting: [] }
+  const { table } = kind
+  const stamped = all.map(one => ({ ...kind.write(one, of, acting), companyId: acting.companyId }))
+  await db
+    .insert(table)
+    .ignore()
+    .values(stamped as never)
+  const ids = all.map(one => one.id)
+  const there = await db
+    .select()
+    .from(table)
+    .where(and(eq(table.companyId, acting.companyId), eq(kind.of, of), inArray(table.id, ids)))
+  const byId = new Map(there.map(row => kind.read(row)).map(row => [row.id, row]))
+  const isThere = (one: T) => isSame(byId.get(one.id), one)
+  return {
+    stored: ids.filter((_, i) => isThere(all[i]!)),
+    conflicting: ids.filter((_, i) => !isThere(all[i]!)),
+  }
+}
+
+/** Whether two rows say the same, in whatever order their members stand. */
+const isSame = (kept: unknown, sent: unknown): boolean => plain(kept) === plain(sent)
+const plain = (value: unknown): string =>
+  JSON.stringify(value, (_, one: unknown) =>
+    typeof one === 'object' && one !== null && !Array.isArray(one)
+      ? Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : one,
+  ) ?? ''

@@ -1,0 +1,18 @@
+import type { RefObject } from 'react'
+import type { SheetStore } from '../store/use-sheet'
+import type { Direction } from './direction'
+import type { DeviceStore } from './use-devices'
+
+/** What every stage gets: the store, what is selected, and how to select something else. */
+export type StageProps = {
+  readonly store: SheetStore
+  readonly devices: DeviceStore
+  readonly selected: string | null
+  readonly onSelect: (id: string | null) => void
+  /** Lights something up without taking the focus there. */
+  readonly onShow: (id: string) => void
+  readonly inputRef: RefObject<HTMLInputElement | null>
+  /** Which way the signed reading that is taken now goes, as tapped beside the field or on the drawing. */
+  readonly direction: Direction | null
+  readonly onDirection: (direction: Direction | null) => void
+}

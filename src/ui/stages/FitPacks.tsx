@@ -1,0 +1,155 @@
+'use client'
+import { styled } from 'styled-components'
+import type { ShimPlan, ShimPoint } from '@/core/fit/plan-shims'
+import { type DisplayStep, workStep } from '@/core/units/format-length'
+import { type Length, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
+import { shimName } from '@/words/names'
+import { packWords } from '@/words/packs'
+import { Button, Facts, Panel, Quiet } from '../parts/controls'
+import { Figure } from '../parts/Figure'
+import { TracedFigure } from '../parts/TraceView'
+import type { StageProps } from '../sheet/stage-props'
+import { StageFindings } from './StageFindings'
+
+const Packs = styled.ul`
+  li button { display: grid; gap: 2px; width: 100%; text-align: left; min-height: 44px; padding: 7px 6px; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; }
+  li button[aria-current='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
+  .head { display: grid; grid-template-columns: 1fr auto; align-items: baseline; }
+  .gap { font-size: 22px; font-weight: 600; }
+  .small { font-size: 15px; color: var(--quiet); }
+`
+
+export function FitFindings(stage: StageProps) {
+  const { store, selected, onSelect } = stage
+  const { work } = store
+  const { shims } = work.fit.value
+  const { step } = store.sheet.job
+  if (!shims)
+    return (
+      <>
+        <Quiet>{whyNoPacks(store)}</Quiet>
+        <StageFindings {...stage} findings={work.fit.findings} />
+      </>
+    )
+  const picked = shims.points.find(one => `shim.${one.place}` === selected)
+  return (
+    <>
+      <Panel>
+        <h2>Packs and screws</h2>
+        <Packs>
+          {shims.points.map(one => (
+            <PackItem
+              key={one.place}
+              point={one}
+              step={step}
+              isSelected={one === picked}
+              onSelect={() => onSelect(`shim.${one.place}`)}
+            />
+          ))}
+        </Packs>
+        {picked?.screw && (
+          <TracedFigure name={`Screw at ${shimName(picked.place).toLowerCase()}`} trace={picked.screw} step={step} />
+        )}
+      </Panel>
+      <Standing store={store} shims={shims} />
+      <StageFindings {...stage} findings={work.fit.findings} />
+    </>
+  )
+}
+
+/** Why nothing is packed yet, or ever. */
+function whyNoPacks({ work }: StageProps['store']): string {
+  const { chosen } = work.order.value
+  if (!chosen)
+    return 'Choose a unit and settle the hinge side: then it stands in the opening and its packs are planned.'
+  if (!chosen.placement) return 'What was chosen has no frame that is packed: nothing is planned here.'
+  return 'Settle the hinge side: the packs go by it.'
+}
+
+/** The unit can be moved by this: a thirty-second of an inch, or a millimetre. */
+const nudgeOf = (step: DisplayStep): readonly [by: Length, name: string] =>
+  step.includes('/') ? [ticks(TICKS_PER_INCH / 32), '1/32'] : [mm(1), '1']
+
+function Standing({ store, shims }: { readonly store: StageProps['store']; readonly shims: ShimPlan }) {
+  const { placement } = store.work.order.value.chosen!
+  const { chance } = store.work.fit.value
+  const { step } = store.sheet.job
+  const { shift } = store.records.fit
+  const [by, name] = nudgeOf(step)
+  const move = (to: number) => store.save('fit', { shift: ticks(to) })
+  if (!placement || shims.points.length === 0) return null
+  return (
+    <Panel>
+      <h2>How it stands</h2>
+      <Facts>
+        <dt>Room at the sides</dt>
+        <dd style={{ fontSize: 22, fontWeight: 600 }}>
+          <Figure value={placement.sideRoom} step={step} toward="down" unit />
+        </dd>
+        <dt>Gap at the head</dt>
+        <dd style={{ fontSize: 22, fontWeight: 600 }}>
+          <Figure value={placement.headGap} step={step} toward="down" unit />
+        </dd>
+        <dt>Under the sill, left · centre · right</dt>
+        <dd>
+          {placement.sillSupport.map((gap, i) => (
+            <span key={['left', 'centre', 'right'][i]}>
+              {i > 0 && ' · '}
+              <Figure value={gap} step={step} toward="down" />
+            </span>
+          ))}
+        </dd>
+        {chance !== null && (
+          <>
+            <dt>Goes in</dt>
+            <dd>{Math.min(99, Math.round(chance * 100))} in 100</dd>
+          </>
+        )}
+      </Facts>
+      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+        <Button $plain onPress={() => move(shift - by)}>
+          ◂ {name}
+        </Button>
+        <Button $plain onPress={() => move(ZERO)} isDisabled={shift === 0}>
+          Centre
+        </Button>
+        <Button $plain onPress={() => move(shift + by)}>
+          {name} ▸
+        </Button>
+      </div>
+    </Panel>
+  )
+}
+
+type ItemProps = {
+  readonly point: ShimPoint
+  readonly step: DisplayStep
+  readonly isSelected: boolean
+  readonly onSelect: () => void
+}
+
+function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
+  const fine = workStep(step)
+  return (
+    <li>
+      <button type="button" aria-current={isSelected} onClick={onSelect} data-shim={point.place}>
+        <span className="head">
+          <span>{shimName(point.place)}</span>
+          <span className="gap">
+            <Figure value={point.gap} step={fine} toward="down" unit />
+          </span>
+        </span>
+        <span className="small">
+          {packWords(point.pack, fine)} ·{' '}
+          {point.screwLength === null ? (
+            'no screw'
+          ) : (
+            <>
+              screw <Figure value={point.screwLength} step={step} toward="up" unit />
+            </>
+          )}
+        </span>
+      </button>
+    </li>
+  )
+}
