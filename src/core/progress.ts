@@ -6,6 +6,7 @@ import { standingEntries } from './log/standing'
 import { standingOrders } from './order/revision'
 import { isTight } from './seal/read-edges'
 import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
+import type { Wishes } from './specification/wishes'
 import { isAnswered } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import type { OpeningRecords } from './terms'
@@ -21,19 +22,15 @@ export type Progress = {
 
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(work: Work, records: OpeningRecords): Progress {
-  const { door, specify, seal, handover, measure, diagnose } = work
+  const { door, seal, handover, measure, diagnose } = work
   const { wishes, log } = records
   const isOrdered = door.takes.length > 0
-  const { specification } = specify.value
   const complete: Readonly<Record<Stage, boolean>> = {
     measure:
       essentialFor(door.survey, wishes.way).every(question => isAnswered(measure.value.survey, question)) &&
       !measure.findings.some(one => one.severity === 'correct' || one.severity === 'stop'),
     diagnose: measure.value.model !== null && worstOf(diagnose.findings) !== 'stop',
-    specify:
-      !isOrdered ||
-      (door.specify.settles.every(name => wishes[name] !== null) &&
-        (!door.specify.hasJamb || specification.jamb !== null)),
+    specify: !isOrdered || isSpecified(work, wishes),
     order: !isOrdered || standingOrders(records.orders).length > 0,
     fit: !isOrdered || isSet(work, log),
     seal: isSealed(seal.value, log),
@@ -47,6 +44,15 @@ export function progressOf(work: Work, records: OpeningRecords): Progress {
     worst: finished ? 'fine' : worstOf(relevantTo(next, work)),
     finished,
   }
+}
+
+/** What must be settled is settled, and the jamb known; of a leaf or a lock for a frame that stays only its own hand. */
+function isSpecified({ door, specify, order }: Work, wishes: Wishes): boolean {
+  const { of } = order.value
+  const { settles, hasJamb } = door.specify
+  if (of && !of.isDerived)
+    return settles.every(name => !(of.hand as readonly string[]).includes(name) || wishes[name] !== null)
+  return settles.every(name => wishes[name] !== null) && (!hasJamb || specify.value.specification.jamb !== null)
 }
 
 /** All steps done; where a kind's are not worked out, it was noted as set by its sheet. */
