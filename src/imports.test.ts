@@ -27,6 +27,7 @@ const CORE_ORDER = [
   'edits',
   'terms',
   'work-parts',
+  'work-given',
   'ask-work',
   'work',
   'draw',

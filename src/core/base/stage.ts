@@ -6,6 +6,16 @@ export type Stage<T, Code extends string = string> = {
   readonly findings: readonly Finding<Code>[]
 }
 
+/** A pure function of several named things that remembers its last answer while each of them is the very same. */
+export function rememberedParts<Given extends object, T>(work: (given: Given) => T): (given: Given) => T {
+  let last: { readonly given: Given; readonly value: T } | null = null
+  return given => {
+    const names = Object.keys(given) as (keyof Given)[]
+    if (last === null || names.some(name => given[name] !== last!.given[name])) last = { given, value: work(given) }
+    return last.value
+  }
+}
+
 /** A pure function that remembers its last answer: asked again with the very same arguments, it works nothing out anew. */
 export function remembered<Args extends readonly unknown[], T>(work: (...args: Args) => T): (...args: Args) => T {
   let last: { readonly args: Args; readonly value: T } | null = null

@@ -9,11 +9,10 @@ import type { Survey } from '../survey/survey'
 import { checkPlumb, type PlumbCode } from './check-plumb'
 import { type DiagnosisCode, diagnose } from './diagnose'
 
-export type DiagnosedAs = { readonly derivesUnit: boolean; readonly standsOnTrim: boolean }
-
 /** What is wrong with the opening itself, and whether a plumb unit of the derived size has its room in it. */
 export function diagnoseOpening(
-  of: DiagnosedAs,
+  of: { readonly derivesUnit: boolean },
+  asked: { readonly standsOnTrim: boolean },
   measured: { readonly survey: Survey; readonly model: ModelledOpening | null },
   { specification, hole, holeIsAssumed, hasBucks }: Specified,
   subfloor: Wishes['subfloor'],
@@ -24,7 +23,7 @@ export function diagnoseOpening(
   const found = model && isOpening ? diagnose(survey, model.adjusted, subfloor, lengths) : []
   const points = hole && (hasBucks ? pointsBetween(hole.points, stockBucks(lengths)) : hole.points)
   return [
-    ...(of.standsOnTrim ? byStormSchool(schools, found) : found),
+    ...(asked.standsOnTrim ? byStormSchool(schools, found) : found),
     ...(points && !holeIsAssumed ? checkPlumb(points, specification.unit, lengths) : []),
   ]
 }

@@ -4,20 +4,60 @@ export type Row = { readonly coefficients: Float64Array; readonly misclosure: nu
 /** The solution of weighted normal equations, with the cofactors (inverse normal matrix), `size` to a row. */
 export type Solution = { readonly unknowns: Float64Array; readonly cofactors: Float64Array; readonly size: number }
 
+/** Normal equations in the making: `matrix` is AᵀPA, `right` AᵀPl. */
+export type Normal = { readonly matrix: Float64Array; readonly right: Float64Array; readonly size: number }
+
+export const emptyNormal = (size: number): Normal => ({
+  matrix: new Float64Array(size * size),
+  right: new Float64Array(size),
+  size,
+})
+export const copyOf = ({ matrix, right, size }: Normal): Normal => ({
+  matrix: matrix.slice(),
+  right: right.slice(),
+  size,
+})
+
 /** Weighted least squares by the normal equations; `null` when they are singular.
  *  Small and dense on purpose: ten unknowns, not ten thousand. */
 export function leastSquares(rows: readonly Row[], size: number): Solution | null {
-  const normal = new Float64Array(size * size)
-  const right = new Float64Array(size)
-  for (const row of rows) accumulate(row, normal, right, size)
-  if (!invert(normal, size)) return null
-  const unknowns = new Float64Array(size)
+  const normal = emptyNormal(size)
+  for (const row of rows) accumulate(row, normal)
+  const unknowns = solve(normal)
+  const cofactors = unknowns && cofactorsOf(normal)
+  return unknowns && cofactors && { unknowns, cofactors, size }
+}
+
+/** The unknowns by Cholesky's decomposition; `null` when the equations are singular beside their own diagonal. */
+export function solve({ matrix, right, size }: Normal): Float64Array | null {
+  const lower = new Float64Array(size * size)
+  const unknowns = right.slice()
   for (let i = 0; i < size; i++) {
-    let total = 0
-    for (let j = 0; j < size; j++) total += normal[i * size + j]! * right[j]!
-    unknowns[i] = total
+    for (let j = 0; j <= i; j++) {
+      let rest = matrix[i * size + j]!
+      for (let k = 0; k < j; k++) rest -= lower[i * size + k]! * lower[j * size + k]!
+      if (i !== j) lower[i * size + j] = rest / lower[j * size + j]!
+      else if (rest > matrix[i * size + i]! * SINGULAR) lower[i * size + i] = Math.sqrt(rest)
+      else return null
+    }
   }
-  return { unknowns, cofactors: normal, size }
+  for (let i = 0; i < size; i++) {
+    let rest = unknowns[i]!
+    for (let k = 0; k < i; k++) rest -= lower[i * size + k]! * unknowns[k]!
+    unknowns[i] = rest / lower[i * size + i]!
+  }
+  for (let i = size - 1; i >= 0; i--) {
+    let rest = unknowns[i]!
+    for (let k = i + 1; k < size; k++) rest -= lower[k * size + i]! * unknowns[k]!
+    unknowns[i] = rest / lower[i * size + i]!
+  }
+  return unknowns
+}
+
+/** The inverse of the normal matrix; `null` when it is singular. */
+export function cofactorsOf({ matrix, size }: Normal): Float64Array | null {
+  const inverse = matrix.slice()
+  return invert(inverse, size) ? inverse : null
 }
 
 /** a·Q·aᵀ: the variance of a linear combination of the unknowns. */
@@ -32,18 +72,13 @@ export function varianceOf(coefficients: Float64Array, { cofactors, size }: Solu
 }
 
 /** Adds one observation. Most coefficients are zero: a reading concerns two points at most. */
-function accumulate(
-  { coefficients, misclosure, deviation }: Row,
-  normal: Float64Array,
-  right: Float64Array,
-  size: number,
-): void {
+export function accumulate({ coefficients, misclosure, deviation }: Row, { matrix, right, size }: Normal): void {
   const weight = 1 / (deviation * deviation)
   for (let i = 0; i < size; i++) {
     const scaled = coefficients[i]! * weight
     if (scaled === 0) continue
     right[i]! += scaled * misclosure
-    for (let j = 0; j < size; j++) normal[i * size + j]! += scaled * coefficients[j]!
+    for (let j = 0; j < size; j++) matrix[i * size + j]! += scaled * coefficients[j]!
   }
 }
 

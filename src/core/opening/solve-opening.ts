@@ -1,4 +1,13 @@
-import { leastSquares, type Row, type Solution } from '../geometry/least-squares'
+import {
+  accumulate,
+  cofactorsOf,
+  copyOf,
+  emptyNormal,
+  type Normal,
+  type Row,
+  type Solution,
+  solve,
+} from '../geometry/least-squares'
 import { point } from '../geometry/point'
 import { done, type Outcome, refused } from '../outcome'
 import { kindOf, NETWORK_READINGS, type NetworkKind, type NetworkReading } from '../survey/network'
@@ -60,18 +69,32 @@ function rectangle(width: number, height: number): Unknowns {
   return u
 }
 
+/** Diagonals alone are not linear in the unknowns: the equations of all else are set up once. */
 function settle(observed: readonly Observed[], start: Unknowns): { unknowns: Unknowns; solution: Solution } | null {
+  const linear = emptyNormal(UNKNOWN_COUNT)
+  const nought = new Float64Array(UNKNOWN_COUNT)
+  const bent = observed.filter(one => kindOf(one.name) === 'diagonals')
+  for (const one of observed) if (!bent.includes(one)) accumulate(rowOf(one, nought), linear)
   let unknowns = start
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solution = leastSquares(
-      observed.map(one => rowOf(one, unknowns)),
-      UNKNOWN_COUNT,
-    )
-    if (!solution) return null
-    unknowns = unknowns.map((value, i) => value + solution.unknowns[i]!)
-    if (solution.unknowns.every(change => Math.abs(change) < SETTLED_TICKS)) return { unknowns, solution }
+    const normal = normalAt(unknowns, linear, bent)
+    const change = solve(normal)
+    if (!change) return null
+    unknowns = unknowns.map((value, i) => value + change[i]!)
+    if (change.some(one => Math.abs(one) >= SETTLED_TICKS)) continue
+    const cofactors = cofactorsOf(normal)
+    return cofactors && { unknowns, solution: { unknowns: change, cofactors, size: UNKNOWN_COUNT } }
   }
   return null
+}
+
+/** The equations of the change from where the unknowns stand. */
+function normalAt(unknowns: Unknowns, linear: Normal, bent: readonly Observed[]): Normal {
+  const normal = copyOf(linear)
+  for (let i = 0; i < UNKNOWN_COUNT; i++)
+    for (let j = 0; j < UNKNOWN_COUNT; j++) normal.right[i]! -= linear.matrix[i * UNKNOWN_COUNT + j]! * unknowns[j]!
+  for (const one of bent) accumulate(rowOf(one, unknowns), normal)
+  return normal
 }
 
 function rowOf({ name, value, deviation }: Observed, unknowns: Unknowns): Row {

@@ -42,13 +42,16 @@ export type OrderGiven = {
   readonly terms: { readonly schools: Schools; readonly lengths: TradeLengths }
   readonly firm: Firm
   /** What measuring, diagnosing and specifying found. */
-  readonly findings: readonly Finding[]
+  readonly measured: readonly Finding[]
+  readonly diagnosed: readonly Finding[]
+  readonly wanted: readonly Finding[]
   readonly core: string
 }
 
 /** Checks what is ordered, and writes its line when nothing stands in the way. */
 export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | OfferCode> {
-  const { of, survey, specified, offered, wishes, choices, firm, findings } = given
+  const { of, survey, specified, offered, wishes, choices, firm } = given
+  const findings = [...given.measured, ...given.diagnosed, ...given.wanted]
   const { schools, lengths } = given.terms
   const { chosen } = offered
   const facts = detailFacts(survey, schools.answers['outside-trim'])

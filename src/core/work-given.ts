@@ -1,0 +1,95 @@
+import type { Finding } from './base/finding'
+import type { Offered } from './catalogue/offered'
+import type { Door } from './doors/door'
+import type { FitGiven } from './fit/fitted'
+import type { TestsRequest } from './handover/plan-tests'
+import { chanceOf } from './opening/judge-standing'
+import { deliveryOf } from './order/delivery'
+import type { OrderGiven } from './order/ordered'
+import type { SealGiven } from './seal/sealed'
+import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
+import type { Chosen, Work } from './work-parts'
+
+// What the later arrows are handed, each from what stands before it.
+
+/** The work as far as the catalogue is judged. */
+export type Worked = {
+  readonly records: OpeningRecords
+  readonly trade: Trade
+  readonly door: Door
+  readonly terms: Terms
+  readonly chosen: Chosen | null
+  readonly measured: Work['measure']
+  readonly specified: Work['specify']
+  readonly offered: Offered
+  readonly diagnosed: readonly Finding[]
+}
+
+export const orderGiven = (worked: Worked): OrderGiven => {
+  const { records, trade, door, terms, chosen, measured, specified, offered, diagnosed } = worked
+  return {
+    opening: records.opening,
+    ways: door.survey.ways,
+    specify: door.specify,
+    of: chosen?.door.order ?? null,
+    survey: measured.value.survey,
+    specified: specified.value,
+    offered,
+    wishes: records.wishes,
+    choices: records.order,
+    terms,
+    firm: trade.firm,
+    measured: measured.findings,
+    diagnosed,
+    wanted: specified.findings,
+    core: CORE_VERSION,
+  }
+}
+
+export const fitGiven = (worked: Worked, now: string): FitGiven => {
+  const { records, trade, door, terms, chosen, measured, specified, offered } = worked
+  const { lengths } = terms
+  const unit = chosen?.unit as never
+  return {
+    of: door.fit,
+    chosen: offered.chosen,
+    frame: chosen?.door.frame(unit) ?? null,
+    sheet: chosen?.sheet?.sheet ?? null,
+    hasCap: chosen?.door.asks(unit).hasCap ?? false,
+    survey: measured.value.survey,
+    specified: specified.value,
+    wishes: records.wishes,
+    chance: chanceOf(specified.value.hole, offered.stood, lengths),
+    delivery: deliveryOf(records.opening.id, records.orders, records.receipts),
+    log: records.log,
+    now,
+    lengths,
+    flats: trade.flats,
+    hingeTrade: trade.hinges,
+    steps: trade.steps,
+  }
+}
+
+export const sealGiven = ({ records, trade, door, terms, chosen, measured, specified }: Worked): SealGiven => ({
+  of: door.seal,
+  survey: measured.value.survey,
+  readings: records.readings,
+  answers: records.answers,
+  leaf: specified.value.further.leaf,
+  hinges: records.wishes.hinges,
+  material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
+  choice: records.seal,
+  log: records.log,
+  seals: trade.seals,
+  latchLimitN: trade.numbers['latch-force'],
+  lengths: terms.lengths,
+})
+
+export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): TestsRequest => ({
+  of: chosen?.door.tests ?? door.tests,
+  tests: trade.tests,
+  swing: records.wishes.swing,
+  lengths: terms.lengths,
+  numbers: trade.numbers,
+  log: records.log,
+})
