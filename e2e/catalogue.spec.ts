@@ -45,9 +45,9 @@ test('a unit is entered by hand: only what its kind has is asked, what is wrong 
     ['Name', 'Frame by hand'],
     ['Width', '39 1/2'],
     ['Height', 'tall'],
-    ['Jamb, or frame overall', '6'],
+    ['Jamb, or frame overall, if said', '6'],
     ['Throat that takes the wall', '5'],
-    ['Leaf bottom above the sub-sill', '3/4'],
+    ['Leaf bottom above the sub-sill, if said', '3/4'],
     ['Price', '512.50'],
     ['Days to delivery', '9'],
   ] as const)

@@ -49,8 +49,11 @@ async function completeEntry(
     data: { tag, name, family: 'hinged-outside', way: 'trim-off' },
   })
   const { id } = await made.json()
-  const data = { ...newWishes('trim-off'), hinges, swing: 'in', bore: 'double' }
-  const wished = await request.put(`${base()}/api/openings/${id}/wishes`, { data: { revision: 1, data } })
+  const first = newWishes('trim-off')
+  const data = { ...first, hinges, swing: 'in', bore: 'double' }
+  const wished = await request.put(`${base()}/api/openings/${id}/edits/wishes`, {
+    data: { revision: 1, base: first, data },
+  })
   expect(wished.status()).toBe(200)
   const rows = readings(HOLE).map(one => ({ ...one, id: uuidV7() }))
   expect((await request.post(`${base()}/api/openings/${id}/readings`, { data: rows })).status()).toBe(200)

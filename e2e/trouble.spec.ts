@@ -23,7 +23,10 @@ test('the database goes away: “not stored”, the entry stays, and another try
   await expect(page.locator('[data-slot="trim-off/widths.bottom"]')).toContainText('36')
 })
 
-test('a wish that meets another person’s change shows what stands now', async ({ page, browser }) => {
+test('a wish that meets another person’s change shows both, and what one side changed is put together', async ({
+  page,
+  browser,
+}) => {
   await newOpening(page, `Two hands ${Date.now()}`, 'Sail loft', 'Core')
   await page.getByRole('button', { name: 'Specify' }).click()
   const other = await browser.newPage()
@@ -37,8 +40,16 @@ test('a wish that meets another person’s change shows what stands now', async 
     await fresh.close()
   }).toPass()
   await page.getByText('Right', { exact: true }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Somebody else changed this' })).toBeVisible()
+  const clash = page.getByRole('alert', { name: 'Changed twice' })
+  await expect(clash).toContainText('Nothing is lost: choose which holds.')
+  await expect(clash).toContainText('Hinge side')
+  await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked()
+  // What only one side changed meanwhile is put together; what is chosen holds for both.
+  await other.getByText('Out', { exact: true }).click()
+  await clash.getByRole('button', { name: 'Take theirs' }).click()
   await expect(page.getByRole('radio', { name: 'Left' })).toBeChecked()
+  await page.getByText('Double', { exact: true }).click()
+  await expect(page.getByRole('radio', { name: 'Out' })).toBeChecked()
   await other.close()
 })
 

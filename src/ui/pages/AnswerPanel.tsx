@@ -9,6 +9,7 @@ import { NOT_UNDERSTOOD_WORDS } from '@/words/order'
 import { Button, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { MemberValue } from '../parts/MemberValue'
+import type { OrderStore } from '../store/use-order'
 
 const Box = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
@@ -27,100 +28,44 @@ const Box = styled.section`
   }
 `
 
-type Post = (path: string, body: unknown) => Promise<boolean>
 type Props = {
   readonly answer: ReadAnswer
   readonly step: DisplayStep
   readonly isLatest: boolean
-  readonly post: Post
-}
+} & Pick<OrderStore, 'post' | 'add'>
+
+const STATE_TITLES = {
+  accepted: 'The supplier read it',
+  query: 'The supplier asks',
+  refused: 'The supplier refuses',
+} as const
 
 /** What a supplier sent back: what it read otherwise first, each to accept or to object to. */
-export function AnswerPanel({ answer, step, isLatest, post }: Props) {
+export function AnswerPanel({ answer, step, isLatest, post, add }: Props) {
   const when = answer.receivedAt.slice(0, 16).replace('T', ' ')
-  if (!answer.ok)
-    return (
-      <Box aria-label="Not understood">
-        <h2>Not understood, {when}</h2>
-        <p>
-          {NOT_UNDERSTOOD_WORDS[answer.code]}
-          {Object.values(answer.facts).filter(Boolean).length > 0 &&
-            ` It says: ${Object.values(answer.facts).join(', ')}.`}
-        </p>
-        <pre>{answer.text}</pre>
-      </Box>
-    )
+  if (!answer.ok) return <NotUnderstood answer={answer} when={when} />
   const { acknowledgement, decisions, standing } = answer
   const differing = acknowledgement.lines.filter(one => one.differences.length > 0)
   const isDecided = standing === 'objected' || standing === 'accepted'
-  const decide = (line: number, path: string, verdict: 'accepted' | 'objected') =>
-    post('decisions', { answerId: answer.id, decisions: [{ id: uuidV7(), line, path, verdict }] })
+  const asRead = differing.length ? ' otherwise' : ' as it was sent'
+  const decide: Decide = (line, path, verdict) => {
+    const id = uuidV7()
+    void add('decisions', id, { answerId: answer.id, decisions: [{ id, line, path, verdict }] })
+  }
   return (
     <Box aria-label="Acknowledgement">
       <h2>
-        {acknowledgement.state === 'accepted'
-          ? differing.length
-            ? 'The supplier read it otherwise'
-            : 'The supplier read it as it was sent'
-          : acknowledgement.state === 'query'
-            ? 'The supplier asks'
-            : 'The supplier refuses'}
-        , {when}
+        {STATE_TITLES[acknowledgement.state]}
+        {acknowledgement.state === 'accepted' && asRead}, {when}
       </h2>
       {acknowledgement.message && <p>“{acknowledgement.message}”</p>}
       {differing.length > 0 && (
-        <table>
-          <thead>
-            <tr>
-              <th>Tag</th>
-              <th>What</th>
-              <th>We ordered</th>
-              <th>They read</th>
-              <th>Decide</th>
-            </tr>
-          </thead>
-          <tbody>
-            {differing.flatMap(line =>
-              line.differences.map(one => {
-                const verdict = decisions.findLast(({ line: n, path }) => n === line.line && path === one.path)?.verdict
-                return (
-                  <tr key={`${line.line}${one.path}`} data-difference={one.path}>
-                    <td>{line.tag}</td>
-                    <td>{memberName(one.path)}</td>
-                    <td className="ours" data-label="We ordered">
-                      <MemberValue path={one.path} value={one.first} step={step} />
-                    </td>
-                    <td className="theirs" data-label="They read">
-                      <MemberValue path={one.path} value={one.second} step={step} />
-                    </td>
-                    <td>
-                      <span className="acts">
-                        <Button
-                          $plain
-                          aria-pressed={verdict === 'objected'}
-                          aria-label={`Object to ${memberName(one.path)}, ${line.tag}`}
-                          isDisabled={!isLatest}
-                          onPress={() => void decide(line.line, one.path, 'objected')}
-                        >
-                          Object
-                        </Button>
-                        <Button
-                          $plain
-                          aria-pressed={verdict === 'accepted'}
-                          aria-label={`Accept ${memberName(one.path)}, ${line.tag}`}
-                          isDisabled={!isLatest}
-                          onPress={() => void decide(line.line, one.path, 'accepted')}
-                        >
-                          Accept
-                        </Button>
-                      </span>
-                    </td>
-                  </tr>
-                )
-              }),
-            )}
-          </tbody>
-        </table>
+        <Differing
+          lines={differing}
+          step={step}
+          verdictOf={(line, path) => decisions.findLast(one => one.line === line && one.path === path)?.verdict}
+          decide={isLatest ? decide : null}
+        />
       )}
       {isLatest && standing === 'objected' && (
         <div>
@@ -136,6 +81,105 @@ export function AnswerPanel({ answer, step, isLatest, post }: Props) {
     </Box>
   )
 }
+
+function NotUnderstood({
+  answer,
+  when,
+}: {
+  readonly answer: ReadAnswer & { readonly ok: false }
+  readonly when: string
+}) {
+  const facts = Object.values(answer.facts).filter(Boolean)
+  return (
+    <Box aria-label="Not understood">
+      <h2>Not understood, {when}</h2>
+      <p>
+        {NOT_UNDERSTOOD_WORDS[answer.code]}
+        {facts.length > 0 && ` It says: ${facts.join(', ')}.`}
+      </p>
+      <pre>{answer.text}</pre>
+    </Box>
+  )
+}
+
+type Verdict = 'accepted' | 'objected'
+type Decide = (line: number, path: string, verdict: Verdict) => void
+type DifferingProps = {
+  readonly lines: readonly AcknowledgedLine[]
+  readonly step: DisplayStep
+  readonly verdictOf: (line: number, path: string) => Verdict | undefined
+  /** `null` where only the latest answer can be decided on. */
+  readonly decide: Decide | null
+}
+
+/** What was read otherwise, row by row. */
+function Differing({ lines, step, verdictOf, decide }: DifferingProps) {
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th>Tag</th>
+          <th>What</th>
+          <th>We ordered</th>
+          <th>They read</th>
+          <th>Decide</th>
+        </tr>
+      </thead>
+      <tbody>
+        {lines.flatMap(line =>
+          line.differences.map(one => (
+            <tr key={`${line.line}${one.path}`} data-difference={one.path}>
+              <td>{line.tag}</td>
+              <td>{memberName(one.path)}</td>
+              <td className="ours" data-label="We ordered">
+                <MemberValue path={one.path} value={one.first} step={step} />
+              </td>
+              <td className="theirs" data-label="They read">
+                <MemberValue path={one.path} value={one.second} step={step} />
+              </td>
+              <td>
+                <Acts
+                  name={`${memberName(one.path)}, ${line.tag}`}
+                  verdict={verdictOf(line.line, one.path)}
+                  decide={decide && (verdict => decide(line.line, one.path, verdict))}
+                />
+              </td>
+            </tr>
+          )),
+        )}
+      </tbody>
+    </table>
+  )
+}
+
+type ActsProps = {
+  readonly name: string
+  readonly verdict: Verdict | undefined
+  readonly decide: ((verdict: Verdict) => void) | null
+}
+
+const Acts = ({ name, verdict, decide }: ActsProps) => (
+  <span className="acts">
+    <Button
+      $plain
+      aria-pressed={verdict === 'objected'}
+      aria-label={`Object to ${name}`}
+      isDisabled={!decide}
+      onPress={() => decide?.('objected')}
+    >
+      Object
+    </Button>
+    <Button
+      $plain
+      aria-pressed={verdict === 'accepted'}
+      aria-label={`Accept ${name}`}
+      isDisabled={!decide}
+      onPress={() => decide?.('accepted')}
+    >
+      Accept
+    </Button>
+  </span>
+)
 
 const kept = new Map<string, string>()
 /** One objection for one answer, however often the button is pressed. */

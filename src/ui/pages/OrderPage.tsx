@@ -1,13 +1,10 @@
 'use client'
 import Link from 'next/link'
-import { type ReactNode, useEffect, useState } from 'react'
+import { useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { handPlan } from '@/core/drawing/hand-plan'
-import type { LineChange } from '@/core/order/revision'
-import type { DisplayStep } from '@/core/units/format-length'
 import type { OrderView } from '@/server/load-order'
-import { memberName } from '@/words/members'
 import { money } from '@/words/money'
 import { handWords } from '@/words/order'
 import { STANDING_WORDS } from '@/words/standing'
@@ -16,11 +13,11 @@ import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
-import { MemberValue } from '../parts/MemberValue'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
-import { send } from '../store/send'
+import { useOrder } from '../store/use-order'
 import { AnswerPanel } from './AnswerPanel'
+import { Changes } from './OrderChanges'
 import { ReceivePanel } from './ReceivePanel'
 import { Page } from './Today'
 
@@ -41,44 +38,16 @@ const Line = styled.section`
   @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
 `
 const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
-const POLL_MS = 1000
 const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Withdrawal' } as const
 
 /** One order: where it stands, what the supplier read, and what came. */
 export function OrderPage({ initial }: { readonly initial: OrderView }) {
-  const [view, setView] = useState(initial)
-  const [said, setSaid] = useState<string | null>(null)
+  const { view, said, reload, post, add } = useOrder(initial)
   const { order, job } = view
-  const load = async () => {
-    const answer = await send<OrderView>('GET', `/api/orders/${order.id}`)
-    if (answer.ok) setView(answer.value)
-    setSaid(answer.ok ? null : answer.message)
-  }
-  useRefresh(view, setView)
-  const post = async (path: string, body: unknown): Promise<boolean> => {
-    const sent = await send('POST', `/api/orders/${order.id}/${path}`, body)
-    if (!sent.ok) setSaid(sent.message)
-    await load()
-    if (!sent.ok) setSaid(sent.message)
-    return sent.ok
-  }
+  const canWithdraw = !view.supersededBy && view.standing !== 'received' && view.standing !== 'withdrawn'
   return (
     <Page>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
-        <h1>
-          Order {order.number}
-          {order.revision > 1 ? `, revision ${order.revision}` : ''}
-        </h1>
-        <span style={{ color: 'var(--quiet)' }}>
-          to {order.maker || 'the supplier'} · <Link href={`/jobs/${job.id}`}>{job.name}</Link> · released{' '}
-          {order.releasedAt.slice(0, 10)} by {order.releasedBy}
-        </span>
-      </div>
-      {view.supersededBy && (
-        <p role="status">
-          This revision was superseded. <Link href={`/orders/${view.supersededBy}`}>Go to the one that holds.</Link>
-        </p>
-      )}
+      <OrderHead view={view} />
       {said && (
         <p role="alert" style={{ color: 'var(--stop)' }}>
           {said}
@@ -86,7 +55,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       )}
       <StandingPanel view={view} onHurry={() => void post('hurry', {})} />
       {view.answers.toReversed().map((answer, i) => (
-        <AnswerPanel key={answer.id} answer={answer} step={job.step} isLatest={i === 0} post={post} />
+        <AnswerPanel key={answer.id} answer={answer} step={job.step} isLatest={i === 0} post={post} add={add} />
       ))}
       <Changes title="What this revision changed" changes={view.changes} step={job.step} />
       <Changes
@@ -97,9 +66,43 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       {order.lines.map((line, i) => (
         <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
           <LineHead view={view} index={i} />
-          <ReceivePanel view={view} index={i} post={post} reload={() => void load()} />
+          <ReceivePanel view={view} index={i} add={add} reload={() => void reload()} />
         </Line>
       ))}
+      <Papers view={view} />
+      {canWithdraw && <Withdraw onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />}
+      <Revisions view={view} />
+    </Page>
+  )
+}
+
+type Viewed = { readonly view: OrderView }
+
+function OrderHead({ view: { order, job, supersededBy } }: Viewed) {
+  return (
+    <>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
+        <h1>
+          Order {order.number}
+          {order.revision > 1 ? `, revision ${order.revision}` : ''}
+        </h1>
+        <span style={{ color: 'var(--quiet)' }}>
+          to {order.maker || 'the supplier'} · <Link href={`/jobs/${job.id}`}>{job.name}</Link> · released{' '}
+          {order.releasedAt.slice(0, 10)} by {order.releasedBy}
+        </span>
+      </div>
+      {supersededBy && (
+        <p role="status">
+          This revision was superseded. <Link href={`/orders/${supersededBy}`}>Go to the one that holds.</Link>
+        </p>
+      )}
+    </>
+  )
+}
+
+function Papers({ view: { order } }: Viewed) {
+  return (
+    <>
       <Links>
         <ButtonLink href={`/api/orders/${order.id}/sheet.pdf`} target="_blank">
           Order sheet, PDF
@@ -115,26 +118,27 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
           return answer?.ok ? answer.text() : null
         }}
       />
-      {!view.supersededBy && view.standing !== 'received' && view.standing !== 'withdrawn' && (
-        <Withdraw onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
-      )}
-      {view.revisions.length > 1 && (
-        <p>
-          Revisions:{' '}
-          {view.revisions.map((one, i) => (
-            <span key={one.id}>
-              {i > 0 && ', '}
-              {one.id === order.id ? (
-                <strong>{one.revision}</strong>
-              ) : (
-                <Link href={`/orders/${one.id}`}>{one.revision}</Link>
-              )}{' '}
-              of {one.releasedAt.slice(0, 10)}
-            </span>
-          ))}
-        </p>
-      )}
-    </Page>
+    </>
+  )
+}
+
+function Revisions({ view: { order, revisions } }: Viewed) {
+  if (revisions.length < 2) return null
+  return (
+    <p>
+      Revisions:{' '}
+      {revisions.map((one, i) => (
+        <span key={one.id}>
+          {i > 0 && ', '}
+          {one.id === order.id ? (
+            <strong>{one.revision}</strong>
+          ) : (
+            <Link href={`/orders/${one.id}`}>{one.revision}</Link>
+          )}{' '}
+          of {one.releasedAt.slice(0, 10)}
+        </span>
+      ))}
+    </p>
   )
 }
 
@@ -155,20 +159,6 @@ function Withdraw({ onWithdraw }: { readonly onWithdraw: (reason: string) => Pro
       </div>
     </Disclosure>
   )
-}
-
-/** Looks again while something is on its way. */
-function useRefresh(view: OrderView, show: (view: OrderView) => void): void {
-  const isOnItsWay = view.outgoing.some(one => one.state !== 'answered')
-  const { id } = view.order
-  useEffect(() => {
-    if (!isOnItsWay) return
-    const timer = setInterval(async () => {
-      const answer = await send<OrderView>('GET', `/api/orders/${id}`)
-      if (answer.ok) show(answer.value)
-    }, POLL_MS)
-    return () => clearInterval(timer)
-  }, [isOnItsWay, id, show])
 }
 
 function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly onHurry: () => void }) {
@@ -244,67 +234,3 @@ function LineHead({ view, index }: { readonly view: OrderView; readonly index: n
 }
 
 const NO_NAMES: ReadonlyMap<string, string> = new Map()
-
-const Table = styled.table`
-  background: var(--sheet); border-collapse: collapse; width: 100%;
-  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; }
-  th, td { padding: 6px 14px; border-bottom: 1px solid var(--rule); vertical-align: top; }
-`
-
-type ChangesProps = { readonly title: string; readonly changes: readonly LineChange[]; readonly step: DisplayStep }
-
-type ChangeRow = {
-  readonly key: string
-  readonly tag: string
-  readonly what: string
-  readonly was: ReactNode
-  readonly is: ReactNode
-}
-
-function Changes({ title, changes, step }: ChangesProps) {
-  if (changes.length === 0) return null
-  const rows = changes.flatMap((one): ChangeRow[] =>
-    one.kind === 'changed'
-      ? one.differences.map(({ path, first, second }) => ({
-          key: `${one.tag}${path}`,
-          tag: one.tag,
-          what: memberName(path),
-          was: <MemberValue path={path} value={first} step={step} />,
-          is: <MemberValue path={path} value={second} step={step} />,
-        }))
-      : [
-          {
-            key: one.tag,
-            tag: one.tag,
-            what: one.kind === 'added' ? 'New on this order' : 'No longer on this order',
-            was: '',
-            is: '',
-          },
-        ],
-  )
-  return (
-    <section>
-      <h2>{title}</h2>
-      <Table>
-        <thead>
-          <tr>
-            <th>Tag</th>
-            <th>What</th>
-            <th>Was</th>
-            <th>Is</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(row => (
-            <tr key={row.key}>
-              <td>{row.tag}</td>
-              <td>{row.what}</td>
-              <td>{row.was}</td>
-              <td>{row.is}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
-    </section>
-  )
-}

@@ -29,6 +29,7 @@ import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import { SeverityMark } from '../parts/SeverityMark'
+import type { OrderStore } from '../store/use-order'
 
 const Grid = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); gap: 10px; align-items: start;
@@ -43,13 +44,13 @@ const NAMES = { left: 'Left', right: 'Right', in: 'In', out: 'Out' } as const
 type Props = {
   readonly view: OrderView
   readonly index: number
-  readonly post: (path: string, body: unknown) => Promise<boolean>
+  readonly add: OrderStore['add']
   /** Looks again, after something was stored beside. */
   readonly reload: () => void
 }
 
 /** Where a delivered unit stands, and looking at it before the old door is touched. */
-export function ReceivePanel({ view, index, post, reload }: Props) {
+export function ReceivePanel({ view, index, add, reload }: Props) {
   const line = view.order.lines[index]!
   const [isOpen, setOpen] = useState(false)
   const by = () => localStorage.getItem('harvek-reader') ?? view.memberName
@@ -87,9 +88,10 @@ export function ReceivePanel({ view, index, post, reload }: Props) {
             by={by}
             onPhoto={reload}
             onSend={async (found, state, note) => {
-              const stored = await post('receipts', {
+              const id = uuidV7()
+              const stored = await add('receipts', id, {
                 ...found,
-                id: uuidV7(),
+                id,
                 orderId: view.order.id,
                 line: index + 1,
                 state,

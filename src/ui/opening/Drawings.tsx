@@ -1,0 +1,57 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { useMemo } from 'react'
+import { elevation } from '@/core/drawing/elevation'
+import { plan } from '@/core/drawing/plan'
+import { withoutOpen } from '@/core/drawing/scene'
+import { section } from '@/core/drawing/section'
+import { walkMarks } from '@/core/drawing/walk-marks'
+import { workStep } from '@/core/units/format-length'
+import { SceneView } from '../parts/SceneView'
+import type { SheetStore } from '../store/use-sheet'
+import type { Selection } from './use-selection'
+
+const Exaggeration = dynamic(() => import('./Exaggeration'))
+
+type Props = {
+  readonly store: SheetStore
+  readonly on: Selection
+  /** How many times deviations are drawn larger. */
+  readonly factor: number
+  readonly onFactor: (factor: number) => void
+}
+
+/** The door from outside, from above, and cut through its sill, as the stage wants to see it. */
+export function Drawings({ store, on, factor, onFactor }: Props) {
+  const { drawn, sheet } = store
+  const { stage, question, selected, names, select } = on
+  const { step } = sheet.job
+  const exaggerates = stage === 'diagnose' || stage === 'fit'
+  const scenes = useMemo(
+    () => ({
+      elevation: elevation(drawn, stage, exaggerates ? factor : 1),
+      plan: stage === 'measure' ? plan(drawn) : withoutOpen(plan(drawn, stage === 'specify')),
+      section: stage === 'measure' ? section(drawn) : withoutOpen(section(drawn)),
+    }),
+    [drawn, stage, exaggerates, factor],
+  )
+  const shown = useMemo(
+    () => ({ elevation: walkMarks(scenes.elevation, question), plan: walkMarks(scenes.plan, question) }),
+    [scenes, question],
+  )
+  // A survey without a reading at the sill has no use for a cut through it.
+  const hasSection = stage !== 'measure' || scenes.section.marks.some(mark => mark.kind === 'reading')
+  const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
+  return (
+    <>
+      <div className="elevation">
+        <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
+      </div>
+      <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
+      {hasSection && (
+        <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
+      )}
+      <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={onFactor} />}</div>
+    </>
+  )
+}

@@ -1,0 +1,72 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { Stage } from '@/core/base/stages'
+import { isAnswered } from '@/core/survey/survey'
+import { ladderFor } from '@/core/survey/survey-of'
+import { type Direction, directionOf } from '../sheet/direction'
+import { nextOpen } from '../sheet/selection'
+import { keptDraft } from '../store/outbox'
+import type { SheetStore } from '../store/use-sheet'
+import { HAND_FACTS, tappable } from './names'
+import { useSheetKeys } from './use-sheet-keys'
+
+export type Selection = ReturnType<typeof useSelection>
+
+/** Which stage is shown and what is selected on it, by tap and by key. */
+export function useSelection(store: SheetStore, first: Stage) {
+  const router = useRouter()
+  const [stage, setStage] = useState(first)
+  const [selected, setSelected] = useState<string | null>(null)
+  const [direction, setDirection] = useState<Direction | null>(null)
+  const inputRef = useRef<HTMLInputElement>(null)
+  const { sheet, work } = store
+  const { survey } = work.measure.value
+  const ladder = useMemo(() => ladderFor(work.door.survey, survey.way), [work.door, survey.way])
+  const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
+  const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
+  useKeptDraft(sheet.opening.id, setSelected)
+  const show = (next: Stage) => {
+    setStage(next)
+    setSelected(null)
+    window.history.replaceState(null, '', `/openings/${sheet.opening.id}/${next}`)
+  }
+  const focus = () => inputRef.current?.focus({ preventScroll: true })
+  const turnTo = (side: Direction | null) => {
+    setDirection(side)
+    if (side) focus()
+  }
+  const select = (id: string | null) => {
+    const side = directionOf(id)
+    if (side) return turnTo(side)
+    const hand = id === null ? undefined : HAND_FACTS[id]
+    if (hand) return store.save('wishes', { [hand[0]]: hand[1] })
+    if (id !== selected) setDirection(null)
+    setSelected(id)
+    if (id && names.has(id) && (stage === 'measure' || stage === 'seal')) focus()
+  }
+  const go = (id: string | null) => id && router.push(`/openings/${id}/${stage}`)
+  const nextReading = () => {
+    const isOpen = question !== null && !isAnswered(survey, question)
+    if (!isOpen) {
+      show('measure')
+      setSelected(nextOpen(ladder, survey, question))
+    }
+    setTimeout(() => inputRef.current?.focus(), 0)
+  }
+  const help = useSheetKeys({
+    onStage: show,
+    onNextReading: nextReading,
+    onUndo: store.undo,
+    onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
+  })
+  return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected }
+}
+
+/** What stood half typed before a reload is gone on with. */
+function useKeptDraft(openingId: string, select: (question: string) => void): void {
+  useEffect(() => {
+    const draft = keptDraft(`/api/openings/${openingId}`)
+    if (draft) select(draft.question)
+  }, [openingId, select])
+}

@@ -1,0 +1,65 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import type { OrderView } from '@/server/load-order'
+import { keepRow, keptRows, letGo } from './outbox'
+import { send } from './send'
+
+const POLL_MS = 1000
+
+export type OrderStore = {
+  readonly view: OrderView
+  readonly said: string | null
+  readonly reload: () => Promise<void>
+  /** Sends something about the order, and looks how it stands then. */
+  readonly post: (path: string, body: unknown) => Promise<boolean>
+  /** The same for rows that somebody made: kept in this browser until the store has them, over a reload too. */
+  readonly add: (path: string, id: string, body: unknown) => Promise<boolean>
+}
+
+/** An order as it stands, looked at again while something is on its way. */
+export function useOrder(initial: OrderView): OrderStore {
+  const [view, setView] = useState(initial)
+  const [said, setSaid] = useState<string | null>(null)
+  const base = `/api/orders/${initial.order.id}`
+  const reload = async () => {
+    const answer = await send<OrderView>('GET', base)
+    if (answer.ok) setView(answer.value)
+    setSaid(answer.ok ? null : answer.message)
+  }
+  const post = async (path: string, body: unknown): Promise<boolean> => {
+    const sent = await send('POST', `${base}/${path}`, body)
+    if (!sent.ok) setSaid(sent.message)
+    await reload()
+    if (!sent.ok) setSaid(sent.message)
+    return sent.ok
+  }
+  const add = async (path: string, id: string, body: unknown): Promise<boolean> => {
+    keepRow(base, { path, row: { id }, body })
+    const isStored = await post(path, body)
+    if (isStored) letGo(base, id)
+    return isStored
+  }
+  const isDone = useRef(false)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was left over is sent once, when the page is there
+  useEffect(() => {
+    if (isDone.current) return
+    isDone.current = true
+    for (const { path, row, body } of keptRows(base)) void add(path, row.id, body)
+  }, [base])
+  useRefresh(view, setView)
+  return { view, said, reload, post, add }
+}
+
+/** Looks again while something is on its way. */
+function useRefresh(view: OrderView, show: (view: OrderView) => void): void {
+  const isOnItsWay = view.outgoing.some(one => one.state !== 'answered')
+  const { id } = view.order
+  useEffect(() => {
+    if (!isOnItsWay) return
+    const timer = setInterval(async () => {
+      const answer = await send<OrderView>('GET', `/api/orders/${id}`)
+      if (answer.ok) show(answer.value)
+    }, POLL_MS)
+    return () => clearInterval(timer)
+  }, [isOnItsWay, id, show])
+}
