@@ -1,6 +1,6 @@
 import { worstFirst } from './base/finding'
-import { remembered, rememberedParts } from './base/stage'
-import { offerUnits, requestOf } from './catalogue/offered'
+import { remembered, rememberedParts, settled } from './base/stage'
+import { judgeTaken, offerUnits, requestOf } from './catalogue/offered'
 import { diagnoseOpening } from './diagnosis/diagnose-opening'
 import { DOORS, JUDGES } from './doors/doors'
 import { fitOpening } from './fit/fitted'
@@ -22,7 +22,8 @@ const arrows = () => ({
   measure: remembered(measure),
   chosen: remembered(chosenOf),
   specify: remembered(specifyOpening),
-  request: remembered(requestOf),
+  request: settled(requestOf),
+  judge: remembered(judgeTaken),
   offer: remembered(offerUnits),
   stand: remembered(judgeStanding),
   diagnose: remembered(diagnoseOpening),
@@ -57,7 +58,8 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
 
     // → every unit of the catalogue as it would stand there
     const request = to.request(door, JUDGES, survey, wanted, wishes, fit.shift, terms, to.offerTrade(trade))
-    const offered = to.offer(door.takes, trade.units, chosen?.unit.id ?? null, wanted, request)
+    const offers = to.judge(door.takes, trade.units, request)
+    const offered = to.offer(offers, chosen?.unit.id ?? null, wanted, request)
     const chance = to.stand(model, offered.stood, survey, lengths, trade.numbers['sure-chance'])
 
     // → what is wrong with the opening itself

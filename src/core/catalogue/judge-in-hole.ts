@@ -35,9 +35,9 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
   const hole = bucks ? pointsBetween(points, bucks) : points
   const leastGap = lengths['gap-least'].value
   const bare = placeUnit(hole, { unit, pad, leastGap })
-  const filler = fillerFor(bare.sideRoom, request)
+  const filler = bare.sideRoom > lengths['fill-sides-most'].value ? null : fillerFor(bare.sideRoom, request)
   const shift = plus(request.shift, offMiddle(filler))
-  const placement = placeUnit(hole, { unit, pad, shift, leastGap })
+  const placement = shift === 0 ? bare : placeUnit(hole, { unit, pad, shift, leastGap })
   const pinch = pinchOf(hole, unit, placement)
   const room = judgeRoom(placement, lengths)
   const jamb = meetsWall && request.wall !== null ? jambFor(unit.jamb, request.wall, request) : null

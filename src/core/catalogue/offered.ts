@@ -49,15 +49,25 @@ export function requestOf(
 }
 
 /** Judges every unit the opening takes. */
-export function offerUnits(
+export const judgeTaken = (
   takes: readonly UnitKind[],
   units: readonly CatalogueUnit[],
+  request: Request,
+): readonly Offer[] =>
+  isJudgeable(request)
+    ? judgeUnits(
+        units.filter(unit => takes.includes(unit.kind)),
+        request,
+      )
+    : []
+
+/** What was judged, with the unit that was chosen of it and how it stands. */
+export function offerUnits(
+  offers: readonly Offer[],
   chosenId: string | null,
   specified: Specified,
   request: Request,
 ): Offered {
-  const own = units.filter(unit => takes.includes(unit.kind))
-  const offers = isJudgeable(request) ? judgeUnits(own, request) : []
   const chosen = offers.find(offer => offer.unit.id === chosenId) ?? null
   return { request, offers, chosen, stood: stoodOf(chosen, specified, request) }
 }

@@ -1,15 +1,23 @@
 'use client'
+import { Fragment, type ReactNode } from 'react'
 import type { Further } from '@/core/specification/further'
 import type { DisplayStep } from '@/core/units/format-length'
+import type { Length } from '@/core/units/length'
 import { HINGE_NAMES } from '@/words/settings'
 import { Facts, Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { TracedFigure } from '../parts/TraceView'
 
+type Row = readonly [id: string, name: string, value: ReactNode]
+type Rows = (further: Further, step: DisplayStep) => readonly Row[]
+
 /** What a kind of door asks for beside its size: the figures one needs for it, largest first. */
 export function FurtherFigures({ further, step }: { readonly further: Further; readonly step: DisplayStep }) {
-  const { storm, wrap, panels, siding, lock, mass, hinges, clearWidth } = further
-  if (!storm && !wrap && !panels && !siding && !lock && !mass && clearWidth === null) return null
+  const { storm, wrap } = further
+  const rows = [frameRows, panelRows, sidingRows, lockRows, clearRows, massRows, hingeRows].flatMap(of =>
+    of(further, step),
+  )
+  if (!storm && !wrap && rows.length === 0) return null
   return (
     <Panel aria-label="Of this kind of door">
       <h2>Of this kind of door</h2>
@@ -17,79 +25,93 @@ export function FurtherFigures({ further, step }: { readonly further: Further; r
       {storm && <TracedFigure name="Trim opening, height" trace={storm.height} step={step} />}
       {wrap && <TracedFigure name="Thickest wall" trace={wrap.wall} step={step} />}
       <Facts>
-        {wrap && wrap.verdict !== 'none' && (
-          <>
-            <dt>Frame, overall</dt>
-            <dd data-figure="frame-overall">
-              <Figure value={wrap.overall} step={step} unit />
-            </dd>
-            <dt>Throat</dt>
-            <dd data-figure="throat">
-              <Figure value={wrap.throat} step={step} unit />
-            </dd>
-          </>
-        )}
-        {panels && (
-          <>
-            <dt>Panels from outside, O moves</dt>
-            <dd data-figure="panels">{panels}</dd>
-          </>
-        )}
-        {siding && siding.layers.length > 0 && (
-          <>
-            <dt>Pad to the siding</dt>
-            <dd data-figure="siding">
-              {siding.layers.map((layer, i) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: layers of one thickness are alike
-                <span key={i}>
-                  {i > 0 && ' + '}
-                  <Figure value={layer} step={step.includes('/') ? '1/16' : '0.5'} unit />
-                </span>
-              ))}
-            </dd>
-          </>
-        )}
-        {lock && (
-          <>
-            <dt>Backset</dt>
-            <dd data-figure="backset">
-              <Figure value={lock.backset} step={step.includes('/') ? '1/16' : '0.5'} unit />
-              {lock.case !== null && (
-                <>
-                  {', case '}
-                  <Figure value={lock.case} step="1/8" unit />
-                </>
-              )}
-            </dd>
-          </>
-        )}
-        {clearWidth !== null && (
-          <>
-            <dt>Clear width at 90°</dt>
-            <dd data-figure="clear-width">
-              <Figure value={clearWidth} step={step} unit />
-            </dd>
-          </>
-        )}
-        {mass && (
-          <>
-            <dt>Leaf, {mass.isWeighed ? 'weighed' : 'by area'}</dt>
-            <dd data-figure="mass">{mass.kg.toFixed(1)} kg</dd>
-          </>
-        )}
-        {hinges && (
-          <>
-            <dt>Hinges</dt>
-            <dd data-figure="hinges">
-              {hinges.count} {hinges.hinge ? HINGE_NAMES[hinges.hinge.id] : 'by their maker'}
-            </dd>
-            <dt>Pull at the top hinge</dt>
-            <dd data-figure="pull">
-              {hinges.pullN.toFixed(0)} N{hinges.needsLongScrews ? ', long screws' : ''}
-            </dd>
-          </>
-        )}
+        {rows.map(([id, name, value]) => (
+          <Fragment key={id}>
+            <dt>{name}</dt>
+            <dd data-figure={id}>{value}</dd>
+          </Fragment>
+        ))}
       </Facts>
     </Panel>
   )
 }
+
+const figure = (value: Length, step: DisplayStep): ReactNode => <Figure value={value} step={step} unit />
+/** Stock and locks are named to the sixteenth or the half millimetre, whatever the job shows. */
+const stockStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/16' : '0.5')
+
+const frameRows: Rows = ({ wrap }, step) =>
+  wrap && wrap.verdict !== 'none'
+    ? [
+        ['frame-overall', 'Frame, overall', figure(wrap.overall, step)],
+        ['throat', 'Throat', figure(wrap.throat, step)],
+      ]
+    : []
+
+const panelRows: Rows = ({ panels }) => (panels ? [['panels', 'Panels from outside, O moves', panels]] : [])
+
+const sidingRows: Rows = ({ siding }, step) =>
+  siding && siding.layers.length > 0
+    ? [
+        [
+          'siding',
+          'Pad to the siding',
+          siding.layers.map((layer, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: layers of one thickness are alike
+            <span key={i}>
+              {i > 0 && ' + '}
+              {figure(layer, stockStep(step))}
+            </span>
+          )),
+        ],
+      ]
+    : []
+
+const lockRows: Rows = ({ lock }, step) =>
+  lock
+    ? [
+        [
+          'backset',
+          'Backset',
+          <Fragment key="backset">
+            {figure(lock.backset, stockStep(step))}
+            {lock.case !== null && <>, case {figure(lock.case, stockStep(step))}</>}
+          </Fragment>,
+        ],
+      ]
+    : []
+
+const clearRows: Rows = ({ clearWidth }, step) =>
+  clearWidth === null
+    ? []
+    : [['clear-width', 'Clear width at 90°', <Figure key="clear" value={clearWidth} step={step} toward="down" unit />]]
+
+const massRows: Rows = ({ mass }) =>
+  mass ? [['mass', `Leaf, ${mass.isWeighed ? 'weighed' : 'by area'}`, `${mass.kg.toFixed(1)} kg`]] : []
+
+const hingeRows: Rows = ({ hinges, hingePlaces }, step) => [
+  ...(hingePlaces
+    ? [
+        [
+          'hinge-tops',
+          hingePlaces.isAssumed ? 'Hinges from the leaf’s top, usual' : 'Hinges from the leaf’s top',
+          hingePlaces.tops.map((top, i) => (
+            <span key={top}>
+              {i > 0 && ' · '}
+              <Figure value={top} step={step} />
+            </span>
+          )),
+        ] as const,
+      ]
+    : []),
+  ...(hinges
+    ? ([
+        ['hinges', 'Hinges', `${hinges.count} ${hinges.hinge ? HINGE_NAMES[hinges.hinge.id] : 'by their maker'}`],
+        [
+          'pull',
+          'Pull at the top hinge',
+          `${hinges.pullN.toFixed(0)} N${hinges.needsLongScrews ? ', long screws' : ''}`,
+        ],
+      ] as const)
+    : []),
+]

@@ -1,0 +1,81 @@
+'use client'
+import { handingTraces } from '@/core/specification/handing'
+import { handWords } from '@/words/order'
+import { Panel, Quiet } from '../parts/controls'
+import { TracedFigure, TracedHand } from '../parts/TraceView'
+import type { StageProps } from '../sheet/stage-props'
+import { FurtherFigures } from './FurtherFigures'
+import { StageFindings } from './StageFindings'
+
+export function SpecifyFindings(stage: StageProps) {
+  const { store } = stage
+  const { door, specify } = store.work
+  const { step } = store.sheet.job
+  const { unit, jamb, floor } = specify.value.specification
+  const picked = jamb?.options[jamb.pick]
+  return (
+    <>
+      {door.specify.derivesUnit && (
+        <Panel>
+          <h2>To order</h2>
+          {unit ? (
+            <>
+              <TracedFigure name="Unit width" trace={unit.width} step={step} />
+              <TracedFigure name="Unit height" trace={unit.height} step={step} />
+              <TracedFigure name="Rough opening width" trace={unit.roughWidth} step={step} />
+              <TracedFigure name="Rough opening height" trace={unit.roughHeight} step={step} />
+            </>
+          ) : (
+            <Quiet>The size follows from one width and one height.</Quiet>
+          )}
+          {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
+          {picked && <Quiet>{JAMB_WORDS[picked.kind]}</Quiet>}
+          {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
+          {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
+        </Panel>
+      )}
+      <FurtherFigures further={specify.value.further} step={step} />
+      <Panel>
+        <h2>Hand</h2>
+        <HandFacts store={store} />
+      </Panel>
+      <StageFindings {...stage} findings={specify.findings} />
+    </>
+  )
+}
+
+/** The hand in words, and for a hinged leaf by every convention; of a pair and a slider the facts they have instead. */
+function HandFacts({ store }: Pick<StageProps, 'store'>) {
+  const { door, measure, specify } = store.work
+  const { hinges, swing } = store.records.wishes
+  const { panels } = specify.value.further
+  if (door.survey.facts.includes('fact.moving-panel'))
+    return panels ? (
+      <strong>{handWords({ hinges: null, swing: null, panels })}</strong>
+    ) : (
+      <Quiet>Measure asks which panel moves, seen from outside.</Quiet>
+    )
+  if (door.survey.facts.includes('fact.active-leaf')) {
+    const active = measure.value.survey.facts.get('fact.active-leaf')?.code
+    return active === 'left' || active === 'right' ? (
+      <strong>{handWords({ hinges: null, swing, activeLeaf: active })}</strong>
+    ) : (
+      <Quiet>Measure asks which leaf is active, seen from outside; tap the plan for which way they go.</Quiet>
+    )
+  }
+  if (!hinges || !swing) return <Quiet>Settle the hinges and the swing; both are seen from outside.</Quiet>
+  return (
+    <>
+      <strong>{handWords({ hinges, swing })}</strong>
+      {handingTraces(hinges, swing).map(trace => (
+        <TracedHand key={trace.convention} trace={trace} />
+      ))}
+    </>
+  )
+}
+
+const JAMB_WORDS = {
+  standard: 'A standard jamb reaches.',
+  extension: 'A standard jamb with an extension reaches.',
+  solid: 'No standard jamb reaches: a solid one, made to width.',
+} as const
