@@ -41,6 +41,18 @@ test.describe('axe finds nothing', () => {
   }
 })
 
+test('on a tablet, no page scrolls sideways', async ({ page }) => {
+  await page.setViewportSize({ width: 768, height: 1024 })
+  const wide: unknown[] = []
+  const stages = STAGES.map(one => `/openings/${demoOpening('A5')}/${one}`)
+  for (const path of ['/', '/orders', '/catalogue', '/firm', ...stages]) {
+    await open(page, path)
+    const width = await page.evaluate(() => document.documentElement.scrollWidth)
+    if (width > 768) wide.push([path, width])
+  }
+  expect(wide).toEqual([])
+})
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } })
   for (const one of STAGES) {

@@ -21,7 +21,7 @@ test('a made-up opening is read by its scales and scored; how large it is, nothi
   await page.getByText('Width, bottom ✓').click()
   await expect(page.getByText('Read 1 time already.')).toBeVisible()
   await page.waitForLoadState('networkidle')
-  expect(replies.length).toBeGreaterThan(2)
+  await expect.poll(() => replies.length).toBeGreaterThan(2)
 
   const scored = page.waitForResponse(/score/)
   await page.getByRole('button', { name: 'Score it' }).click()

@@ -1,7 +1,7 @@
 import type { Doubt } from '@/core/survey/doubt'
 import { boundsOf } from '@/core/survey/readable'
 import type { Slot } from '@/core/survey/slots'
-import { type DisplayStep, formatWithUnit, lengthParts, workStep } from '@/core/units/format-length'
+import { type DisplayStep, formatRead, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { slotName } from './walk'
 
@@ -13,7 +13,7 @@ export function impossibleWords(slot: Slot, text: string): string {
 
 /** What is asked before an odd value is taken. */
 export function doubtWords(doubt: Doubt, value: Length, step: DisplayStep): string {
-  const shown = formatWithUnit(value, lengthParts(value, step).exact ? step : workStep(step))
+  const shown = formatRead(value, step)
   const keep = 'press Enter once more to keep it.'
   switch (doubt.code) {
     case 'apart':

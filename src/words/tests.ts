@@ -1,6 +1,6 @@
 import type { PlannedTest, TestVerdict } from '@/core/handover/plan-tests'
 import type { HandoverTest } from '@/core/handover/tests-of'
-import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import { type DisplayStep, formatRead } from '@/core/units/format-length'
 import { type SayFigure, withFigures } from './figures'
 
 /** Names of the hand-over tests and how each is done. */
@@ -48,7 +48,7 @@ export function foundWords({ entry, unit, verdict }: PlannedTest, step: DisplayS
   if (!entry) return 'open'
   const { value } = entry
   const read =
-    value === null ? '' : 'length' in value ? formatWithUnit(value.length, step) : `${value.number} ${UNIT_SIGNS[unit]}`
+    value === null ? '' : 'length' in value ? formatRead(value.length, step) : `${value.number} ${UNIT_SIGNS[unit]}`
   return [VERDICT_NAMES[verdict], read, entry.text].filter(Boolean).join(': ')
 }
 

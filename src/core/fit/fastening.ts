@@ -130,3 +130,10 @@ export function slidingLegs({ height, strikeHeight, leafBottom, lengths }: Frame
 
 /** What stands on its trim, or hangs in a frame that stays: nothing is packed. */
 export const nothingFastened = (): readonly FasteningPoint[] => []
+
+/** Whether anything of a kind of door is packed and fastened at points. */
+export const isPacked = ({
+  points,
+}: {
+  readonly points: (frame: FrameToFasten) => readonly FasteningPoint[]
+}): boolean => points !== nothingFastened

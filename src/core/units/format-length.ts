@@ -61,6 +61,10 @@ export function formatLength(length: Length, step: DisplayStep, toward: Toward =
 export const formatWithUnit = (length: Length, step: DisplayStep, toward: Toward = 'nearest'): string =>
   `${formatLength(length, step, toward)} ${step.includes('/') ? 'in' : 'mm'}`
 
+/** A limit or something that was read: in the job's step where that says it exactly, otherwise in the step it is worked to. */
+export const formatRead = (length: Length, step: DisplayStep): string =>
+  formatWithUnit(length, lengthParts(length, step).exact ? step : workStep(step))
+
 function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a || 1 : greatestCommonDivisor(b, a % b)
 }

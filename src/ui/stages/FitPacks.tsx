@@ -1,5 +1,6 @@
 'use client'
 import { styled } from 'styled-components'
+import { isPacked } from '@/core/fit/fastening'
 import type { ShimPlan, ShimPoint } from '@/core/fit/plan-shims'
 import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { type Length, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
@@ -27,7 +28,9 @@ export function FitFindings(stage: StageProps) {
   if (!shims)
     return (
       <>
-        <Quiet>{whyNoPacks(store)}</Quiet>
+        <Panel>
+          <Quiet>{whyNoPacks(store)}</Quiet>
+        </Panel>
         <StageFindings {...stage} findings={work.fit.findings} />
       </>
     )
@@ -59,6 +62,7 @@ export function FitFindings(stage: StageProps) {
 
 /** Why nothing is packed yet, or ever. */
 function whyNoPacks({ work }: StageProps['store']): string {
+  if (!isPacked(work.door.fit)) return 'Nothing is packed for this kind of door: it is set as its maker’s sheet says.'
   const { chosen } = work.order.value
   if (!chosen)
     return 'Choose a unit and settle the hinge side: then it stands in the opening and its packs are planned.'

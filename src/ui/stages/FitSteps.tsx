@@ -1,12 +1,12 @@
 'use client'
 import { format, parseISO } from 'date-fns'
-import { useState } from 'react'
 import { styled } from 'styled-components'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
 import type { PlannedStep, StepState } from '@/core/fit/plan-steps'
 import { standingEntries } from '@/core/log/standing'
 import { CAUTION_WORDS, stepName, stepWords } from '@/words/steps'
-import { Button, Quiet } from '../parts/controls'
+import { Button, Panel, Quiet } from '../parts/controls'
+import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
 import type { StageProps } from '../sheet/stage-props'
 
@@ -49,7 +49,7 @@ function BySheet({ store }: { readonly store: Store }) {
   const note = (result: 'done' | 'reopened', text = '') =>
     void store.addLog({ kind: 'step', code: SET_BY_SHEET, result, text })
   return (
-    <>
+    <Panel>
       <h2>Setting</h2>
       <p>
         Its steps are not worked out here. Set it by its maker’s sheet; packs and screws, where it has a frame, stand
@@ -79,7 +79,7 @@ function BySheet({ store }: { readonly store: Store }) {
           </ReasonLine>
         </>
       )}
-    </>
+    </Panel>
   )
 }
 
@@ -147,38 +147,35 @@ type OtherProps = {
 
 /** What becomes of a step besides being done: begun, not right, left out; and one that can't be undone looked at once more. */
 function OtherWays({ step, name, onNote }: OtherProps) {
-  const [open, setOpen] = useState(false)
   const isFinal = step.state === 'done' && step.irreversible
   if (!isFinal && !IS_OPEN.has(step.state)) return null
-  const act = (result: Parameters<OtherProps['onNote']>[0]) => (text: string) => {
-    onNote(result, text)
-    setOpen(false)
-  }
   return (
-    <div>
-      <Button $plain aria-expanded={open} onPress={() => setOpen(!open)} aria-label={`Otherwise: ${name}`}>
-        Otherwise …
-      </Button>
-      {open && isFinal && (
-        <ReasonLine label="Why it is opened again" act={`Reopen: ${name}`} onAct={act('reopened')}>
-          Open again
-        </ReasonLine>
-      )}
-      {open && !isFinal && (
-        <div style={{ display: 'grid', gap: 6, paddingTop: 6 }}>
-          {step.state === 'ready' && (
-            <Button $plain onPress={() => act('started')('')} aria-label={`Begin: ${name}`}>
-              Begin
-            </Button>
-          )}
-          <ReasonLine label="What is not right" act={`Not right: ${name}`} onAct={act('failed')}>
-            Not right
+    <Otherwise of={name}>
+      {close => {
+        const act = (result: Parameters<OtherProps['onNote']>[0]) => (text: string) => {
+          onNote(result, text)
+          close()
+        }
+        return isFinal ? (
+          <ReasonLine label="Why it is opened again" act={`Reopen: ${name}`} onAct={act('reopened')}>
+            Open again
           </ReasonLine>
-          <ReasonLine label="Why it is left out" act={`Left out: ${name}`} onAct={act('waived')}>
-            Leave out
-          </ReasonLine>
-        </div>
-      )}
-    </div>
+        ) : (
+          <>
+            {step.state === 'ready' && (
+              <Button $plain onPress={() => act('started')('')} aria-label={`Begin: ${name}`}>
+                Begin
+              </Button>
+            )}
+            <ReasonLine label="What is not right" act={`Not right: ${name}`} onAct={act('failed')}>
+              Not right
+            </ReasonLine>
+            <ReasonLine label="Why it is left out" act={`Left out: ${name}`} onAct={act('waived')}>
+              Leave out
+            </ReasonLine>
+          </>
+        )
+      }}
+    </Otherwise>
   )
 }

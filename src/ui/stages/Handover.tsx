@@ -8,6 +8,7 @@ import { issueWords } from '@/words/issues'
 import { foundWords, testWords, UNIT_SIGNS } from '@/words/tests'
 import { Button, ButtonLink, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
+import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
 import type { StageProps } from '../sheet/stage-props'
 
@@ -109,9 +110,20 @@ function Found({ test, name, store }: { readonly test: PlannedTest; readonly nam
           Failed
         </Button>
       </div>
-      <ReasonLine label="Why it is not tested" act={`Not tested: ${name}`} onAct={text => note('waived', null, text)}>
-        Not tested
-      </ReasonLine>
+      <Otherwise of={name}>
+        {close => (
+          <ReasonLine
+            label="Why it is not tested"
+            act={`Not tested: ${name}`}
+            onAct={text => {
+              note('waived', null, text)
+              close()
+            }}
+          >
+            Not tested
+          </ReasonLine>
+        )}
+      </Otherwise>
     </>
   )
 }

@@ -2,7 +2,7 @@
 import { standingEntries } from '@/core/log/standing'
 import { SEALED_BY_SHEET } from '@/core/seal/sealed'
 import { GAP_SLOTS } from '@/core/survey/slots'
-import { Button } from '../parts/controls'
+import { Button, Panel } from '../parts/controls'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { neighbourOf, nextOpen } from '../sheet/selection'
@@ -36,7 +36,7 @@ function BySheet({ store }: Pick<StageProps, 'store'>) {
   const isSealed = entry?.result === 'fitted'
   const note = (result: 'fitted' | 'reopened') => void store.addLog({ kind: 'seal', code: SEALED_BY_SHEET, result })
   return (
-    <>
+    <Panel>
       <h2>Sealing</h2>
       <p>Choosing seals is not worked out for this kind of door. Seal it by its maker’s sheet.</p>
       {isSealed ? (
@@ -51,6 +51,6 @@ function BySheet({ store }: Pick<StageProps, 'store'>) {
       ) : (
         <Button onPress={() => note('fitted')}>It is sealed</Button>
       )}
-    </>
+    </Panel>
   )
 }

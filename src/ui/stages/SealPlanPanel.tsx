@@ -30,7 +30,9 @@ export function SealFindings(stage: StageProps) {
   if (!plan)
     return (
       <>
-        <Quiet>Read the gaps of the closed door: the smallest and largest gap of each side decide its seal.</Quiet>
+        <Panel>
+          <Quiet>Read the gaps of the closed door: the smallest and largest gap of each side decide its seal.</Quiet>
+        </Panel>
         <StageFindings {...stage} findings={findings} />
       </>
     )

@@ -11,8 +11,9 @@ const Bar = styled.header`
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
+  @media (max-width: 900px) { gap: 10px; .who { display: none; } nav a { padding: 0 7px; } }
   @media (max-width: 700px) {
-    padding: 0 10px; gap: 4px; .who { display: none; } .word { gap: 0; font-size: 0; padding-right: 4px; }
+    padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
     flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 0; justify-content: space-between; } nav a { padding: 0 4px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; }
   }
 `

@@ -1,0 +1,25 @@
+'use client'
+import { type ReactNode, useState } from 'react'
+import { styled } from 'styled-components'
+import { Button } from './controls'
+
+const Ways = styled.div`display: grid; gap: 6px; padding-top: 6px;`
+
+type Props = {
+  /** What it is another way of: read aloud with the button. */
+  readonly of: string
+  readonly children: (close: () => void) => ReactNode
+}
+
+/** What is seldom done besides the usual: folded away until it is asked for, and again once it is done. */
+export function Otherwise({ of, children }: Props) {
+  const [isOpen, setOpen] = useState(false)
+  return (
+    <div>
+      <Button $plain aria-expanded={isOpen} onPress={() => setOpen(!isOpen)} aria-label={`Otherwise: ${of}`}>
+        Otherwise …
+      </Button>
+      {isOpen && <Ways>{children(() => setOpen(false))}</Ways>}
+    </div>
+  )
+}
