@@ -1,6 +1,14 @@
 import { randomFrom, wholeFrom } from '../test/fixtures'
 import { parseSize } from './call-size'
-import { type DisplayStep, finerStep, formatLength, formatWithUnit, lengthParts, workStep } from './format-length'
+import {
+  type DisplayStep,
+  finerStep,
+  formatLength,
+  formatRead,
+  formatWithUnit,
+  lengthParts,
+  workStep,
+} from './format-length'
 import { inches, mm, ticks } from './length'
 import { parseLength } from './parse-length'
 
@@ -49,6 +57,16 @@ describe('a length on display', () => {
       '1/64',
       '0.1',
     ]))
+})
+
+describe('a limit or something that was read', () => {
+  it.each([
+    [inches(5 / 32), '1/16', '5/32 in'],
+    [inches(3 / 16), '1/16', '3/16 in'],
+    [mm(4.5), '1', '4.5 mm'],
+    [mm(5), '1', '5 mm'],
+    [inches(1 / 128), '1/8', '≈ 1/64 in'],
+  ] as const)('%s in %s is %s', (length, step, said) => expect(formatRead(length, step)).toBe(said))
 })
 
 describe('a call size', () => {

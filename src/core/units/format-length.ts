@@ -16,8 +16,11 @@ export type DisplayStep = (typeof DISPLAY_STEPS)[number]
 /** The step for figures that are worked out and small: one finer than the job's. */
 export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/32' : '0.5')
 
+/** The step figures are cut, packed and typed to, by unit. */
+export const WORK_STEPS = { in: '1/64', mm: '0.1' } as const satisfies Record<string, DisplayStep>
+
 /** The step for figures that are cut or packed to. */
-export const workStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/64' : '0.1')
+export const workStep = (step: DisplayStep): DisplayStep => WORK_STEPS[step.includes('/') ? 'in' : 'mm']
 
 /** Which way a shown figure is rounded: what must go in somewhere is never shown larger than it is, what must be gone into never smaller. */
 export type Toward = 'nearest' | 'down' | 'up'
@@ -61,9 +64,12 @@ export function formatLength(length: Length, step: DisplayStep, toward: Toward =
 export const formatWithUnit = (length: Length, step: DisplayStep, toward: Toward = 'nearest'): string =>
   `${formatLength(length, step, toward)} ${step.includes('/') ? 'in' : 'mm'}`
 
-/** A limit or something that was read: in the job's step where that says it exactly, otherwise in the step it is worked to. */
-export const formatRead = (length: Length, step: DisplayStep): string =>
-  formatWithUnit(length, lengthParts(length, step).exact ? step : workStep(step))
+/** The step a limit or something that was read is shown in: the job's where that says it exactly, otherwise the one it is worked to. */
+export const readStep = (length: Length, step: DisplayStep): DisplayStep =>
+  lengthParts(length, step).exact ? step : workStep(step)
+
+/** A limit or something that was read, with its unit. */
+export const formatRead = (length: Length, step: DisplayStep): string => formatWithUnit(length, readStep(length, step))
 
 function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a || 1 : greatestCommonDivisor(b, a % b)

@@ -5,6 +5,7 @@ import { type RefObject, useEffect, useId, useState } from 'react'
 import { Button } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { Issue } from '@/core/outcome'
+import { WORK_STEPS } from '@/core/units/format-length'
 import { isLength, type Length, ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
@@ -152,7 +153,7 @@ export function LengthField({
         {value !== null && (
           <>
             <span>
-              <Figure value={value} step={unit === 'in' ? '1/64' : '0.1'} unit stacked />
+              <Figure value={value} step={WORK_STEPS[unit]} unit stacked />
             </span>
             <span className="other">
               <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
@@ -160,7 +161,7 @@ export function LengthField({
               {exactness !== null && (
                 <>
                   {' '}
-                  <Figure value={exactness} step={unit === 'in' ? '1/64' : '0.1'} unit either />
+                  <Figure value={exactness} step={WORK_STEPS[unit]} unit either />
                 </>
               )}
               {meaning?.(value) && `, ${meaning(value)}`}
@@ -172,7 +173,7 @@ export function LengthField({
           <span className="choices" role="group" aria-label="Which is meant">
             {choices.map(one => (
               <button key={one} type="button" onClick={() => accept(one, false)}>
-                <Figure value={one} step={unit === 'in' ? '1/64' : '0.1'} unit />
+                <Figure value={one} step={WORK_STEPS[unit]} unit />
               </button>
             ))}
           </span>

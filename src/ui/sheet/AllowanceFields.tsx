@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { TradeLengthId } from '@/core/base/trade-lengths'
 import type { Way } from '@/core/survey/ways'
-import { formatLength } from '@/core/units/format-length'
+import { formatLength, WORK_STEPS } from '@/core/units/format-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { allowanceName } from '@/words/traces'
@@ -46,7 +46,7 @@ function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly st
   const { unit } = store.sheet.job
   const own = store.records.allowances
   const standing = store.work.terms.lengths[id]
-  const exactStep = unit === 'in' ? '1/64' : '0.1'
+  const exactStep = WORK_STEPS[unit]
   const [draft, setDraft] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string | null>(null)
   const take = () => {

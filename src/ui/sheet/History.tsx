@@ -1,5 +1,6 @@
 'use client'
 import type { Reading } from '@/core/survey/reading'
+import { WORK_STEPS } from '@/core/units/format-length'
 import { Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 
@@ -13,14 +14,14 @@ export function History({ history, unit }: { readonly history: readonly Reading[
         {history.map(one => (
           <li key={one.id}>
             <strong style={{ fontSize: 20 }}>
-              <Figure value={one.value} step={unit === 'in' ? '1/64' : '0.1'} unit />
+              <Figure value={one.value} step={WORK_STEPS[unit]} unit />
             </strong>{' '}
             “{one.text}”, {one.instrument}
             {one.device && ` (${one.device})`}
             {one.deviation !== null && (
               <>
                 {' '}
-                <Figure value={one.deviation} step={unit === 'in' ? '1/64' : '0.1'} unit either />
+                <Figure value={one.deviation} step={WORK_STEPS[unit]} unit either />
               </>
             )}
             , {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}

@@ -5,7 +5,7 @@ import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
 import { isAnswered, type Survey } from '@/core/survey/survey'
 import type { Question } from '@/core/survey/survey-of'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, readStep, workStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { codeWords } from '@/words/codes'
 import { slotName } from '@/words/walk'
@@ -86,13 +86,7 @@ export function ReadingLadder<Q extends Question>({
                   {slotName(slot)}
                   {swings?.get(slot) !== undefined && (
                     <span className="swing">
-                      decides{' '}
-                      <Figure
-                        value={swings.get(slot)!}
-                        step={store.sheet.job.unit === 'in' ? '1/64' : '0.1'}
-                        unit
-                        either
-                      />
+                      decides <Figure value={swings.get(slot)!} step={workStep(store.sheet.job.step)} unit either />
                     </span>
                   )}
                 </span>
@@ -124,7 +118,7 @@ function LadderValue({ slot, survey, step }: ValueProps) {
   if (!reading) return <span className="open">–</span>
   return (
     <span className="value">
-      <Figure value={reading.value} step={step} />
+      <Figure value={reading.value} step={readStep(reading.value, step)} />
     </span>
   )
 }

@@ -58,13 +58,26 @@ function TestItem({ test, store }: { readonly test: PlannedTest; readonly store:
           · {entry.by}, {entry.at.slice(0, 10)}
         </span>
       )}
-      <Found test={test} name={name} store={store} />
+      {verdict === 'passed' || verdict === 'waived' ? (
+        <Otherwise of={name} word="Test again">
+          {close => <Found test={test} name={name} store={store} onNoted={close} />}
+        </Otherwise>
+      ) : (
+        <Found test={test} name={name} store={store} />
+      )}
     </li>
   )
 }
 
+type FoundProps = {
+  readonly test: PlannedTest
+  readonly name: string
+  readonly store: Store
+  readonly onNoted?: () => void
+}
+
 /** What was found: a figure that is judged by its limit, or what somebody saw; and a way round a test with its reason. */
-function Found({ test, name, store }: { readonly test: PlannedTest; readonly name: string; readonly store: Store }) {
+function Found({ test, name, store, onNoted }: FoundProps) {
   const [draft, setDraft] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
   const { unit } = store.sheet.job
@@ -72,6 +85,7 @@ function Found({ test, name, store }: { readonly test: PlannedTest; readonly nam
     void store.addLog({ kind: 'test', code: test.id, result, value, text })
     setDraft('')
     setWrong(null)
+    onNoted?.()
   }
   const label = test.unit === 'none' ? 'Note' : `Read, ${test.unit === 'length' ? unit : UNIT_SIGNS[test.unit]}`
   const take = (result: 'passed' | 'failed') => {
