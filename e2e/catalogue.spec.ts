@@ -45,7 +45,7 @@ test('a unit is entered by hand: only what its kind has is asked, what is wrong 
     ['Name', 'Frame by hand'],
     ['Width', '39 1/2'],
     ['Height', 'tall'],
-    ['Jamb, or frame overall, if said', '6'],
+    ['Jamb, if said', '6'],
     ['Throat that takes the wall', '5'],
     ['Leaf bottom above the sub-sill, if said', '3/4'],
     ['Price', '512.50'],

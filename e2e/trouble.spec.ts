@@ -49,7 +49,7 @@ test('a wish that meets another person’s change shows both, and what one side 
   await clash.getByRole('button', { name: 'Take theirs' }).click()
   await expect(page.getByRole('radio', { name: 'Left' })).toBeChecked()
   await page.getByText('Double', { exact: true }).click()
-  await expect(page.getByRole('radio', { name: 'Out' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: 'Out', exact: true })).toBeChecked()
   await other.close()
 })
 

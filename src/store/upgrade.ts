@@ -5,18 +5,8 @@ import { ANSWER, EDITS, FIRM, LINE, LOG, READING, RECEIPT, SCHOOLS, UNIT } from 
 import { isMembers, type RecordKind, UnknownVersion, versionOf } from '@/core/records/version'
 import type { Db } from './connection'
 import { receipt } from './exchange-tables'
-import {
-  answer,
-  firm,
-  formerSealChoice,
-  formerWishes,
-  jobSchools,
-  logEntry,
-  openingEdit,
-  orderLine,
-  reading,
-  unit,
-} from './tables'
+import { formerSealChoice, formerWishes } from './former-tables'
+import { answer, firm, jobSchools, logEntry, openingEdit, orderLine, reading, unit } from './tables'
 
 const STORED = [
   [unit, UNIT],

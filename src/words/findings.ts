@@ -1,20 +1,18 @@
-import type { Fact, Finding, Severity } from '@/core/base/finding'
-import { isFactSlot } from '@/core/survey/facts'
-import { isSlot, kindOfSlot } from '@/core/survey/slots'
+import type { Finding, Severity } from '@/core/base/finding'
 import type { Way } from '@/core/survey/ways'
-import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
 import { codeWords } from './codes'
 import { CURES } from './cures'
+import { assumedWords, factText, placeName } from './finding-facts'
 import { WAY_NAMES } from './kinds'
-import { shimName, sideName, WISH_NAMES } from './names'
+import { sideName, WISH_NAMES } from './names'
 import { OFFER_WORDS } from './offer-findings'
 import { FLUSH_NAMES } from './order'
 import { type Say, type Words, words } from './say'
 import { stepName } from './steps'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
-import { slotName } from './walk'
 
 const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
 const closeCall = (f: Say) =>
@@ -276,45 +274,6 @@ export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): 
         : factText(name, finding.facts[name], step)
   const { title, why } = WORDS[finding.code]
   return { title: title(say), why: why(say), cures: finding.cures.map(code => CURES[code] ?? code) }
-}
-
-/** What is taken for a reading that was not taken. */
-function assumedWords(place: string): string {
-  switch (isSlot(place) ? kindOfSlot(place) : '') {
-    case 'lean':
-      return 'Taken as plumb until it is read.'
-    case 'fall':
-    case 'crown':
-      return 'Taken as level and flat until it is read.'
-    case 'bow':
-      return 'Taken as straight until it is read.'
-    default:
-      return 'Nothing is taken in its place.'
-  }
-}
-
-function factText(name: string, fact: Fact | undefined, step: DisplayStep): string {
-  if (fact === undefined) return ''
-  if (typeof fact === 'object') return formatWithUnit(fact.length, step)
-  if (name === 'slot' || name === 'deciding') return listWords(String(fact), 'and')
-  if (name === 'others') return listWords(String(fact), 'or')
-  if (name === 'checkedBy') return fact === '' ? 'A second reading by another person' : listWords(String(fact), 'and')
-  return String(fact)
-}
-
-const listWords = (places: string, joined: 'and' | 'or'): string =>
-  joinWords(places.split(' ').filter(Boolean).map(placeName), joined)
-
-/** Two joined by a word; more as a list, since the names have commas of their own. */
-const joinWords = (names: readonly string[], joined: 'and' | 'or'): string =>
-  names.length > 2 ? names.join('; ') : names.join(` ${joined} `)
-
-/** A place in words: a reading's name, else the place itself made readable. */
-export function placeName(place: string): string {
-  if (place.startsWith('shim.')) return shimName(place.slice('shim.'.length))
-  return isSlot(place) || isFactSlot(place)
-    ? slotName(place)
-    : place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {

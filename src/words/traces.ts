@@ -1,6 +1,6 @@
 import type { Leaf, Operation } from '@/core/base/trace'
 import type { TradeLengthId } from '@/core/base/trade-lengths'
-import { placeName } from './findings'
+import { placeName } from './finding-facts'
 import { memberName } from './members'
 
 const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {

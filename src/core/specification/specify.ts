@@ -11,6 +11,7 @@ import { type DerivedUnit, deriveUnit, onPad } from './derive-unit'
 import { type ContradictionCode, findContradictions } from './find-contradictions'
 import { floorTarget, labelWanted } from './floor-target'
 import { type HandingCodes, handingCodes } from './handing'
+import { judgeHand, judgeStep, judgeUse, type WishCode } from './judge-wishes'
 import type { SpecifyOf } from './specify-of'
 import { thickestWall } from './wall-rules'
 import type { Wishes } from './wishes'
@@ -20,14 +21,11 @@ export type SpecificationCode =
   | 'ways-agree'
   | 'floor-too-close'
   | 'floor-pad'
-  | 'hand-conventions'
-  | 'not-settled'
-  | 'step-outside'
   | 'jamb-shy'
   | 'jamb-solid'
-  | 'garage-door'
   | 'flush-face'
   | ContradictionCode
+  | WishCode
 
 export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
 
@@ -235,71 +233,6 @@ function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readon
       },
       rule: below ? 'floor-least' : 'floor-target',
       cures: ['floor.pad', 'floor.shorter-leaf'],
-    },
-  ]
-}
-
-function judgeHand(
-  handing: HandingCodes | null,
-  wishes: Wishes,
-  settles: SpecifyOf['settles'],
-): readonly Finding<SpecificationCode>[] {
-  const open = settles.filter(name => wishes[name] === null)
-  const unsettled = open.map(
-    (name): Finding<SpecificationCode> => ({
-      code: 'not-settled',
-      place: `wish.${name}`,
-      severity: 'watch',
-      facts: { wish: name },
-      rule: 'completeness',
-      cures: ['wish.settle'],
-    }),
-  )
-  if (!handing || handing.conventionsAgree) return unsettled
-  const facts = { outsideView: handing.outsideView, backToHinges: handing.backToHinges, din107: handing.din107 }
-  return [
-    ...unsettled,
-    {
-      code: 'hand-conventions',
-      place: 'wish.swing',
-      severity: 'watch',
-      facts,
-      rule: 'handing',
-      cures: ['hand.show-drawing'],
-    },
-  ]
-}
-
-function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {
-  const stepDown = readingLeaf(survey, 'step.outside')
-  if (!stepDown || !wishes.swing) return []
-  const limit = lengths[wishes.swing === 'in' ? 'step-in-swing' : 'step-out-swing']
-  const over = stepDown.value > limit.value
-  const facts = { step: { length: stepDown.value }, limit: { length: limit.value }, swing: wishes.swing }
-  return over
-    ? [
-        {
-          code: 'step-outside',
-          place: 'step.outside',
-          severity: 'watch',
-          facts,
-          rule: limit.id,
-          cures: ['code.ask-locally'],
-        },
-      ]
-    : []
-}
-
-function judgeUse(wishes: Wishes, lengths: TradeLengths, minutes: number): readonly Finding<SpecificationCode>[] {
-  if (wishes.use !== 'garage-to-house') return []
-  return [
-    {
-      code: 'garage-door',
-      place: 'wish.use',
-      severity: 'watch',
-      facts: { solid: { length: lengths['solid-least'].value }, minutes },
-      rule: 'garage',
-      cures: ['code.ask-locally'],
     },
   ]
 }

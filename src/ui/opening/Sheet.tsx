@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { type ComponentType, memo, useDeferredValue, useEffect, useState } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
 import { goesIn } from '@/core/catalogue/judge-unit'
 import { progressOf } from '@/core/progress'
@@ -67,12 +67,22 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
           )}
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
-          {!isIdle(stage) && <FindingsPane {...pane} />}
+          {!isIdle(stage) &&
+            (stage === 'measure' ? <Behind of={FindingsPane} pane={pane} /> : <FindingsPane {...pane} />)}
         </Side>
       </Grid>
     </main>
   )
 }
+
+type PaneProps = { readonly of: ComponentType<StageProps>; readonly pane: StageProps }
+
+/** While readings are typed, what they say follows right behind the drawing: the next reading never waits for it. */
+const Behind = ({ of, pane }: PaneProps) => <Late of={of} pane={useDeferredValue(pane)} />
+
+const Late = memo(function Late({ of: Pane, pane }: PaneProps) {
+  return <Pane {...pane} />
+})
 
 /** The other stages are loaded once this one is there. */
 function useLatePanes(): void {

@@ -32,7 +32,7 @@ type Props = {
   readonly answer: ReadAnswer
   readonly step: DisplayStep
   readonly isLatest: boolean
-} & Pick<OrderStore, 'post' | 'add'>
+} & Pick<OrderStore, 'post' | 'add' | 'stamp'>
 
 const STATE_TITLES = {
   accepted: 'The supplier read it',
@@ -41,7 +41,7 @@ const STATE_TITLES = {
 } as const
 
 /** What a supplier sent back: what it read otherwise first, each to accept or to object to. */
-export function AnswerPanel({ answer, step, isLatest, post, add }: Props) {
+export function AnswerPanel({ answer, step, isLatest, post, add, stamp }: Props) {
   const when = answer.receivedAt.slice(0, 16).replace('T', ' ')
   if (!answer.ok) return <NotUnderstood answer={answer} when={when} />
   const { acknowledgement, decisions, standing } = answer
@@ -49,8 +49,8 @@ export function AnswerPanel({ answer, step, isLatest, post, add }: Props) {
   const isDecided = standing === 'objected' || standing === 'accepted'
   const asRead = differing.length ? ' otherwise' : ' as it was sent'
   const decide: Decide = (line, path, verdict) => {
-    const id = uuidV7()
-    void add('decisions', id, { answerId: answer.id, decisions: [{ id, line, path, verdict }] })
+    const made = stamp()
+    void add('decisions', made.id, { answerId: answer.id, decisions: [{ ...made, line, path, verdict }] })
   }
   return (
     <Box aria-label="Acknowledgement">

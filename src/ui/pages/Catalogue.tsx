@@ -47,25 +47,61 @@ const COLUMNS = [
 const WAIT_MS = 120
 const STEP = '1/16'
 
+type Search = { readonly words: string; readonly kind: UnitKind | ''; readonly onlyStock: boolean }
+
 /** The whole catalogue: found by words, kind and stock, sorted by any column, and makers’ lists taken in. */
 export function Catalogue({ first }: { readonly first: FoundUnits }) {
-  const [found, setFound] = useState(first)
-  const [words, setWords] = useState('')
-  const [kind, setKind] = useState<UnitKind | ''>('')
-  const [onlyStock, setOnlyStock] = useState(false)
+  const [search, setSearch] = useState<Search>({ words: '', kind: '', onlyStock: false })
   const [sort, setSort] = useState<SortDescriptor>({ column: 'article', direction: 'ascending' })
   const [from, setFrom] = useState(0)
   const [round, setRound] = useState(0)
-  const [said, setSaid] = useState<string | null>(null)
-  const isFirst = useRef(true)
   const asked = new URLSearchParams({
-    q: words,
-    kind,
-    stock: onlyStock ? '1' : '',
+    q: search.words,
+    kind: search.kind,
+    stock: search.onlyStock ? '1' : '',
     sort: `${sort.direction === 'descending' ? '-' : ''}${sort.column}`,
     from: String(from),
   }).toString()
-  // biome-ignore lint/correctness/useExhaustiveDependencies: `round` asks again after a list was taken in
+  const { found, said } = useFound(first, asked, round)
+  const anew = <T,>(set: (value: T) => void) => {
+    return (value: T) => {
+      setFrom(0)
+      set(value)
+    }
+  }
+  const again = () => anew(setRound)(round + 1)
+  return (
+    <Page>
+      <h1>Catalogue</h1>
+      <SearchTools search={search} onChange={change => anew(setSearch)({ ...search, ...change })} />
+      <div>
+        <CatalogueImport onTaken={again} />
+        <UnitForm onTaken={again} />
+      </div>
+      <p role="status">{said ?? countWords(found)}</p>
+      <Scroll>
+        <UnitTable units={found.units} sort={sort} onSort={anew(setSort)} />
+      </Scroll>
+      {found.count > found.units.length && (
+        <div style={{ display: 'flex', gap: 10 }}>
+          <Button $plain isDisabled={from === 0} onPress={() => setFrom(Math.max(0, from - 100))}>
+            The 100 before
+          </Button>
+          <Button $plain isDisabled={from + 100 >= found.count} onPress={() => setFrom(from + 100)}>
+            The next 100
+          </Button>
+        </div>
+      )}
+    </Page>
+  )
+}
+
+/** The units that were asked for, a moment after the last letter; `round` asks again after a list was taken in. */
+function useFound(first: FoundUnits, asked: string, round: number) {
+  const [found, setFound] = useState(first)
+  const [said, setSaid] = useState<string | null>(null)
+  const isFirst = useRef(true)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `round` asks again
   useEffect(() => {
     if (isFirst.current) {
       isFirst.current = false
@@ -83,84 +119,71 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
       leave.abort()
     }
   }, [asked, round])
-  const anew = <T,>(set: (value: T) => void) => {
-    return (value: T) => {
-      setFrom(0)
-      set(value)
-    }
-  }
-  const again = () => {
-    setFrom(0)
-    setRound(round + 1)
-  }
-  return (
-    <Page>
-      <h1>Catalogue</h1>
-      <Tools>
-        <input
-          type="search"
-          aria-label="Find a unit"
-          placeholder="article, maker or name"
-          value={words}
-          maxLength={200}
-          onChange={event => anew(setWords)(event.target.value)}
-        />
-        <select
-          aria-label="Kind of door"
-          value={kind}
-          onChange={event => anew(setKind)(UNIT_KINDS.find(one => one === event.target.value) ?? '')}
-        >
-          <option value="">every kind</option>
-          {UNIT_KINDS.map(one => (
-            <option key={one} value={one}>
-              {unitKindName(one)}
-            </option>
-          ))}
-        </select>
-        <label>
-          <input type="checkbox" checked={onlyStock} onChange={event => anew(setOnlyStock)(event.target.checked)} />
-          in stock
-        </label>
-      </Tools>
-      <div>
-        <CatalogueImport onTaken={again} />
-        <UnitForm onTaken={again} />
-      </div>
-      <p role="status">{said ?? countWords(found)}</p>
-      <Scroll>
-        <Table aria-label="Units" sortDescriptor={sort} onSortChange={anew(setSort)}>
-          <TableHeader>
-            {COLUMNS.map(([id, name]) => (
-              <Column key={id} id={id} allowsSorting isRowHeader={id === 'article'}>
-                {({ sortDirection }) => (
-                  <>
-                    {name}
-                    <span aria-hidden="true">
-                      {sortDirection === 'ascending' ? ' ▲' : sortDirection === 'descending' ? ' ▼' : ''}
-                    </span>
-                  </>
-                )}
-              </Column>
-            ))}
-          </TableHeader>
-          <TableBody items={found.units} renderEmptyState={() => 'No unit has these words in it.'}>
-            {unit => <UnitRow unit={unit} />}
-          </TableBody>
-        </Table>
-      </Scroll>
-      {found.count > found.units.length && (
-        <div style={{ display: 'flex', gap: 10 }}>
-          <Button $plain isDisabled={from === 0} onPress={() => setFrom(Math.max(0, from - 100))}>
-            The 100 before
-          </Button>
-          <Button $plain isDisabled={from + 100 >= found.count} onPress={() => setFrom(from + 100)}>
-            The next 100
-          </Button>
-        </div>
-      )}
-    </Page>
-  )
+  return { found, said }
 }
+
+type ToolsProps = { readonly search: Search; readonly onChange: (change: Partial<Search>) => void }
+
+const SearchTools = ({ search, onChange }: ToolsProps) => (
+  <Tools>
+    <input
+      type="search"
+      aria-label="Find a unit"
+      placeholder="article, maker or name"
+      value={search.words}
+      maxLength={200}
+      onChange={event => onChange({ words: event.target.value })}
+    />
+    <select
+      aria-label="Kind of door"
+      value={search.kind}
+      onChange={event => onChange({ kind: UNIT_KINDS.find(one => one === event.target.value) ?? '' })}
+    >
+      <option value="">every kind</option>
+      {UNIT_KINDS.map(one => (
+        <option key={one} value={one}>
+          {unitKindName(one)}
+        </option>
+      ))}
+    </select>
+    <label>
+      <input
+        type="checkbox"
+        checked={search.onlyStock}
+        onChange={event => onChange({ onlyStock: event.target.checked })}
+      />
+      in stock
+    </label>
+  </Tools>
+)
+
+type TableProps = {
+  readonly units: readonly ListedUnit[]
+  readonly sort: SortDescriptor
+  readonly onSort: (sort: SortDescriptor) => void
+}
+
+const UnitTable = ({ units, sort, onSort }: TableProps) => (
+  <Table aria-label="Units" sortDescriptor={sort} onSortChange={onSort}>
+    <TableHeader>
+      {COLUMNS.map(([id, name]) => (
+        <Column key={id} id={id} allowsSorting isRowHeader={id === 'article'}>
+          {({ sortDirection }) => (
+            <>
+              {name}
+              <span aria-hidden="true">
+                {sortDirection === 'ascending' ? ' ▲' : sortDirection === 'descending' ? ' ▼' : ''}
+              </span>
+            </>
+          )}
+        </Column>
+      ))}
+    </TableHeader>
+    <TableBody items={units} renderEmptyState={() => 'No unit has these words in it.'}>
+      {unit => <UnitRow unit={unit} />}
+    </TableBody>
+  </Table>
+)
 
 const UnitRow = ({ unit }: { readonly unit: ListedUnit }) => (
   <Row id={unit.id}>

@@ -46,8 +46,6 @@ type Props = { readonly firm: Versioned<Firm>; readonly makers: readonly string[
 export function FirmPage({ firm, makers }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid)
-  const { rates } = data
-  const setRates = (change: Partial<Firm['rates']>) => save({ rates: { ...rates, ...change } })
   return (
     <Page>
       <h1>Firm</h1>
@@ -69,82 +67,106 @@ export function FirmPage({ firm, makers }: Props) {
           />
         </section>
         <div style={{ display: 'grid', gap: 28 }}>
-          <section aria-label="Suppliers">
-            <h2>Suppliers</h2>
-            <Quiet>By which convention each reads a hand’s code. Unknown, an out-swing door is warned about.</Quiet>
-            {makers.map(maker => (
-              <Labelled key={maker} label={maker}>
-                <select
-                  value={data.conventions[maker] ?? ''}
-                  onChange={event => {
-                    const { [maker]: _, ...others } = data.conventions
-                    const convention = HAND_CONVENTIONS.find(one => one === event.target.value)
-                    save({ conventions: convention ? { ...others, [maker]: convention } : others })
-                  }}
-                >
-                  <option value="">not known</option>
-                  {HAND_CONVENTIONS.map(one => (
-                    <option key={one} value={one}>
-                      {HAND_WORDS[one][0]}
-                    </option>
-                  ))}
-                </select>
-              </Labelled>
-            ))}
-          </section>
+          <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
           <section aria-label="Rates">
             <h2>Rates</h2>
             <Quiet>An empty field goes back to the figure Harvek ships.</Quiet>
-            <div className="figures">
-              {PLAIN.map(([id, name]) => (
-                <Amount
-                  key={id}
-                  label={name}
-                  cents={rates[id]}
-                  shipped={RATES[id]}
-                  onChange={cents => setRates({ [id]: cents })}
-                />
-              ))}
-              {LACKS.map(lack => (
-                <Amount
-                  key={lack}
-                  label={`Where missing: ${LACK_NAMES[lack]}, $`}
-                  cents={rates.lacks?.[lack]}
-                  shipped={RATES.lacks[lack]}
-                  onChange={cents => setRates({ lacks: { ...rates.lacks, [lack]: cents } })}
-                />
-              ))}
-              <Amount
-                label="Measure twice above, $"
-                cents={data.secondLookCents}
-                shipped={data.secondLookCents}
-                onChange={cents => save({ secondLookCents: cents ?? 100_000 })}
-              />
-            </div>
-            <table>
-              <thead>
-                <tr>
-                  <th>Preparation</th>
-                  {PER.map(([id, name]) => (
-                    <th key={id}>{name}</th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {PREPARATIONS.map(id => (
-                  <PreparationRow
-                    key={id}
-                    id={id}
-                    own={rates.preparations?.[id]}
-                    onChange={own => setRates({ preparations: { ...rates.preparations, [id]: own } })}
-                  />
-                ))}
-              </tbody>
-            </table>
+            <Amounts data={data} save={save} />
+            <Preparations data={data} save={save} />
           </section>
         </div>
       </Columns>
     </Page>
+  )
+}
+
+type SuppliersProps = {
+  readonly makers: readonly string[]
+  readonly conventions: Firm['conventions']
+  readonly onChange: (conventions: Firm['conventions']) => void
+}
+
+const Suppliers = ({ makers, conventions, onChange }: SuppliersProps) => (
+  <section aria-label="Suppliers">
+    <h2>Suppliers</h2>
+    <Quiet>By which convention each reads a hand’s code. Unknown, an out-swing door is warned about.</Quiet>
+    {makers.map(maker => (
+      <Labelled key={maker} label={maker}>
+        <select
+          value={conventions[maker] ?? ''}
+          onChange={event => {
+            const { [maker]: _, ...others } = conventions
+            const convention = HAND_CONVENTIONS.find(one => one === event.target.value)
+            onChange(convention ? { ...others, [maker]: convention } : others)
+          }}
+        >
+          <option value="">not known</option>
+          {HAND_CONVENTIONS.map(one => (
+            <option key={one} value={one}>
+              {HAND_WORDS[one][0]}
+            </option>
+          ))}
+        </select>
+      </Labelled>
+    ))}
+  </section>
+)
+
+type RatesProps = { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }
+
+function Amounts({ data, save }: RatesProps) {
+  const { rates } = data
+  const setRates = (change: Partial<Firm['rates']>) => save({ rates: { ...rates, ...change } })
+  return (
+    <div className="figures">
+      {PLAIN.map(([id, name]) => (
+        <Amount
+          key={id}
+          label={name}
+          cents={rates[id]}
+          shipped={RATES[id]}
+          onChange={cents => setRates({ [id]: cents })}
+        />
+      ))}
+      {LACKS.map(lack => (
+        <Amount
+          key={lack}
+          label={`Where missing: ${LACK_NAMES[lack]}, $`}
+          cents={rates.lacks?.[lack]}
+          shipped={RATES.lacks[lack]}
+          onChange={cents => setRates({ lacks: { ...rates.lacks, [lack]: cents } })}
+        />
+      ))}
+      <Amount
+        label="Measure twice above, $"
+        cents={data.secondLookCents}
+        shipped={data.secondLookCents}
+        onChange={cents => save({ secondLookCents: cents ?? 100_000 })}
+      />
+    </div>
+  )
+}
+
+/** Minutes and money of each preparation. */
+function Preparations({ data: { rates }, save }: RatesProps) {
+  const set = (own: Firm['rates']['preparations']) =>
+    save({ rates: { ...rates, preparations: { ...rates.preparations, ...own } } })
+  return (
+    <table>
+      <thead>
+        <tr>
+          <th>Preparation</th>
+          {PER.map(([id, name]) => (
+            <th key={id}>{name}</th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {PREPARATIONS.map(id => (
+          <PreparationRow key={id} id={id} own={rates.preparations?.[id]} onChange={own => set({ [id]: own })} />
+        ))}
+      </tbody>
+    </table>
   )
 }
 

@@ -42,7 +42,7 @@ const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Wit
 
 /** One order: where it stands, what the supplier read, and what came. */
 export function OrderPage({ initial }: { readonly initial: OrderView }) {
-  const { view, said, reload, post, add } = useOrder(initial)
+  const { view, said, reload, post, add, stamp } = useOrder(initial)
   const { order, job } = view
   const canWithdraw = !view.supersededBy && view.standing !== 'received' && view.standing !== 'withdrawn'
   return (
@@ -55,7 +55,15 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       )}
       <StandingPanel view={view} onHurry={() => void post('hurry', {})} />
       {view.answers.toReversed().map((answer, i) => (
-        <AnswerPanel key={answer.id} answer={answer} step={job.step} isLatest={i === 0} post={post} add={add} />
+        <AnswerPanel
+          key={answer.id}
+          answer={answer}
+          step={job.step}
+          isLatest={i === 0}
+          post={post}
+          add={add}
+          stamp={stamp}
+        />
       ))}
       <Changes title="What this revision changed" changes={view.changes} step={job.step} />
       <Changes
@@ -66,7 +74,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       {order.lines.map((line, i) => (
         <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
           <LineHead view={view} index={i} />
-          <ReceivePanel view={view} index={i} add={add} reload={() => void reload()} />
+          <ReceivePanel view={view} index={i} add={add} stamp={stamp} reload={() => void reload()} />
         </Line>
       ))}
       <Papers view={view} />

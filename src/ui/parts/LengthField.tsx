@@ -61,83 +61,19 @@ type Props = {
 }
 
 /** The one field for lengths: understands what installers type, shows at once what it understood, keeps what was typed. */
-export function LengthField({
-  label,
-  unit,
-  graduation,
-  signed,
-  example,
-  draft,
-  onDraft,
-  onTake,
-  doubt,
-  meaning,
-  exactness = null,
-  onMove,
-  inputRef,
-  note,
-}: Props) {
+export function LengthField(field: Props) {
+  const { label, unit, signed, draft, meaning, exactness = null, inputRef, note } = field
   const id = useId()
   const [padOpen, setPadOpen] = useState(false)
-  const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
-  const [refused, setRefused] = useState<string | null>(null)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another reading starts without the last one's doubts
-  useEffect(() => {
-    setAsked(null)
-    setRefused(null)
-  }, [label])
-  const parsed = draft.trim() === '' ? null : parseLength(draft, { unit, graduation })
-  const value = parsed?.ok ? parsed.value.ticks : null
-  const choices = parsed && !parsed.ok ? choicesOf(parsed.issues[0]!) : []
-  const change = (next: string) => {
-    onDraft(next)
-    setRefused(null)
-    setAsked(null)
-  }
-  const take = () => {
-    const outcome = parseLength(draft, { unit, graduation })
-    if (!outcome.ok) return setRefused(issueWords(outcome.issues[0]!))
-    accept(outcome.value.ticks, outcome.value.rounded)
-  }
-  const accept = (length: Length, rounded: boolean) => {
-    setRefused(null)
-    if (!signed && length < 0)
-      return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
-    const question = asked?.draft === draft ? null : doubt(length)
-    if (question) return setAsked({ draft, question })
-    setAsked(null)
-    onTake({ value: length, text: draft.trim(), rounded })
-  }
-  const said = refused ? { text: refused, tone: 'wrong' } : asked ? { text: asked.question, tone: 'ask' } : note
+  const { parsed, refused, question, change, take, accept } = useTaking(field)
+  const said = refused ? { text: refused, tone: 'wrong' } : question ? { text: question, tone: 'ask' } : note
   return (
     <Box>
       <label htmlFor={id} className="sr">
         {label}
       </label>
       <div className="line">
-        <input
-          id={id}
-          ref={inputRef}
-          value={draft}
-          inputMode={padOpen ? 'none' : 'text'}
-          autoComplete="off"
-          autoCapitalize="off"
-          spellCheck={false}
-          enterKeyHint="next"
-          placeholder={example}
-          aria-invalid={refused !== null}
-          aria-describedby={`${id}-said ${id}-understood`}
-          onChange={event => change(event.target.value)}
-          onKeyDown={event => {
-            if (event.key === 'Enter') {
-              event.preventDefault()
-              take()
-            } else if (onMove && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
-              event.preventDefault()
-              onMove(event.key === 'ArrowDown' ? 1 : -1)
-            }
-          }}
-        />
+        <Typed {...field} id={id} byPad={padOpen} isRefused={refused !== null} onChange={change} onEnter={take} />
         <PadButton
           aria-label="Keypad"
           aria-expanded={padOpen}
@@ -150,34 +86,8 @@ export function LengthField({
         </PadButton>
       </div>
       <div className="understood" id={`${id}-understood`}>
-        {value !== null && (
-          <>
-            <span>
-              <Figure value={value} step={WORK_STEPS[unit]} unit stacked />
-            </span>
-            <span className="other">
-              <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
-              {parsed?.ok && parsed.value.rounded ? ', rounded' : ''}
-              {exactness !== null && (
-                <>
-                  {' '}
-                  <Figure value={exactness} step={WORK_STEPS[unit]} unit either />
-                </>
-              )}
-              {meaning?.(value) && `, ${meaning(value)}`}
-            </span>
-          </>
-        )}
-        {choices.length > 0 && (
-          // biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form
-          <span className="choices" role="group" aria-label="Which is meant">
-            {choices.map(one => (
-              <button key={one} type="button" onClick={() => accept(one, false)}>
-                <Figure value={one} step={WORK_STEPS[unit]} unit />
-              </button>
-            ))}
-          </span>
-        )}
+        {parsed?.ok && <Understood {...parsed.value} unit={unit} exactness={exactness} meaning={meaning} />}
+        {parsed && !parsed.ok && <Meant unit={unit} lengths={choicesOf(parsed.issues[0]!)} onPick={accept} />}
       </div>
       {padOpen && <Keypad unit={unit} signed={signed} draft={draft} onDraft={change} onTake={take} />}
       <p className="said" id={`${id}-said`} role="status" data-tone={said?.tone ?? 'plain'}>
@@ -186,6 +96,120 @@ export function LengthField({
     </Box>
   )
 }
+
+/** What is typed as a length, and its way to being taken: refused with a sentence, asked about when it is odd, taken at once otherwise. */
+function useTaking({ label, unit, graduation, signed, draft, onDraft, onTake, doubt }: Props) {
+  const [asked, setAsked] = useState<{ readonly draft: string; readonly question: string } | null>(null)
+  const [refused, setRefused] = useState<string | null>(null)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another reading starts without the last one's doubts
+  useEffect(() => {
+    setAsked(null)
+    setRefused(null)
+  }, [label])
+  const parsed = draft.trim() === '' ? null : parseLength(draft, { unit, graduation })
+  const change = (next: string) => {
+    onDraft(next)
+    setRefused(null)
+    setAsked(null)
+  }
+  const accept = (length: Length, rounded = false) => {
+    setRefused(null)
+    if (!signed && length < 0)
+      return setRefused(`“${draft}” is negative, but a size has no direction. Type it without the minus.`)
+    const question = asked?.draft === draft ? null : doubt(length)
+    if (question) return setAsked({ draft, question })
+    setAsked(null)
+    onTake({ value: length, text: draft.trim(), rounded })
+  }
+  const take = () => {
+    const outcome = parseLength(draft, { unit, graduation })
+    if (!outcome.ok) return setRefused(issueWords(outcome.issues[0]!))
+    accept(outcome.value.ticks, outcome.value.rounded)
+  }
+  return { parsed, refused, question: asked?.question ?? null, change, take, accept }
+}
+
+type TypedProps = Pick<Props, 'draft' | 'example' | 'onMove' | 'inputRef'> & {
+  readonly id: string
+  /** The keypad is open: no keyboard comes up over it. */
+  readonly byPad: boolean
+  readonly isRefused: boolean
+  readonly onChange: (draft: string) => void
+  readonly onEnter: () => void
+}
+
+function Typed({ id, draft, example, byPad, isRefused, onChange, onEnter, onMove, inputRef }: TypedProps) {
+  return (
+    <input
+      id={id}
+      ref={inputRef}
+      value={draft}
+      inputMode={byPad ? 'none' : 'text'}
+      autoComplete="off"
+      autoCapitalize="off"
+      spellCheck={false}
+      enterKeyHint="next"
+      placeholder={example}
+      aria-invalid={isRefused}
+      aria-describedby={`${id}-said ${id}-understood`}
+      onChange={event => onChange(event.target.value)}
+      onKeyDown={event => {
+        if (event.key === 'Enter') {
+          event.preventDefault()
+          onEnter()
+        } else if (onMove && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+          event.preventDefault()
+          onMove(event.key === 'ArrowDown' ? 1 : -1)
+        }
+      }}
+    />
+  )
+}
+
+type UnderstoodProps = Pick<Props, 'unit' | 'meaning'> & {
+  readonly ticks: Length
+  readonly rounded: boolean
+  readonly exactness: Length | null
+}
+
+/** What was understood, large; beside it the other unit, how exact it is and which way it goes. */
+const Understood = ({ ticks: value, rounded, unit, exactness, meaning }: UnderstoodProps) => (
+  <>
+    <span>
+      <Figure value={value} step={WORK_STEPS[unit]} unit stacked />
+    </span>
+    <span className="other">
+      <Figure value={value} step={unit === 'in' ? '0.1' : '1/16'} unit />
+      {rounded ? ', rounded' : ''}
+      {exactness !== null && (
+        <>
+          {' '}
+          <Figure value={exactness} step={WORK_STEPS[unit]} unit either />
+        </>
+      )}
+      {meaning?.(value) && `, ${meaning(value)}`}
+    </span>
+  </>
+)
+
+type MeantProps = {
+  readonly unit: Props['unit']
+  readonly lengths: readonly Length[]
+  readonly onPick: (length: Length) => void
+}
+
+/** Which of two lengths is meant, where what was typed can be either. */
+const Meant = ({ unit, lengths, onPick }: MeantProps) =>
+  lengths.length > 0 && (
+    // biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form
+    <span className="choices" role="group" aria-label="Which is meant">
+      {lengths.map(one => (
+        <button key={one} type="button" onClick={() => onPick(one)}>
+          <Figure value={one} step={WORK_STEPS[unit]} unit />
+        </button>
+      ))}
+    </span>
+  )
 
 /** The lengths an ambiguous text can mean; none for any other issue. */
 const choicesOf = ({ code, facts }: Issue): readonly Length[] =>

@@ -6,6 +6,7 @@ import type { Scene } from '@/core/drawing/scene'
 import type { DisplayStep } from '@/core/units/format-length'
 import { drawingWord, drawnName } from '@/words/drawing'
 import { MarkView, type Place } from './MarkView'
+import { useStable } from './use-stable'
 
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden;
@@ -34,7 +35,10 @@ const FIRST_GUESS = { width: 420, height: 520 }
 export function SceneView({ scene, step, title, selected, names, onSelect, textPx = 15 }: Props) {
   const frame = useRef<HTMLDivElement>(null)
   const size = useSize(frame)
-  const place = useMemo(() => placeOf(scene, size), [scene, size])
+  const { x: left, y: bottom } = scene.from
+  const { x: right, y: top } = scene.to
+  const place = useMemo(() => placeOf({ left, bottom, right, top }, size), [left, bottom, right, top, size])
+  const select = useStable(onSelect)
   const marks = useMemo(
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
     [scene, step, place.scale, textPx],
@@ -48,15 +52,16 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     <Frame ref={frame}>
       {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
       <svg width={size.width} height={size.height} role="group" aria-label={title}>
-        {layers.map(({ id, own, isFigure, hasFigure }) => (
+        {layers.map(({ id, own, look, isFigure, hasFigure }) => (
           <MarkGroup
             key={`${id}${isFigure ? ' figure' : ''}`}
             id={id}
             marks={own}
+            look={look}
             place={place}
             name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
             isSelected={isLit(id, selected)}
-            onSelect={onSelect}
+            onSelect={select}
             textPx={textPx}
           />
         ))}
@@ -72,11 +77,13 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
 
 const isLit = (id: string, selected: string | null): boolean => selected !== null && id === selected
 
-function placeOf(scene: Scene, { width, height }: typeof FIRST_GUESS): Place {
-  const [spanX, spanY] = [scene.to.x - scene.from.x, scene.to.y - scene.from.y]
+type Span = { readonly left: number; readonly bottom: number; readonly right: number; readonly top: number }
+
+function placeOf({ left, bottom, right, top }: Span, { width, height }: typeof FIRST_GUESS): Place {
+  const [spanX, spanY] = [right - left, top - bottom]
   const scale = Math.min(width / spanX, height / spanY)
-  const [left, top] = [(width - spanX * scale) / 2, (height - spanY * scale) / 2]
-  return { scale, x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale }
+  const [beside, above] = [(width - spanX * scale) / 2, (height - spanY * scale) / 2]
+  return { scale, x: x => beside + (x - left) * scale, y: y => above + (top - y) * scale }
 }
 
 function useSize(frame: React.RefObject<HTMLDivElement | null>) {
@@ -101,6 +108,8 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
 type Layer = {
   readonly id: string
   readonly own: readonly LoweredMark[]
+  /** The same for marks that look the same: what is not different is not drawn again. */
+  readonly look: string
   readonly isFigure: boolean
   readonly hasFigure: boolean
 }
@@ -109,9 +118,16 @@ type Layer = {
 function layersOf(marks: readonly LoweredMark[]): readonly Layer[] {
   const figures = groupById(marks.filter(mark => mark.kind === 'text'))
   const lines = groupById(marks.filter(mark => mark.kind !== 'text'))
+  const layer = (id: string, own: readonly LoweredMark[], isFigure: boolean): Layer => ({
+    id,
+    own,
+    look: JSON.stringify(own),
+    isFigure,
+    hasFigure: figures.has(id),
+  })
   return [
-    ...[...lines].map(([id, own]) => ({ id, own, isFigure: false, hasFigure: figures.has(id) })),
-    ...[...figures].map(([id, own]) => ({ id, own, isFigure: true, hasFigure: true })),
+    ...[...lines].map(([id, own]) => layer(id, own, false)),
+    ...[...figures].map(([id, own]) => layer(id, own, true)),
   ]
 }
 
@@ -138,6 +154,7 @@ function textTwin(marks: readonly LoweredMark[], names: ReadonlyMap<string, stri
 type GroupProps = {
   readonly id: string
   readonly marks: readonly LoweredMark[]
+  readonly look: string
   readonly place: Place
   readonly name: string | null
   readonly isSelected: boolean
@@ -185,4 +202,9 @@ const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, 
       {drawn}
     </g>
   )
-})
+}, looksTheSame)
+
+function looksTheSame(before: GroupProps, now: GroupProps): boolean {
+  const { marks: _, ...rest } = now
+  return (Object.keys(rest) as (keyof typeof rest)[]).every(name => before[name] === now[name])
+}

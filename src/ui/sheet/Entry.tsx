@@ -1,5 +1,5 @@
 'use client'
-import { type RefObject, useEffect, useState } from 'react'
+import { type RefObject, useCallback, useEffect, useState } from 'react'
 import { type DeviceLength, gapOf, lengthOf } from '@/core/survey/device'
 import { doubtAbout } from '@/core/survey/doubt'
 import { canBeRead } from '@/core/survey/readable'
@@ -37,30 +37,61 @@ type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'>
 type From = DeviceLength & { readonly instrument: Reading['instrument']; readonly device: string }
 
 /** The reading that is taken now: what it is, how to take it, the field, and what was read here before. */
-export function Entry({
-  slot,
-  survey,
-  occasion,
-  store,
-  devices,
-  direction,
-  onDirection,
-  inputRef,
-  onTaken,
-  onMove,
-}: Props) {
-  const { sheet, rows, reader } = store
-  const { unit, step } = sheet.job
-  const base = `/api/openings/${sheet.opening.id}`
+export function Entry(entry: Props) {
+  const { slot, survey, store, devices, direction, onDirection, inputRef, onTaken, onMove } = entry
+  const { unit, step } = store.sheet.job
+  const [level, setLevel] = useLevel(slot)
+  const levelLength = isLevelReading(slot) ? levelLengthOf(level) : null
+  const field = useDraft(slot, `/api/openings/${store.sheet.opening.id}`)
+  useOffer(devices, levelLength, field, inputRef)
+  const { graduation } = useTape(unit)
+  const [last, take] = useTake(entry, field, graduation, levelLength)
+  const doubt = (value: Length) => {
+    const found = doubtAbout(slot, value, survey)
+    return found && doubtWords(found, value, step)
+  }
+  return (
+    <Now aria-label="Reading now">
+      <h2>{slotName(slot)}</h2>
+      <p className="how">
+        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+      </p>
+      <Manner slot={slot} level={level} onLevel={setLevel} direction={direction} onDirection={onDirection} />
+      <LengthField
+        label={slotName(slot)}
+        unit={unit}
+        graduation={graduation}
+        signed={isSigned(slot)}
+        example={exampleFor(slot, unit)}
+        draft={field.draft}
+        onDraft={field.type}
+        onTake={take}
+        onMove={onMove}
+        doubt={doubt}
+        meaning={value => meaningOf(slot, withDirection(slot, direction, { value, text: field.draft }).value)}
+        exactness={field.from?.deviation ?? null}
+        inputRef={inputRef}
+        note={noteUnder(field, last && noteFor(last, store.rows.get(last.id)))}
+      />
+      <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
+    </Now>
+  )
+}
+
+/** The level each kind of reading was last taken with. */
+function useLevel(slot: Slot): readonly [level: LevelName, choose: (level: LevelName) => void] {
+  const [levels, setLevels] = useState<Readonly<Record<string, LevelName>>>({})
+  const kind = kindOfSlot(slot)
+  return [levels[kind] ?? usualLevel(slot), next => setLevels({ ...levels, [kind]: next })]
+}
+
+type Draft = ReturnType<typeof useDraft>
+
+/** What stands half typed in the field, where it came from and what is wrong with it; it outlives a reload. */
+function useDraft(slot: Slot, base: string) {
   const [draft, setDraft] = useState('')
   const [from, setFrom] = useState<From | null>(null)
   const [odd, setOdd] = useState<string | null>(null)
-  const [levels, setLevels] = useState<Readonly<Record<string, LevelName>>>({})
-  const [last, setLast] = useState<{ readonly id: string; readonly slot: Slot; readonly text: string } | null>(null)
-  const { graduation } = useTape(unit)
-  const kind = kindOfSlot(slot)
-  const levelled = isLevelReading(slot)
-  const level = levels[kind] ?? usualLevel(slot)
   // Another reading starts with an empty field, or with what stood half typed in it before a reload.
   useEffect(() => {
     const kept = keptDraft(base)
@@ -68,88 +99,67 @@ export function Entry({
     setFrom(null)
     setOdd(null)
   }, [base, slot])
-  const { offer, clear } = devices
-  useEffect(() => {
-    if (!offer) return
-    clear()
-    const read = levelled ? gapOf(offer.device, offer.value, levelLengthOf(level)) : lengthOf(offer.device, offer.value)
-    if (!read.ok) return setOdd(issueWords(read.issues[0]!))
-    const { instrument, name, serial } = offer.device
+  const fill = useCallback((text: string, source: From) => {
+    setDraft(text)
+    setFrom(source)
     setOdd(null)
-    setDraft(read.value.text)
-    inputRef.current?.focus({ preventScroll: true })
-    setFrom({
-      ...read.value,
-      instrument,
-      device: `${name} ${serial}: ${offer.value.value} ${offer.value.unit}`.slice(0, 80),
-    })
-  }, [offer, clear, levelled, level, inputRef])
+  }, [])
   const type = (next: string) => {
     setDraft(next)
     setFrom(null)
     setOdd(null)
     keepDraft(base, { question: slot, text: next })
   }
+  return { draft, from, odd, setOdd, fill, type }
+}
+
+/** Puts into the field what a device sent. */
+function useOffer(
+  { offer, clear }: Props['devices'],
+  levelLength: Length | null,
+  { fill, setOdd }: Draft,
+  inputRef: Props['inputRef'],
+): void {
+  useEffect(() => {
+    if (!offer) return
+    clear()
+    const { device, value } = offer
+    const read = levelLength === null ? lengthOf(device, value) : gapOf(device, value, levelLength)
+    if (!read.ok) return setOdd(issueWords(read.issues[0]!))
+    inputRef.current?.focus({ preventScroll: true })
+    const name = `${device.name} ${device.serial}: ${value.value} ${value.unit}`.slice(0, 80)
+    fill(read.value.text, { ...read.value, instrument: device.instrument, device: name })
+  }, [offer, clear, levelLength, fill, setOdd, inputRef])
+}
+
+type Last = { readonly id: string; readonly slot: Slot; readonly text: string }
+
+/** Takes what was typed as the reading of this place, and says which was taken last. */
+function useTake(
+  { slot, occasion, store, direction, onDirection, onTaken }: Props,
+  { from, type, setOdd }: Draft,
+  graduation: Reading['graduation'],
+  levelLength: Length | null,
+) {
+  const [last, setLast] = useState<Last | null>(null)
   const take = (typed: { readonly value: Length; readonly text: string }) => {
     const directed = withDirection(slot, direction, typed)
     if (!canBeRead(slot, directed.value)) return setOdd(`${impossibleWords(slot, typed.text)}.`)
-    const reading = readingFrom({
-      ...directed,
-      occasion,
-      slot,
-      graduation,
-      levelLength: levelled ? levelLengthOf(level) : null,
-      reader,
-      from,
-    })
+    const reading = readingFrom({ ...directed, occasion, slot, graduation, levelLength, reader: store.reader, from })
     setLast({ id: reading.id, slot, text: reading.text })
-    setDraft('')
-    setFrom(null)
-    keepDraft(base, { question: slot, text: '' })
+    type('')
     onDirection(null)
     void store.addReading(reading)
     onTaken(slot)
   }
-  const note = odd
-    ? ({ text: odd, tone: 'wrong' } as const)
-    : from
-      ? ({ text: `From the ${from.instrument}; Enter takes it.`, tone: 'plain' } as const)
-      : last && noteFor(last, rows.get(last.id))
-  return (
-    <Now aria-label="Reading now">
-      <h2>{slotName(slot)}</h2>
-      <p className="how">
-        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
-      </p>
-      <Manner
-        slot={slot}
-        level={level}
-        onLevel={next => setLevels({ ...levels, [kind]: next })}
-        direction={direction}
-        onDirection={onDirection}
-      />
-      <LengthField
-        label={slotName(slot)}
-        unit={unit}
-        graduation={graduation}
-        signed={isSigned(slot)}
-        example={exampleFor(slot, unit)}
-        draft={draft}
-        onDraft={type}
-        onTake={take}
-        onMove={onMove}
-        doubt={value => {
-          const doubt = doubtAbout(slot, value, survey)
-          return doubt && doubtWords(doubt, value, step)
-        }}
-        meaning={value => meaningOf(slot, withDirection(slot, direction, { value, text: draft }).value)}
-        exactness={from?.deviation ?? null}
-        inputRef={inputRef}
-        note={note}
-      />
-      <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
-    </Now>
-  )
+  return [last, take] as const
+}
+
+/** What stands under the field: what is wrong, what a device sent, else what became of the last reading. */
+function noteUnder({ odd, from }: Draft, last: ReturnType<typeof noteFor> | null) {
+  if (odd) return { text: odd, tone: 'wrong' } as const
+  if (from) return { text: `From the ${from.instrument}; Enter takes it.`, tone: 'plain' } as const
+  return last
 }
 
 /** Which way a signed value goes, in words; nothing for a size or for straight. */

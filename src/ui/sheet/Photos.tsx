@@ -2,7 +2,7 @@
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Question } from '@/core/survey/survey-of'
-import { placeName } from '@/words/findings'
+import { placeName } from '@/words/finding-facts'
 import { Panel, Quiet } from '../parts/controls'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import type { SheetStore } from '../store/use-sheet'

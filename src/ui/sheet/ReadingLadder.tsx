@@ -1,6 +1,6 @@
 'use client'
 import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide-react'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
 import { isAnswered, type Survey } from '@/core/survey/survey'
@@ -12,6 +12,7 @@ import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
+import { useStable } from '../parts/use-stable'
 import type { SheetStore, Storing } from '../store/use-sheet'
 import { Ladder } from './layout'
 
@@ -38,6 +39,7 @@ export function ReadingLadder<Q extends Question>({
   swings,
   order,
 }: Props<Q>) {
+  const select = useStable(onSelect as (slot: Question) => void)
   const doubts = doubtsOf(store.work.measure.findings)
   const list = useRef<HTMLOListElement>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another selection is another row in the list
@@ -60,65 +62,88 @@ export function ReadingLadder<Q extends Question>({
         )}
       </div>
       <Ladder ref={list} aria-label={swings ? 'Readings by what they decide' : 'Readings in walking order'}>
-        {slots.map(slot => {
-          const isDone = isAnswered(survey, slot)
-          const storing = storingOf(slot, survey, store)
-          const doubt = doubts.get(slot)
-          return (
-            <li key={slot}>
-              <button
-                type="button"
-                aria-current={slot === selected}
-                onClick={() => onSelect(slot)}
-                data-slot={slot}
-                data-storing={storing ?? (isDone ? 'stored' : 'open')}
-              >
-                {doubt ? (
-                  <SeverityMark severity={doubt} />
-                ) : isDone ? (
-                  <Check size={18} aria-label="read" />
-                ) : survey.skipped.has(slot) ? (
-                  <SkipForward size={18} color="var(--quiet)" aria-label="skipped" />
-                ) : (
-                  <CircleDashed size={18} color="var(--quiet)" aria-label="open" />
-                )}
-                <span>
-                  {slotName(slot)}
-                  {swings?.get(slot) !== undefined && (
-                    <span className="swing">
-                      decides <Figure value={swings.get(slot)!} step={workStep(store.sheet.job.step)} unit either />
-                    </span>
-                  )}
-                </span>
-                <LadderValue slot={slot} survey={survey} step={store.sheet.job.step} />
-                {storing === 'storing' ? (
-                  <LoaderCircle size={16} aria-label="storing" />
-                ) : storing === 'not-stored' ? (
-                  <CloudOff size={16} color="var(--stop)" aria-label="not stored" />
-                ) : (
-                  <span />
-                )}
-              </button>
-            </li>
-          )
-        })}
+        {slots.map(slot => (
+          <Row
+            key={slot}
+            slot={slot}
+            isDone={isAnswered(survey, slot)}
+            isSkipped={survey.skipped.has(slot)}
+            isSelected={slot === selected}
+            storing={storingOf(slot, survey, store)}
+            doubt={doubts.get(slot)}
+            swing={swings?.get(slot)}
+            code={isFactSlot(slot) ? survey.facts.get(slot)?.code : undefined}
+            value={isFactSlot(slot) ? undefined : survey.bySlot.get(slot)?.value}
+            step={store.sheet.job.step}
+            onSelect={select}
+          />
+        ))}
       </Ladder>
     </div>
   )
 }
 
-type ValueProps = { readonly slot: Question; readonly survey: Survey; readonly step: DisplayStep }
+type RowProps = {
+  readonly slot: Question
+  readonly isDone: boolean
+  readonly isSkipped: boolean
+  readonly isSelected: boolean
+  readonly storing: Storing | undefined
+  readonly doubt: Severity | undefined
+  readonly swing: Length | undefined
+  readonly code: string | undefined
+  readonly value: Length | undefined
+  readonly step: DisplayStep
+  readonly onSelect: (slot: Question) => void
+}
 
-function LadderValue({ slot, survey, step }: ValueProps) {
-  if (isFactSlot(slot)) {
-    const fact = survey.facts.get(slot)
-    return fact ? <span className="answer">{codeWords(fact.code)}</span> : <span className="open">–</span>
-  }
-  const reading = survey.bySlot.get(slot)
-  if (!reading) return <span className="open">–</span>
+/** One reading or answer; drawn again only when something of it is different. */
+const Row = memo(function Row(row: RowProps) {
+  const { slot, isDone, isSelected, storing, swing, step, onSelect } = row
+  return (
+    <li>
+      <button
+        type="button"
+        aria-current={isSelected}
+        onClick={() => onSelect(slot)}
+        data-slot={slot}
+        data-storing={storing ?? (isDone ? 'stored' : 'open')}
+      >
+        <RowMark {...row} />
+        <span>
+          {slotName(slot)}
+          {swing !== undefined && (
+            <span className="swing">
+              decides <Figure value={swing} step={workStep(step)} unit either />
+            </span>
+          )}
+        </span>
+        <RowValue {...row} />
+        {storing === 'storing' ? (
+          <LoaderCircle size={16} aria-label="storing" />
+        ) : storing === 'not-stored' ? (
+          <CloudOff size={16} color="var(--stop)" aria-label="not stored" />
+        ) : (
+          <span />
+        )}
+      </button>
+    </li>
+  )
+})
+
+function RowMark({ doubt, isDone, isSkipped }: RowProps) {
+  if (doubt) return <SeverityMark severity={doubt} />
+  if (isDone) return <Check size={18} aria-label="read" />
+  if (isSkipped) return <SkipForward size={18} color="var(--quiet)" aria-label="skipped" />
+  return <CircleDashed size={18} color="var(--quiet)" aria-label="open" />
+}
+
+function RowValue({ code, value, step }: RowProps) {
+  if (code !== undefined) return <span className="answer">{codeWords(code)}</span>
+  if (value === undefined) return <span className="open">–</span>
   return (
     <span className="value">
-      <Figure value={reading.value} step={readStep(reading.value, step)} />
+      <Figure value={value} step={readStep(value, step)} />
     </span>
   )
 }

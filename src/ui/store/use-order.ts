@@ -1,8 +1,9 @@
 'use client'
-import { useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { OrderView } from '@/server/load-order'
 import { keepRow, keptRows, letGo } from './outbox'
 import { send } from './send'
+import { stamped } from './stamp'
 
 const POLL_MS = 1000
 
@@ -14,6 +15,8 @@ export type OrderStore = {
   readonly post: (path: string, body: unknown) => Promise<boolean>
   /** The same for rows that somebody made: kept in this browser until the store has them, over a reload too. */
   readonly add: (path: string, id: string, body: unknown) => Promise<boolean>
+  /** An id, who and when, for what somebody at this device makes now. */
+  readonly stamp: () => { readonly id: string; readonly by: string; readonly at: string }
 }
 
 /** An order as it stands, looked at again while something is on its way. */
@@ -21,9 +24,9 @@ export function useOrder(initial: OrderView): OrderStore {
   const [view, setView] = useState(initial)
   const [said, setSaid] = useState<string | null>(null)
   const base = `/api/orders/${initial.order.id}`
+  const look = useLook(base, setView)
   const reload = async () => {
-    const answer = await send<OrderView>('GET', base)
-    if (answer.ok) setView(answer.value)
+    const answer = await look()
     setSaid(answer.ok ? null : answer.message)
   }
   const post = async (path: string, body: unknown): Promise<boolean> => {
@@ -39,6 +42,10 @@ export function useOrder(initial: OrderView): OrderStore {
     if (isStored) letGo(base, id)
     return isStored
   }
+  const stamp = () => {
+    const { id, takenBy: by, takenAt: at } = stamped(localStorage.getItem('harvek-reader') ?? view.memberName)
+    return { id, by, at }
+  }
   const isDone = useRef(false)
   // biome-ignore lint/correctness/useExhaustiveDependencies: what was left over is sent once, when the page is there
   useEffect(() => {
@@ -46,20 +53,32 @@ export function useOrder(initial: OrderView): OrderStore {
     isDone.current = true
     for (const { path, row, body } of keptRows(base)) void add(path, row.id, body)
   }, [base])
-  useRefresh(view, setView)
-  return { view, said, reload, post, add }
+  useRefresh(view, look)
+  return { view, said, reload, post, add, stamp }
+}
+
+/** Asks how the order stands. An answer that was asked for before the one on show is old, whenever it comes, and never shown. */
+function useLook(base: string, show: (view: OrderView) => void) {
+  const asked = useRef(0)
+  const shown = useRef(0)
+  return useCallback(async () => {
+    asked.current += 1
+    const turn = asked.current
+    const answer = await send<OrderView>('GET', base)
+    if (answer.ok && turn > shown.current) {
+      shown.current = turn
+      show(answer.value)
+    }
+    return answer
+  }, [base, show])
 }
 
 /** Looks again while something is on its way. */
-function useRefresh(view: OrderView, show: (view: OrderView) => void): void {
+function useRefresh(view: OrderView, look: () => Promise<unknown>): void {
   const isOnItsWay = view.outgoing.some(one => one.state !== 'answered')
-  const { id } = view.order
   useEffect(() => {
     if (!isOnItsWay) return
-    const timer = setInterval(async () => {
-      const answer = await send<OrderView>('GET', `/api/orders/${id}`)
-      if (answer.ok) show(answer.value)
-    }, POLL_MS)
+    const timer = setInterval(() => void look(), POLL_MS)
     return () => clearInterval(timer)
-  }, [isOnItsWay, id, show])
+  }, [isOnItsWay, look])
 }
