@@ -78,7 +78,7 @@ export const SITE_WORDS: Readonly<Record<SiteSlot, Told>> = {
   'mould.proud': [
     'Trim proud',
     'How far the trim stands out from the entry door’s jamb.',
-    'The door needs 1 in; 3/4 for light ones.',
+    'A leg needs trim that stands out far enough: less is packed out, or another door is taken.',
   ],
   'handle.height': [
     'Entry handle, height',

@@ -123,7 +123,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     why: 'A little over, strips keep the frame from twisting.',
     answers: {
       pack: ['Pack with strips', 'where it is a little over'],
-      reject: ['Take another frame', 'over 1/4 in'],
+      reject: ['Take another frame', 'where it is more than strips take'],
     },
   },
 }

@@ -16,7 +16,7 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
   'glass-near': [
     'Glass in or near the door',
     'Safety glass near the door, and in it. The local authority decides.',
-    'Glass within 24 in',
+    'Glass within {glass-near}',
   ],
   'wind-zone': [
     'Wind zone',

@@ -3,18 +3,15 @@ import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '.
 import type { UnitOf } from '../catalogue/unit'
 import { undivided } from '../drawing/opening-box'
 import { oneLeaf } from '../fit/fastening'
-import { detailsWith } from '../order/order-of'
-import { outsideSpares } from '../order/spares'
-import { oneLeafEdges } from '../seal/edge'
 import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
-import { EXTRAS } from '../specification/wish-values'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
   framedLeaf,
   hungSheet,
   nothingOnSite,
-  OUTSIDE_DETAILS,
+  ONE_LEAF_OUTSIDE_ORDER,
+  ONE_LEAF_OUTSIDE_SEAL,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   plainFrame,
@@ -44,7 +41,7 @@ export const HINGED_OUTSIDE: Door = {
   site: nothingOnSite,
   takes: ['hinged-outside'],
   fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside' },
-  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: true, surveyIsOldLeaf: false },
+  seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {
     isOneLeaf: true,
@@ -65,14 +62,7 @@ export const HINGED_OUTSIDE_UNIT: UnitDoor<'hinged-outside'> = {
     requires: all<Unit>(hingeSide, swingWay, fireLabel, madeOf, boredAs, glassAs),
     isByHole: true,
   },
-  order: {
-    details: detailsWith(OUTSIDE_DETAILS),
-    extras: EXTRAS,
-    hand: ['hinges', 'swing'],
-    sizeOf: 'frame',
-    isDerived: true,
-    spares: outsideSpares(1),
-  },
+  order: ONE_LEAF_OUTSIDE_ORDER,
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
   asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),

@@ -1,8 +1,12 @@
 import type { SchoolId } from '../base/schools'
+import { detailsWith } from '../order/order-of'
+import { outsideSpares } from '../order/spares'
+import { oneLeafEdges } from '../seal/edge'
 import type { LeafSheet } from '../specification/hung-leaf'
 import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
+import { EXTRAS } from '../specification/wish-values'
 import { type Length, ZERO } from '../units/length'
-import type { FrameOf } from './door'
+import type { Door, FrameOf, UnitDoor } from './door'
 
 // What several kinds answer alike.
 
@@ -91,3 +95,21 @@ export const plainFrame = (unit: { readonly jamb: Length | null; readonly legThi
 export const noFrame = (): FrameOf => ({ jamb: null, legThickness: null, sidelights: NO_LIGHTS, passiveLeaf: null })
 export const asksNothing = () => ({ hasCap: false })
 export const nothingOnSite = () => ({})
+
+/** What the order of one prehung leaf outside asks: everything, sized by its frame. */
+export const ONE_LEAF_OUTSIDE_ORDER = {
+  details: detailsWith(OUTSIDE_DETAILS),
+  extras: EXTRAS,
+  hand: ['hinges', 'swing'],
+  sizeOf: 'frame',
+  isDerived: true,
+  spares: outsideSpares(1),
+} as const satisfies UnitDoor<'hinged-outside'>['order']
+
+/** One leaf outside, sealed at its four edges. */
+export const ONE_LEAF_OUTSIDE_SEAL: Door['seal'] = {
+  edges: oneLeafEdges,
+  isWorkedOut: true,
+  isOutside: true,
+  surveyIsOldLeaf: false,
+}

@@ -5,19 +5,16 @@ import type { UnitOf } from '../catalogue/unit'
 import { panels, sidelightGlass } from '../drawing/family-parts'
 import { lightsRead } from '../drawing/opening-box'
 import { betweenLights } from '../fit/fastening'
-import { detailsWith } from '../order/order-of'
-import { outsideSpares } from '../order/spares'
-import { oneLeafEdges } from '../seal/edge'
 import { type HungLeaf, type LeafKnown, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { hangingLeaf, partsAddUp, placeAsks } from '../specification/leaf-rules'
-import { EXTRAS } from '../specification/wish-values'
 import { readingLeaf, readValue } from '../survey/survey'
 import { type Length, minus, split, ZERO } from '../units/length'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
   hungSheet,
-  OUTSIDE_DETAILS,
+  ONE_LEAF_OUTSIDE_ORDER,
+  ONE_LEAF_OUTSIDE_SEAL,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
@@ -67,7 +64,7 @@ export const SIDELIGHTS: Door = {
   }),
   takes: ['sidelights'],
   fit: { points: betweenLights, fastener: 'screw', steps: null },
-  seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: true, surveyIsOldLeaf: false },
+  seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {
     isOneLeaf: false,
@@ -88,14 +85,7 @@ export const SIDELIGHTS_UNIT: UnitDoor<'sidelights'> = {
     requires: all<Unit>(hingeSide, swingWay, fireLabel, madeOf, boredAs, glassAs),
     isByHole: true,
   },
-  order: {
-    details: detailsWith(OUTSIDE_DETAILS),
-    extras: EXTRAS,
-    hand: ['hinges', 'swing'],
-    sizeOf: 'frame',
-    isDerived: true,
-    spares: outsideSpares(1),
-  },
+  order: ONE_LEAF_OUTSIDE_ORDER,
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: unit => ({
     jamb: unit.jamb,

@@ -3,6 +3,7 @@ import { styled } from 'styled-components'
 import { CONSTRUCTIONS } from '@/core/specification/weigh-leaf'
 import { SETTINGS, type Setting } from '@/core/specification/wish-values'
 import type { Wishes } from '@/core/specification/wishes'
+import { withFigures } from '@/words/figures'
 import { CONSTRUCTION_NAMES, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel } from '../parts/controls'
 import { AllowanceFields } from '../sheet/AllowanceFields'
@@ -25,7 +26,7 @@ export function SpecifyLadder({ store }: StageProps) {
         <h2>What is wanted</h2>
         <HandWishes {...wished} asks={new Set<string>(store.work.door.specify.settles)} />
         <LeafWishes {...wished} />
-        <SettingWishes {...wished} />
+        <SettingWishes {...wished} say={store.say} />
         <Choice
           label="Subfloor"
           value={wished.wishes.subfloor}
@@ -123,7 +124,7 @@ const LeafWishes = ({ wishes, save }: Wished) => (
 )
 
 /** Where the door stands, as far as codes ask something of it. */
-function SettingWishes({ wishes, save }: Wished) {
+function SettingWishes({ wishes, save, say }: Wished & Pick<StageProps['store'], 'say'>) {
   const { settings, labelMinutes } = wishes
   const set = (setting: Setting, holds: boolean) =>
     save({
@@ -141,7 +142,7 @@ function SettingWishes({ wishes, save }: Wished) {
               checked={settings.includes(setting)}
               onChange={event => set(setting, event.target.checked)}
             />
-            {SETTING_WORDS[setting][2]}
+            {withFigures(SETTING_WORDS[setting][2], say)}
           </label>
         ))}
       </fieldset>
