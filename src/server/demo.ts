@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { z } from 'zod'
-import { FAMILIES } from '@/core/base/kinds'
+import { FAMILIES, USUAL_KIND } from '@/core/base/kinds'
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { firmSchema } from '@/core/catalogue/firm-record'
 import type { LogEntry } from '@/core/log/log'
@@ -35,7 +35,7 @@ const instant = z.iso.datetime({ precision: 3 })
 const openingSchema = z.strictObject({
   tag: z.string(),
   name: z.string(),
-  family: z.enum(FAMILIES).default('hinged-outside'),
+  family: z.enum(FAMILIES).default(USUAL_KIND),
   way: z.enum(WAYS),
   takenBy: z.string(),
   takenAt: instant,

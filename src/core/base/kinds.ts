@@ -12,6 +12,8 @@ export const FAMILIES = [
   'seal-only',
 ] as const
 export type Family = (typeof FAMILIES)[number]
+/** What is measured most: begun with until another kind is chosen. */
+export const USUAL_KIND = FAMILIES[0]
 
 /** What a maker's sheet can speak of, in parts that several kinds of unit share. */
 export type SheetPart =

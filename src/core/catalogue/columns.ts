@@ -1,6 +1,7 @@
 import type { UnitKind } from '../base/kinds'
 import { DETAILS, type Detail } from '../specification/wish-values'
-import { memberOf, type Quantity, UNIT_MEMBER_NAMES, type UnitMember } from './unit-members'
+import type { Quantity } from './member'
+import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from './unit-members'
 import { standsOn } from './unit-parts'
 
 /** A column of a catalogue: where its value goes in a unit, how a cell is read, and what makers call it besides. */

@@ -1,47 +1,16 @@
-import type { SHEETS, SheetPart, UnitKind } from '../base/kinds'
+import type { SHEETS, UnitKind } from '../base/kinds'
 import { BORES, MATERIALS } from '../specification/wish-values'
-import { FACTS } from '../survey/facts'
 import type { Length } from '../units/length'
-import {
-  CLOSER_PLACES,
-  FRAME_FORMS,
-  GLAZINGS,
-  HANGINGS,
-  LACKS,
-  LEG_MATERIALS,
-  SILL_CAPS,
-  SILL_UNDERSIDES,
-  STORM_KINDS,
-} from './unit-values'
+import { LOCK_MEMBERS } from './lock-members'
+import type { Member, Quantity } from './member'
+import { TRIM_MEMBERS } from './trim-members'
+import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES } from './unit-values'
 
-// The one table of what a unit's sheet can say: its name in the record, what quantity it is, the column a maker's list gives it in, and
-// whether it is part of the order. The record, its type, the list's reader, the order sheet, differences and schemas read it.
-
-/** How a member is written: a length may be signed nowhere on a sheet. */
-export type Quantity = 'text' | 'length' | 'lengths' | 'count' | 'kg' | 'cents' | 'yes' | 'words'
-
-export type Member = {
-  readonly of: Quantity
-  /** The words it can be, where they are few. */
-  readonly choices?: readonly string[]
-  /** What a maker's list and the order sheet call it. */
-  readonly column: string
-  readonly alsoCalled?: readonly string[]
-  /** The parts of a sheet it belongs to. */
-  readonly in: readonly SheetPart[]
-  /** The parts whose sheet can't be silent on it. */
-  readonly needed?: readonly SheetPart[]
-  /** Whether it is ordered: sent to the maker, and compared with what the maker read. */
-  readonly ordered: boolean
-  /** A length of which nothing can be meant. */
-  readonly mayBeZero?: boolean
-  readonly most?: number
-}
+// The one table of what a unit's sheet can say, with those of trim and of locks beside it: a member's name in the record, its quantity,
+// the column a maker's list gives it in, whether it is ordered. Record, type, list reader, order sheet, differences and schemas read it.
 
 const ANY = ['any'] as const
 const HUNG = ['hung', 'cut-in'] as const
-const TRIM = ['on-trim'] as const
-const LOCK = ['locking'] as const
 
 export const UNIT_MEMBERS = {
   article: {
@@ -241,60 +210,7 @@ export const UNIT_MEMBERS = {
     alsoCalled: ['frame type'],
   },
   throat: { of: 'length', column: 'throat', in: ['wrapped'], needed: ['wrapped'], ordered: true },
-  stormKind: { of: 'text', choices: STORM_KINDS, column: 'storm kind', in: TRIM, needed: TRIM, ordered: true },
-  widthLeast: {
-    of: 'length',
-    column: 'width least',
-    in: TRIM,
-    needed: TRIM,
-    ordered: false,
-    alsoCalled: ['min width', 'width min', 'width from'],
-  },
-  widthMost: {
-    of: 'length',
-    column: 'width most',
-    in: TRIM,
-    needed: TRIM,
-    ordered: false,
-    alsoCalled: ['max width', 'width max', 'width to'],
-  },
-  heightLeast: {
-    of: 'length',
-    column: 'height least',
-    in: TRIM,
-    needed: TRIM,
-    ordered: false,
-    alsoCalled: ['min height', 'height min', 'height from'],
-  },
-  heightMost: {
-    of: 'length',
-    column: 'height most',
-    in: TRIM,
-    needed: TRIM,
-    ordered: false,
-    alsoCalled: ['max height', 'height max', 'height to'],
-  },
-  hanging: { of: 'text', choices: HANGINGS, column: 'hanging', in: TRIM, needed: TRIM, ordered: false },
-  deduction: {
-    of: 'length',
-    column: 'rail deduction',
-    in: TRIM,
-    needed: TRIM,
-    ordered: false,
-    mayBeZero: true,
-    alsoCalled: ['deduction'],
-  },
-  headGap: { of: 'length', column: 'head gap', in: TRIM, needed: TRIM, ordered: false, mayBeZero: true },
-  bottomGap: { of: 'length', column: 'bottom gap', in: TRIM, needed: TRIM, ordered: false, mayBeZero: true },
-  reversible: { of: 'yes', column: 'reversible', in: TRIM, ordered: false },
-  handleAt: { of: 'length', column: 'handle at', in: TRIM, ordered: false, alsoCalled: ['handle height'] },
-  handleHalf: { of: 'length', column: 'handle half', in: TRIM, ordered: false },
-  handleProud: { of: 'length', column: 'handle proud', in: TRIM, ordered: false, alsoCalled: ['handle projection'] },
-  closerPin: { of: 'length', column: 'closer pin', in: TRIM, ordered: false },
-  closerPlace: { of: 'text', choices: CLOSER_PLACES, column: 'closer place', in: TRIM, ordered: false },
-  faceLeast: { of: 'length', column: 'face least', in: TRIM, ordered: false },
-  proudLeast: { of: 'length', column: 'proud least', in: TRIM, ordered: false },
-  keyInside: { of: 'yes', column: 'key inside', in: TRIM, ordered: false },
+  ...TRIM_MEMBERS,
   leafThickness: {
     of: 'length',
     column: 'thickness',
@@ -336,27 +252,7 @@ export const UNIT_MEMBERS = {
     alsoCalled: ['bore from top'],
   },
   backset: { of: 'length', column: 'backset', in: ['cut-in'], needed: ['cut-in'], ordered: true },
-  lockKind: {
-    of: 'text',
-    choices: FACTS['fact.lock-case'],
-    column: 'lock kind',
-    in: LOCK,
-    needed: LOCK,
-    ordered: true,
-  },
-  lockFunction: {
-    of: 'text',
-    choices: FACTS['fact.lock-function'],
-    column: 'function',
-    in: LOCK,
-    needed: LOCK,
-    ordered: true,
-    alsoCalled: ['lock function'],
-  },
-  lockBackset: { of: 'length', column: 'lock backset', in: LOCK, needed: LOCK, ordered: true },
-  lockCase: { of: 'length', column: 'case', in: LOCK, ordered: true, alsoCalled: ['case depth'] },
-  thicknessLeast: { of: 'length', column: 'thickness least', in: LOCK, needed: LOCK, ordered: true },
-  thicknessMost: { of: 'length', column: 'thickness most', in: LOCK, needed: LOCK, ordered: true },
+  ...LOCK_MEMBERS,
   asksPan: { of: 'yes', column: 'asks pan', in: ['asking'], ordered: false, alsoCalled: ['sill pan'] },
   asksBeads: { of: 'yes', column: 'asks beads', in: ['asking'], ordered: false },
   asksFoam: { of: 'yes', column: 'asks foam', in: ['asking'], ordered: false },

@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { UNIT_KINDS, type UnitKind } from '../base/kinds'
 import { DETAILS } from '../specification/wish-values'
 import { lengthSchema } from '../units/length-schema'
+import type { Member } from './member'
 import type { CatalogueUnit } from './unit'
-import { type Member, memberOf, UNIT_MEMBER_NAMES, type UnitMember } from './unit-members'
+import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from './unit-members'
 import { isNeededOn, standsOn } from './unit-parts'
 
 const positive = lengthSchema.refine(n => n > 0, 'above zero')

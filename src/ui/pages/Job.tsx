@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import { styled } from 'styled-components'
 import type { Severity } from '@/core/base/finding'
-import { FAMILIES, type Family } from '@/core/base/kinds'
+import { FAMILIES, type Family, USUAL_KIND } from '@/core/base/kinds'
 import { resolveSchools, type SchoolChoices } from '@/core/base/schools'
 import type { Stage } from '@/core/base/stages'
 import type { Firm } from '@/core/catalogue/firm'
@@ -136,8 +136,8 @@ function JobPractices({
 
 function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
   const router = useRouter()
-  const [family, setFamily] = useState<Family>('hinged-outside')
-  const [way, setWay] = useState<Way>(usualWay(DOORS['hinged-outside'].survey, usual))
+  const [family, setFamily] = useState<Family>(USUAL_KIND)
+  const [way, setWay] = useState<Way>(usualWay(DOORS[USUAL_KIND].survey, usual))
   const { ways } = DOORS[family].survey
   const [said, setSaid] = useState<string | null>(null)
   const submit = async (event: FormEvent<HTMLFormElement>) => {

@@ -2,6 +2,7 @@
 import { type FormEvent, useMemo, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
+import { USUAL_KIND } from '@/core/base/kinds'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { walkMarks } from '@/core/drawing/walk-marks'
@@ -49,7 +50,7 @@ const TRADE = tradeWith([])
 /** What was read of a made-up opening so far. */
 const practised = (id: string, readings: readonly Reading[]): OpeningRecords => ({
   ...newEdits(WAY),
-  opening: { id, tag: '', name: '', family: 'hinged-outside' },
+  opening: { id, tag: '', name: '', family: USUAL_KIND },
   readings,
   answers: [],
   orders: [],

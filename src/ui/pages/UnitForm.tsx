@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { hasPart, UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
+import { hasPart, UNIT_KINDS, type UnitKind, USUAL_KIND } from '@/core/base/kinds'
 import { type Column, columnsFor } from '@/core/catalogue/columns'
 import { isUnitMember } from '@/core/catalogue/unit-members'
 import { isNeededOn } from '@/core/catalogue/unit-parts'
@@ -36,7 +36,7 @@ function fieldsFor(kind: UnitKind): readonly Column[] {
 
 /** One unit entered by hand, as a maker's sheet gives it: only what its kind has is asked. */
 export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
-  const [kind, setKind] = useState<UnitKind>('hinged-outside')
+  const [kind, setKind] = useState<UnitKind>(USUAL_KIND)
   const [unit, setUnit] = useState<'in' | 'mm'>('in')
   const [cells, setCells] = useState<{ readonly [id: string]: string }>({})
   const [said, setSaid] = useState<{ readonly text: string; readonly column: string | null } | null>(null)
