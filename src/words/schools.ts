@@ -1,4 +1,5 @@
 import type { SchoolId, SchoolLevel } from '@/core/base/schools'
+import { type SayFigure, withFigures } from './figures'
 
 type SchoolWords = {
   readonly question: string
@@ -32,8 +33,8 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     question: 'Head thickness when unknown',
     why: 'The smaller figure leaves room rather than taking it.',
     answers: {
-      'one-and-a-quarter': ['1 1/4 in', 'leaves room at the head'],
-      'one-and-a-half': ['1 1/2 in', 'heavier old frames'],
+      'one-and-a-quarter': ['{head-stop-thickness}', 'leaves room at the head'],
+      'one-and-a-half': ['{head-stop-thickness}', 'heavier old frames'],
     },
   },
   'height-start': {
@@ -46,18 +47,18 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   'rough-opening': {
     question: 'Rough opening over the unit',
-    why: 'Half an inch takes a usual lean; masonry wants more.',
+    why: 'A little takes a usual lean; masonry wants more.',
     answers: {
-      half: ['+ 1/2 in', 'framed walls'],
-      'three-quarters': ['+ 3/4 in', 'old walls out of true'],
-      masonry: ['+ 1 1/2 in', 'block and brick without bucks'],
+      half: ['+ {room-width}', 'framed walls'],
+      'three-quarters': ['+ {room-width}', 'old walls out of true'],
+      masonry: ['+ {room-width}', 'block and brick without bucks'],
     },
   },
   extension: {
     question: 'Jamb too narrow',
     why: 'A deep extension levers and splits.',
     answers: {
-      'field-mould': ['Extension up to 2 in', 'standard jambs stay possible'],
+      'field-mould': ['Extension up to {jamb-extension}', 'standard jambs stay possible'],
       'solid-only': ['Solid jamb only', 'no seam to open'],
     },
   },
@@ -135,4 +136,6 @@ export const SCHOOL_LEVEL_NAMES: Readonly<Record<SchoolLevel, string>> = {
   opening: 'this opening’s',
 }
 
-export const answerName = (id: SchoolId, answer: string): string => SCHOOL_WORDS[id].answers[answer]?.[0] ?? answer
+/** What an answer is called, the lengths it sets said by `say`. */
+export const answerName = (id: SchoolId, answer: string, say: SayFigure): string =>
+  withFigures(SCHOOL_WORDS[id].answers[answer]?.[0] ?? answer, say)

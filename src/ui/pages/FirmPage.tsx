@@ -63,6 +63,7 @@ export function FirmPage({ firm, makers }: Props) {
             own={data.schools}
             standing={resolveSchools(data.schools, {}, {})}
             above={DEFAULT_SCHOOLS}
+            step={null}
             onChange={schools => save({ schools })}
           />
         </section>

@@ -92,7 +92,7 @@ export function Job({ job, openings, firm, schools }: JobProps) {
       <div>
         <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
       </div>
-      <JobPractices jobId={job.id} firm={firm} first={schools} />
+      <JobPractices job={job} firm={firm} first={schools} />
     </Page>
   )
 }
@@ -107,26 +107,27 @@ type NewOpeningProps = { readonly jobId: string; readonly nextTag: string; reado
 
 /** The practices of this job, where they are others than the company's. */
 function JobPractices({
-  jobId,
+  job,
   firm,
   first,
 }: {
-  readonly jobId: string
+  readonly job: Pick<JobRecord, 'id' | 'step'>
   readonly firm: Firm
   readonly first: Versioned<SchoolChoices>
 }) {
   const [said, setSaid] = useState<string | null>(null)
-  const { data, save, clash, choose } = useEdit<SchoolChoices>(first, `/api/jobs/${jobId}/schools`, setSaid)
+  const { data, save, clash, choose } = useEdit<SchoolChoices>(first, `/api/jobs/${job.id}/schools`, setSaid)
   const chosen = Object.keys(data).length
   return (
     <Disclosure title={`Practices of this job: ${chosen ? `${chosen} of its own` : 'the company’s'}`}>
       {said && <Said role="alert">{said}</Said>}
-      {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
+      {clash && <ClashNote clash={clash} step={job.step} onChoose={choose} />}
       <div style={{ maxWidth: 560 }}>
         <SchoolList
           own={data}
           standing={resolveSchools(firm.schools, data, {})}
           above={resolveSchools(firm.schools, {}, {})}
+          step={job.step}
           onChange={own => save(own, 'whole')}
         />
       </div>

@@ -1,7 +1,9 @@
 'use client'
 import { styled } from 'styled-components'
 import { SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices, type SchoolId, type Schools } from '@/core/base/schools'
-import { answerName, SCHOOL_LEVEL_NAMES, SCHOOL_WORDS } from '@/words/schools'
+import type { DisplayStep } from '@/core/units/format-length'
+import { SCHOOL_LEVEL_NAMES, SCHOOL_WORDS } from '@/words/schools'
+import { answerWords } from './answer-words'
 import { Labelled } from './Labelled'
 
 const List = styled.div`
@@ -21,13 +23,15 @@ type Props = {
   readonly standing: Schools
   /** What holds where nothing is chosen here. */
   readonly above: Schools
+  /** In what lengths are said; `null` in both units, where no job gives one. */
+  readonly step: DisplayStep | null
   readonly onChange: (own: SchoolChoices) => void
   /** What the choice made here or above changes, in words. */
   readonly changed?: (id: SchoolId) => string
 }
 
 /** Practices to choose from, each with what it is, why, and whose choice holds now. */
-export function SchoolList({ ids = SCHOOL_IDS, own, standing, above, onChange, changed }: Props) {
+export function SchoolList({ ids = SCHOOL_IDS, own, standing, above, step, onChange, changed }: Props) {
   const choose = (id: SchoolId, answer: string) => {
     const { [id]: _, ...others } = own
     onChange(answer === '' ? others : { ...others, [id]: answer })
@@ -42,11 +46,11 @@ export function SchoolList({ ids = SCHOOL_IDS, own, standing, above, onChange, c
             <Labelled label={words.question}>
               <select value={own[id] ?? ''} onChange={event => choose(id, event.target.value)}>
                 <option value="">
-                  {answerName(id, above.answers[id])} ({SCHOOL_LEVEL_NAMES[above.from[id]]})
+                  {answerWords(id, above.answers[id], step)} ({SCHOOL_LEVEL_NAMES[above.from[id]]})
                 </option>
                 {SCHOOL_ANSWERS[id].map(one => (
                   <option key={one} value={one}>
-                    {answerName(id, one)}
+                    {answerWords(id, one, step)}
                   </option>
                 ))}
               </select>

@@ -4,8 +4,8 @@ import { resolveSchools, type SchoolId } from '@/core/base/schools'
 import { schoolEffects, schoolsOf } from '@/core/school-effects'
 import type { DisplayStep } from '@/core/units/format-length'
 import { memberName } from '@/words/members'
-import { answerName } from '@/words/schools'
 import { valueWords } from '@/words/value'
+import { answerWords } from '../parts/answer-words'
 import { Panel, Quiet } from '../parts/controls'
 import { SchoolList } from '../parts/SchoolList'
 import type { StageProps } from '../sheet/stage-props'
@@ -26,6 +26,7 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
         own={records.wishes.schools}
         standing={work.terms.schools}
         above={above}
+        step={job.step}
         onChange={schools => store.save('wishes', { schools })}
         changed={id => changedWords(id, effects, job.step)}
       />
@@ -38,7 +39,7 @@ function changedWords(id: SchoolId, effects: ReturnType<typeof schoolEffects>, s
   const effect = effects.find(one => one.id === id)
   if (!effect) return ''
   if (effect.differences.length === 0) return 'Changes nothing here so far.'
-  return `Instead of ${answerName(id, effect.instead).toLowerCase()}: ${effect.differences
+  return `Instead of ${answerWords(id, effect.instead, step).toLowerCase()}: ${effect.differences
     .slice(0, 4)
     .map(
       ({ path, first, second }) =>
