@@ -1,11 +1,16 @@
 'use client'
 import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Decisions } from '@/core/exchange/decisions'
+import type { Receipt } from '@/core/order/receipt'
 import type { OrderView } from '@/server/load-order'
 import { keepRow, keptRows, letGo } from './outbox'
 import { send } from './send'
 import { stamped } from './stamp'
 
 const POLL_MS = 1000
+
+/** Rows somebody makes of an order, by the path they are sent to. */
+type OrderRows = { readonly receipts: Receipt; readonly decisions: Decisions }
 
 export type OrderStore = {
   readonly view: OrderView
@@ -14,7 +19,7 @@ export type OrderStore = {
   /** Sends something about the order, and looks how it stands then. */
   readonly post: (path: string, body: unknown) => Promise<boolean>
   /** The same for rows that somebody made: kept in this browser until the store has them, over a reload too. */
-  readonly add: (path: string, id: string, body: unknown) => Promise<boolean>
+  readonly add: <P extends keyof OrderRows>(path: P, id: string, body: OrderRows[P]) => Promise<boolean>
   /** An id, who and when, for what somebody at this device makes now. */
   readonly stamp: () => { readonly id: string; readonly by: string; readonly at: string }
 }
@@ -36,11 +41,14 @@ export function useOrder(initial: OrderView): OrderStore {
     if (!sent.ok) setSaid(sent.message)
     return sent.ok
   }
-  const add = async (path: string, id: string, body: unknown): Promise<boolean> => {
-    keepRow(base, { path, row: { id }, body })
+  const addKept = async (path: string, id: string, body: unknown): Promise<boolean> => {
     const isStored = await post(path, body)
     if (isStored) letGo(base, id)
     return isStored
+  }
+  const add: OrderStore['add'] = (path, id, body) => {
+    keepRow(base, { path, row: { id }, body })
+    return addKept(path, id, body)
   }
   const stamp = () => {
     const { id, takenBy: by, takenAt: at } = stamped(localStorage.getItem('harvek-reader') ?? view.memberName)
@@ -51,7 +59,7 @@ export function useOrder(initial: OrderView): OrderStore {
   useEffect(() => {
     if (isDone.current) return
     isDone.current = true
-    for (const { path, row, body } of keptRows(base)) void add(path, row.id, body)
+    for (const { path, row, body } of keptRows(base)) void addKept(path, row.id, body)
   }, [base])
   useRefresh(view, look)
   return { view, said, reload, post, add, stamp }
