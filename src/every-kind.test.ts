@@ -39,6 +39,8 @@ import {
   trade,
   unit,
 } from './core/test/fixtures'
+import { OLD_LEAF } from './core/test/old-leaf'
+import { orderOf } from './core/test/orders'
 import { work } from './core/work'
 import { handoverRecord } from './papers/handover-record'
 import { measureSheet } from './papers/measure-sheet'
@@ -55,17 +57,10 @@ const wide = (width: string) => ({
 const without = (texts: object, part: RegExp) =>
   Object.fromEntries(Object.entries(texts).filter(([name]) => !part.test(name)))
 const LEAF = {
+  ...OLD_LEAF,
   'core/widths.bottom': '35 3/4',
-  'core/widths.middle': '35 3/4',
   'core/widths.top': '35 3/4',
-  'core/heights.left': '79 1/8',
   'core/heights.right': '79 1/8',
-  'leaf.thickness': '1 3/4',
-  'hinge.1': '7 1/4',
-  'hinge.2': '37 1/16',
-  'hinge.3': '66 7/8',
-  'bore.top': '40 5/16',
-  backset: '2 3/4',
 }
 const TRIM = {
   'brickmould/widths.bottom': '36',
@@ -230,23 +225,13 @@ function openingOf({ family, way, texts, facts = {}, wished = {}, unit: chosen }
 }
 
 /** An order of two openings of the same kind. */
-function orderOf(units: readonly CatalogueUnit[], openings: readonly OpeningRecords[]): Order {
+function orderFor(units: readonly CatalogueUnit[], openings: readonly OpeningRecords[]): Order {
   const lines = openings.map(one => {
     const { line, findings } = done(one, trade(units))
     if (!line) throw new Error(JSON.stringify(findings.order.filter(it => it.severity === 'stop')))
     return line
   })
-  return orderSchema.parse({
-    id: '01900000-0000-7000-8000-0000000000dd',
-    number: 'H-0001',
-    revision: 1,
-    supersedes: null,
-    maker: 'Test',
-    releasedAt: '2026-01-05T08:00:00.000Z',
-    releasedBy: 'Ida Marlow',
-    withdrawn: null,
-    lines,
-  })
+  return orderSchema.parse(orderOf(lines, { number: 'H-0001' }))
 }
 
 /** A delivered unit read as it was ordered. */
@@ -308,7 +293,7 @@ describe.each(Object.entries(CASES))('%s, from the survey to the record', (_, on
   })
   it('is ordered in two lines, whose sheet, message and letter say the same', () => {
     if (!one.unit) return expect(first.offers).toEqual([])
-    const order = orderOf(units, openings)
+    const order = orderFor(units, openings)
     expect(order.lines.map(line => [line.opening.tag, line.unit.kind])).toEqual([
       ['D1', one.unit.kind],
       ['D2', one.unit.kind],
@@ -324,14 +309,14 @@ describe.each(Object.entries(CASES))('%s, from the survey to the record', (_, on
   })
   it('is received: as it was ordered it is accepted, an inch too wide it is held', () => {
     if (!one.unit) return
-    const [line] = orderOf(units, openings).lines
+    const [line] = orderFor(units, openings).lines
     const found = asOrdered(line!)
     expect(judgeReceipt(line!, found, LENGTHS).state).toMatch(/^accepted/)
     const wrong = { ...found, readings: { ...found.readings, 'width.top': (one.unit.width + 81_280) as never } }
     expect(judgeReceipt(line!, wrong, LENGTHS).state).toBe('hold')
   })
   it('is set, sealed, tested and handed over; and shows no other kind’s steps', () => {
-    const orders = one.unit ? [orderOf(units, openings)] : []
+    const orders = one.unit ? [orderFor(units, openings)] : []
     const gaps = Object.entries(GAPS).map(([slot, text]) => reading(slot, text, { occasion: 'set' }))
     const bare = {
       ...openings[0],

@@ -1,34 +1,25 @@
 import { handPlan, pairPlan, sliderPlan } from '@/core/drawing/hand-plan'
 import type { Mark } from '@/core/drawing/scene'
-import type { Order, OrderLine } from '@/core/order/order'
+import type { OrderLine } from '@/core/order/order'
 import { revisionChanges } from '@/core/order/revision'
 import { frameUnit, leafUnit, lockUnit, sliderUnit } from '@/core/test/family-units'
 import { done, jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { writeOrderCsv } from '@/writers/write-csv'
 import { claimNote } from './claim-note'
 import { countRows, orderSheet } from './order-sheet'
 
 const line: OrderLine = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
-const order = (lines: readonly OrderLine[], more: Partial<Order> = {}): Order => ({
-  id: '01900000-0000-7000-8000-0000000000f2',
-  number: 'H-0007',
-  revision: 1,
-  supersedes: null,
-  maker: 'Test',
-  releasedAt: '2026-01-05T08:00:00.000Z',
-  releasedBy: 'Ida Marlow',
-  withdrawn: null,
-  lines: [...lines],
-  ...more,
-})
 const as = (more: Partial<OrderLine>, tag = 'A1'): OrderLine => ({
   ...line,
   ...more,
   opening: { ...line.opening, tag },
 })
 const textOf = (lines: readonly OrderLine[], extras: Parameters<typeof orderSheet>[3] = {}) =>
-  JSON.stringify(orderSheet(jobRecord(), order(lines), lines, extras).blocks.filter(block => block.kind !== 'drawing'))
+  JSON.stringify(
+    orderSheet(jobRecord(), orderOf(lines), lines, extras).blocks.filter(block => block.kind !== 'drawing'),
+  )
 
 describe('an order sheet of every kind of door', () => {
   it.each([
@@ -86,7 +77,7 @@ describe('an order sheet of every kind of door', () => {
     ])
   })
   it('of a revision begins with what it changes', () => {
-    const changes = revisionChanges(order([line]), order([as({ jambExtension: length('1') })]))
+    const changes = revisionChanges(orderOf([line]), orderOf([as({ jambExtension: length('1') })]))
     const text = textOf([line], { changes })
     expect(text).toContain('What this revision changes')
     expect(text.indexOf('Jamb extension')).toBeLessThan(text.indexOf('Line 1'))
@@ -138,8 +129,8 @@ describe('the plan that tells the hand', () => {
 
 it('the claim note says what was ordered, what came and what is asked for', () => {
   const receipt = {
-    id: order([]).id,
-    orderId: order([]).id,
+    id: orderOf([]).id,
+    orderId: orderOf([]).id,
     line: 1,
     readings: { 'width.top': length('38') },
     hinges: 'left',
@@ -151,7 +142,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     by: 'Ida Marlow',
     at: '2026-01-09T08:00:00.000Z',
   } as const
-  const text = JSON.stringify(claimNote(jobRecord(), order([line]), line, receipt, { lengths: LENGTHS }).blocks)
+  const text = JSON.stringify(claimNote(jobRecord(), orderOf([line]), line, receipt, { lengths: LENGTHS }).blocks)
   for (const part of [
     '38 in instead of 37 1/2 in',
     'scratched',
@@ -163,7 +154,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     expect(text).toContain(part)
   expect(text).not.toContain('picture')
   const photo = {
-    id: order([]).id,
+    id: orderOf([]).id,
     slot: 'delivery',
     width: 400,
     height: 300,
@@ -171,7 +162,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     takenBy: 'Bram',
     takenAt: '2026-01-09T08:10:00.000Z',
   } as const
-  const { blocks } = claimNote(jobRecord(), order([line]), line, receipt, {
+  const { blocks } = claimNote(jobRecord(), orderOf([line]), line, receipt, {
     lengths: LENGTHS,
     photos: [{ photo, jpeg: new Uint8Array(3) }],
   })
@@ -179,7 +170,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
 })
 
 it('the lines as CSV say the hand in words and facts, and no text becomes a formula', () => {
-  const csv = writeOrderCsv(order([as({}, '=A1')]), '1/16')
+  const csv = writeOrderCsv(orderOf([as({}, '=A1')]), '1/16')
   const [head, row] = csv.split('\n')
   expect(head).toMatch(/^order,revision,line,tag/)
   expect(row).toContain("'=A1")

@@ -1,4 +1,5 @@
 import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { NUMBERS } from '@/trade/rates'
 import { bothUnits } from '@/words/both-units'
@@ -68,17 +69,7 @@ describe('the order sheet', () => {
     expect([bothUnits(inches(1), '1/16'), bothUnits(inches(1), '0.1')]).toEqual(['1 in (25.4 mm)', '25.4 mm (1 in)']))
 })
 
-const order = {
-  id: '01900000-0000-7000-8000-0000000000dd',
-  number: 'H-0007',
-  revision: 1,
-  supersedes: null,
-  maker: 'Test',
-  releasedAt: '2026-01-05T08:00:00.000Z',
-  releasedBy: 'Ida Marlow',
-  withdrawn: null,
-  lines: [result.line!],
-}
+const order = orderOf([result.line!])
 /** A line of another opening stands last on the same order. */
 const other = {
   ...result.line!,

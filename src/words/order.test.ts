@@ -11,6 +11,7 @@ import { DETAILS } from '@/core/specification/wish-values'
 import type { OpeningRecords } from '@/core/terms'
 import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit } from '@/core/test/family-units'
 import { done, LENGTHS, length, records, type Settled, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { OLD_LEAF } from '@/core/test/old-leaf'
 import { mm } from '@/core/units/length'
 import { CURES } from './cures'
 import { findingWords } from './findings'
@@ -53,14 +54,7 @@ function opening(
 }
 const TRIM = { 'brickmould/widths.top': '36', 'brickmould/heights.left': '80 1/2', 'mould.face': '1/2' }
 const LEAF = {
-  'core/widths.middle': '35 3/4',
-  'core/heights.left': '79 1/8',
-  'leaf.thickness': '1 3/4',
-  'hinge.1': '7 1/4',
-  'hinge.2': '37 1/16',
-  'hinge.3': '66 7/8',
-  'bore.top': '40 5/16',
-  backset: '2 3/4',
+  ...OLD_LEAF,
   'gap.head.centre': '1/16',
   'gap.bottom.centre': '1/16',
 }

@@ -7,6 +7,7 @@ import type { Answer } from '../survey/answer'
 import type { OpeningRecords } from '../terms'
 import { frameUnit, leafUnit, lockUnit, pairUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { done, fact, length, records, type Settled, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { OLD_LEAF } from '../test/old-leaf'
 import { orderLineSchema } from './order'
 
 const SETTLED = Object.fromEntries(DETAILS.map(name => [name, 'x']))
@@ -65,17 +66,7 @@ describe('a line of every kind of door', () => {
   })
   it('a metal leaf is ordered by the old one', () => {
     const chosen = full(leafUnit())
-    const texts = {
-      'core/widths.middle': '35 3/4',
-      'core/heights.left': '79 1/8',
-      'leaf.thickness': '1 3/4',
-      'hinge.1': '7 1/4',
-      'hinge.2': '37 1/16',
-      'hinge.3': '66 7/8',
-      'bore.top': '40 5/16',
-      backset: '2 3/4',
-    }
-    const own = opening('steel-leaf', texts, [fact('fact.label', '90')], chosen, { way: 'core', swing: 'out' })
+    const own = opening('steel-leaf', OLD_LEAF, [fact('fact.label', '90')], chosen, { way: 'core', swing: 'out' })
     expect(lineOf(own, chosen)).toMatchObject({ labelWanted: 90, derived: { width: length('35 3/4') }, wall: null })
   })
   it('a steel frame is ordered by its throat', () => {
