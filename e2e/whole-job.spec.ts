@@ -166,6 +166,7 @@ test('a tape misread by two inches is asked about, found and cured', async ({ pa
     ['Lean, right side', '0'],
     ['Bow, right side', '0'],
   ])
+  await expect(page.locator('[data-severity="correct"]')).toHaveCount(1)
   await expect(page.locator('[data-severity="correct"]')).toContainText('Width, top: 38 3/8 in disagrees with the rest')
   await page.locator('[data-severity="correct"]').click()
   await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText('Width, top')
