@@ -73,7 +73,7 @@ export const withoutOpen = (scene: Scene): Scene => ({
   marks: scene.marks.filter(mark => mark.kind !== 'reading' || mark.value !== null),
 })
 
-const common = (role: Role, id: string, certainty: Certainty): Common => ({ role, id, certainty })
+// Built member by member: a scene has hundreds of marks, drawn anew at each key.
 
 export const path = (
   role: Role,
@@ -81,11 +81,13 @@ export const path = (
   points: readonly Point[],
   closed = true,
   certainty: Certainty = 'sure',
-): Mark => ({ ...common(role, id, certainty), kind: 'path', points, closed })
+): Mark => ({ kind: 'path', role, id, certainty, points, closed })
 
 export const arc = (role: Role, id: string, centre: Point, radius: Length, fromDeg: number, toDeg: number): Mark => ({
-  ...common(role, id, 'sure'),
   kind: 'arc',
+  role,
+  id,
+  certainty: 'sure',
   centre,
   radius,
   fromDeg,
@@ -93,14 +95,18 @@ export const arc = (role: Role, id: string, centre: Point, radius: Length, fromD
 })
 
 export const dot = (role: Role, id: string, at: Point, certainty: Certainty = 'sure'): Mark => ({
-  ...common(role, id, certainty),
   kind: 'dot',
+  role,
+  id,
+  certainty,
   at,
 })
 
 export const dimension = (id: string, from: Point, to: Point, offset: Length, certainty: Certainty = 'sure'): Mark => ({
-  ...common('dimension', id, certainty),
   kind: 'dimension',
+  role: 'dimension',
+  id,
+  certainty,
   from,
   to,
   offset,
@@ -121,7 +127,7 @@ export const readingMark = (
   along: number,
   certainty: Certainty,
   { upright = false, likely = null, spread = null }: ReadingLook = {},
-): Mark => ({ ...common('reading', id, certainty), kind: 'reading', from, to, value, along, upright, likely, spread })
+): Mark => ({ kind: 'reading', role: 'reading', id, certainty, from, to, value, along, upright, likely, spread })
 
 export const figure = (
   role: Role,
@@ -130,11 +136,13 @@ export const figure = (
   value: Length,
   anchor: Anchor,
   certainty: Certainty = 'sure',
-): Mark => ({ ...common(role, id, certainty), kind: 'figure', at, value, anchor })
+): Mark => ({ kind: 'figure', role, id, certainty, at, value, anchor })
 
 export const label = (id: string, at: Point, word: string, anchor: Anchor = 'middle'): Mark => ({
-  ...common('label', id, 'sure'),
   kind: 'label',
+  role: 'label',
+  id,
+  certainty: 'sure',
   at,
   word,
   anchor,

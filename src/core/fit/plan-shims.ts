@@ -58,17 +58,15 @@ function gapAt({ member, at }: FasteningPoint, { hole, placement, unit }: Standi
   return sideGapsAt(hole, placement, unit.width, [at])[0]![member]
 }
 
+const NO_SCREW = { screw: null, screwLength: null }
+
 function shimAt(point: FasteningPoint, gap: Length, standing: Standing, trade: ShimTrade): ShimPoint {
-  const filler = point.member === 'head' || !standing.filler ? ZERO : sumOf(standing.filler[point.member])
-  return {
-    ...point,
-    gap,
-    filler,
-    ...packed(minus(gap, filler), standing, trade),
-    ...(trade.fastener === 'anchor' || point.member === 'head'
-      ? { screw: null, screwLength: null }
-      : screwFor(point, gap, standing, trade.lengths)),
-  }
+  const { place, member, at, why } = point
+  const filler = member === 'head' || !standing.filler ? ZERO : sumOf(standing.filler[member])
+  const { pack, issue } = packed(minus(gap, filler), standing, trade)
+  const isAnchored = trade.fastener === 'anchor' || member === 'head'
+  const { screw, screwLength } = isAnchored ? NO_SCREW : screwFor(point, gap, standing, trade.lengths)
+  return { place, member, at, why, gap, filler, pack, issue, screw, screwLength }
 }
 
 /** Packs the gap down to the step anybody can read or cut: never thicker than the gap. */

@@ -85,14 +85,21 @@ function planStep(
   const stale = one.needs.some(id => wasDoneAfter(id, entry, before, entries))
   if (hasEnded(entry)) {
     const isShaken = (missing.some(id => id !== 'unit-accepted') || stale) && !one.irreversible
-    return { ...one, state: isShaken ? 'look-again' : 'done', missing, until: null }
+    return asPlanned(one, isShaken ? 'look-again' : 'done', missing)
   }
-  if (entry?.result === 'failed') return { ...one, state: 'failed', missing, until: null }
-  if (missing.length) return { ...one, state: 'blocked', missing, until: null }
+  if (entry?.result === 'failed') return asPlanned(one, 'failed', missing)
+  if (missing.length) return asPlanned(one, 'blocked', missing)
   const until = waitsUntil(one, before, entries)
-  if (until !== null && until > facts.now) return { ...one, state: 'waiting', missing, until }
-  return { ...one, state: entry?.result === 'started' ? 'doing' : 'ready', missing, until: null }
+  if (until !== null && until > facts.now) return asPlanned(one, 'waiting', missing, until)
+  return asPlanned(one, entry?.result === 'started' ? 'doing' : 'ready', missing)
 }
+
+const asPlanned = (
+  { id, when, needs, minutes, irreversible, waitHours, caution, wantsUnit }: SettingStep,
+  state: StepState,
+  missing: readonly string[],
+  until: string | null = null,
+): PlannedStep => ({ id, when, needs, minutes, irreversible, waitHours, caution, wantsUnit, state, missing, until })
 
 /** Whether something a step rests on was done again after it. */
 function wasDoneAfter(

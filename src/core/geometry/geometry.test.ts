@@ -20,12 +20,26 @@ describe('a side read upwards', () => {
 it('a sill is read from left to right', () => expect(valueAt(rightward([point(0, 4), point(100, 8)]), 25)).toBe(5))
 
 describe('weighted least squares', () => {
-  const row = (value: number, deviation: number) => ({ coefficients: Float64Array.of(1), misclosure: value, deviation })
+  const row = (value: number, deviation: number) => ({ coefficients: [[0, 1]] as const, misclosure: value, deviation })
   it('is the weighted mean for one unknown', () => {
     const solution = leastSquares([row(10, 1), row(20, 2)], 1)!
     expect(solution.unknowns[0]).toBeCloseTo(12, 12)
-    expect(varianceOf(Float64Array.of(1), solution)).toBeCloseTo(0.8, 12)
+    expect(varianceOf([[0, 1]], solution)).toBeCloseTo(0.8, 12)
   })
   it('has no answer where nothing decides', () =>
-    expect(leastSquares([{ coefficients: Float64Array.of(1, 1), misclosure: 3, deviation: 1 }], 2)).toBeNull())
+    expect(
+      leastSquares(
+        [
+          {
+            coefficients: [
+              [0, 1],
+              [1, 1],
+            ],
+            misclosure: 3,
+            deviation: 1,
+          },
+        ],
+        2,
+      ),
+    ).toBeNull())
 })

@@ -1,5 +1,8 @@
+/** A linear combination of the unknowns: which, and by what factor. Unknowns it does not name have none. */
+export type Combination = readonly (readonly [unknown: number, factor: number])[]
+
 /** One observation of a linear system: coefficients per unknown, the observed minus computed value, and its standard deviation. */
-export type Row = { readonly coefficients: Float64Array; readonly misclosure: number; readonly deviation: number }
+export type Row = { readonly coefficients: Combination; readonly misclosure: number; readonly deviation: number }
 
 /** The solution of weighted normal equations, with the cofactors (inverse normal matrix), `size` to a row. */
 export type Solution = { readonly unknowns: Float64Array; readonly cofactors: Float64Array; readonly size: number }
@@ -61,24 +64,20 @@ export function cofactorsOf({ matrix, size }: Normal): Float64Array | null {
 }
 
 /** a·Q·aᵀ: the variance of a linear combination of the unknowns. */
-export function varianceOf(coefficients: Float64Array, { cofactors, size }: Solution): number {
+export function varianceOf(coefficients: Combination, { cofactors, size }: Solution): number {
   let total = 0
-  for (let i = 0; i < size; i++) {
-    const one = coefficients[i]!
-    if (one === 0) continue
-    for (let j = 0; j < size; j++) total += one * cofactors[i * size + j]! * coefficients[j]!
-  }
+  for (const [i, one] of coefficients)
+    for (const [j, other] of coefficients) total += one * cofactors[i * size + j]! * other
   return total
 }
 
-/** Adds one observation. Most coefficients are zero: a reading concerns two points at most. */
+/** Adds one observation. A reading concerns two points at most, so few of its coefficients are there at all. */
 export function accumulate({ coefficients, misclosure, deviation }: Row, { matrix, right, size }: Normal): void {
   const weight = 1 / (deviation * deviation)
-  for (let i = 0; i < size; i++) {
-    const scaled = coefficients[i]! * weight
-    if (scaled === 0) continue
+  for (const [i, one] of coefficients) {
+    const scaled = one * weight
     right[i]! += scaled * misclosure
-    for (let j = 0; j < size; j++) matrix[i * size + j]! += scaled * coefficients[j]!
+    for (const [j, other] of coefficients) matrix[i * size + j]! += scaled * other
   }
 }
 

@@ -23,10 +23,12 @@ type Judged = Observed & { readonly residual: number; readonly redundancy: numbe
 
 function read({ observed, unknowns, solution }: SolvedOpening): AdjustedOpening {
   const judged = observed.map((one): Judged => {
-    const model = modelled(one.name, unknowns)
-    const residual = one.value - model.value
-    const redundancy = Math.max(0, 1 - varianceOf(model.coefficients, solution) / (one.deviation * one.deviation))
-    return { ...one, residual, redundancy, test: Math.abs(residual) / (one.deviation * Math.sqrt(redundancy)) }
+    const { name, value, deviation, measured } = one
+    const model = modelled(name, unknowns)
+    const residual = value - model.value
+    const redundancy = Math.max(0, 1 - varianceOf(model.coefficients, solution) / (deviation * deviation))
+    const test = Math.abs(residual) / (deviation * Math.sqrt(redundancy))
+    return { name, value, deviation, measured, residual, redundancy, test }
   })
   const measured = judged.filter(one => one.measured)
   return {

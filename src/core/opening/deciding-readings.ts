@@ -1,4 +1,4 @@
-import { type Solution, varianceOf } from '../geometry/least-squares'
+import { type Combination, type Solution, varianceOf } from '../geometry/least-squares'
 import { NETWORK_READINGS, type NetworkReading } from '../survey/network'
 import { type Length, nearestTick } from '../units/length'
 import { measuredDeviation, modelled, UNKNOWN_COUNT, type Unknowns } from './network-model'
@@ -66,10 +66,10 @@ function shiftBy(
 }
 
 /** Q·aᵀ. */
-function spreadOf(coefficients: Float64Array, { cofactors, size }: Solution): Float64Array {
+function spreadOf(coefficients: Combination, { cofactors, size }: Solution): Float64Array {
   return Float64Array.from({ length: UNKNOWN_COUNT }, (_, i) => {
     let total = 0
-    for (let j = 0; j < size; j++) total += cofactors[i * size + j]! * coefficients[j]!
+    for (const [j, factor] of coefficients) total += cofactors[i * size + j]! * factor
     return total
   })
 }

@@ -1,3 +1,4 @@
+import type { Combination } from '../geometry/least-squares'
 import { kindOf, type NetworkReading } from '../survey/network'
 import type { NetworkDeviations } from './opening'
 
@@ -19,7 +20,7 @@ export const UNKNOWN = { X_L1, X_L2, X_R0, X_R1, X_R2, Y_R0, Y_S, Y_L2, Y_R2, Y_
 export type Unknowns = Float64Array
 
 /** Readings that are linear in the unknowns, as pairs of unknown and factor. */
-const LINEAR: { readonly [name in NetworkReading]?: readonly (readonly [number, number])[] } = {
+const LINEAR: { readonly [name in NetworkReading]?: Combination } = {
   'widths.bottom': [[X_R0, 1]],
   'widths.middle': [
     [X_R1, 1],
@@ -68,45 +69,33 @@ const LINEAR: { readonly [name in NetworkReading]?: readonly (readonly [number, 
   ],
 }
 
-const LINEAR_ROWS = new Map(Object.entries(LINEAR).map(([name, terms]) => [name, coefficientsOf(terms)] as const))
-
-function coefficientsOf(terms: readonly (readonly [number, number])[]): Float64Array {
-  const row = new Float64Array(UNKNOWN_COUNT)
-  for (const [unknown, factor] of terms) row[unknown] = factor
-  return row
-}
-
 /** What a reading would be if the unknowns were true, and how it changes with each of them. */
-export function modelled(name: NetworkReading, u: Unknowns): { value: number; coefficients: Float64Array } {
-  const linear = LINEAR_ROWS.get(name)
-  if (linear) {
-    let value = 0
-    for (let i = 0; i < UNKNOWN_COUNT; i++) value += linear[i]! * u[i]!
-    return { value, coefficients: linear }
-  }
-  return name === 'diagonals.risingRight'
-    ? distance([[X_R2, 1]], [[Y_R2, 1]], u)
-    : distance(
-        [
-          [X_R0, 1],
-          [X_L2, -1],
-        ],
-        [
-          [Y_R0, 1],
-          [Y_L2, -1],
-        ],
-        u,
-      )
+export function modelled(name: NetworkReading, u: Unknowns): { value: number; coefficients: Combination } {
+  const linear = LINEAR[name]
+  if (linear) return { value: valueOf(linear, u), coefficients: linear }
+  return name === 'diagonals.risingRight' ? distance([[X_R2, 1]], [[Y_R2, 1]], u) : distance(ACROSS, UP, u)
 }
 
-function distance(x: [number, number][], y: [number, number][], u: Unknowns) {
-  const dx = x.reduce((total, [i, factor]) => total + factor * u[i]!, 0)
-  const dy = y.reduce((total, [i, factor]) => total + factor * u[i]!, 0)
+const ACROSS: Combination = [
+  [X_R0, 1],
+  [X_L2, -1],
+]
+const UP: Combination = [
+  [Y_R0, 1],
+  [Y_L2, -1],
+]
+
+function valueOf(combination: Combination, u: Unknowns): number {
+  let value = 0
+  for (const [unknown, factor] of combination) value += factor * u[unknown]!
+  return value
+}
+
+function distance(x: Combination, y: Combination, u: Unknowns) {
+  const [dx, dy] = [valueOf(x, u), valueOf(y, u)]
   const value = Math.hypot(dx, dy)
-  const coefficients = new Float64Array(UNKNOWN_COUNT)
-  for (const [i, factor] of x) coefficients[i] = (factor * dx) / value
-  for (const [i, factor] of y) coefficients[i] = (factor * dy) / value
-  return { value, coefficients }
+  const scaled = (all: Combination, by: number): Combination => all.map(([i, factor]) => [i, (factor * by) / value])
+  return { value, coefficients: [...scaled(x, dx), ...scaled(y, dy)] }
 }
 
 /** How exact a measured reading of this kind is, in ticks. */

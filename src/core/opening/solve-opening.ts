@@ -74,7 +74,7 @@ function settle(observed: readonly Observed[], start: Unknowns): { unknowns: Unk
   const linear = emptyNormal(UNKNOWN_COUNT)
   const nought = new Float64Array(UNKNOWN_COUNT)
   const bent = observed.filter(one => kindOf(one.name) === 'diagonals')
-  for (const one of observed) if (!bent.includes(one)) accumulate(rowOf(one, nought), linear)
+  for (const one of observed) if (kindOf(one.name) !== 'diagonals') accumulate(rowOf(one, nought), linear)
   let unknowns = start
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const normal = normalAt(unknowns, linear, bent)

@@ -17,25 +17,33 @@ export const SEASONAL_PRESSURE_PA = 4
 /** Air through an open crack, in m³/h at a pressure difference in Pa. A tapering gap is cut into slices; a slice without a gap leaks nothing.
  *  @source Baker, Sharples and Ward 1987, "Air flow through cracks", Building and Environment 22(4): ΔP = A·Q + B·Q². */
 export function crackFlowM3h(side: LeakySide, pressurePa: number): number {
-  const slices = gapSlices(side.gaps.map(metresOf))
-  const sliceM = metresOf(side.length) / slices.length
-  const depthM = metresOf(side.depth)
-  const flow = slices.reduce((total, gapM) => total + sliceFlowM3s(gapM, sliceM, depthM, side.bends, pressurePa), 0)
+  const gapsM = side.gaps.map(metresOf)
+  const slices = gapsM.length === 1 ? 1 : (gapsM.length - 1) * SLICES_PER_SPAN
+  const at = { lengthM: metresOf(side.length) / slices, depthM: metresOf(side.depth), bends: side.bends, pressurePa }
+  let flow = 0
+  for (let slice = 0; slice < slices; slice++) flow += sliceFlowM3s(gapOfSlice(gapsM, slice), at)
   return flow * SECONDS_PER_HOUR
 }
 
-function gapSlices(gapsM: readonly number[]): readonly number[] {
-  if (gapsM.length === 1) return [gapsM[0]!]
-  return gapsM.slice(1).flatMap((to, i) => {
-    const from = gapsM[i]!
-    return Array.from({ length: SLICES_PER_SPAN }, (_, k) => from + ((to - from) * (k + 0.5)) / SLICES_PER_SPAN)
-  })
+/** The gap in the middle of a slice, on the straight line between the readings above and below it. */
+function gapOfSlice(gapsM: readonly number[], slice: number): number {
+  const span = Math.floor(slice / SLICES_PER_SPAN)
+  const from = gapsM[span]!
+  const to = gapsM[span + 1] ?? from
+  return from + ((to - from) * ((slice % SLICES_PER_SPAN) + 0.5)) / SLICES_PER_SPAN
 }
 
-function sliceFlowM3s(gapM: number, lengthM: number, depthM: number, bends: number, pressurePa: number): number {
+type Slice = {
+  readonly lengthM: number
+  readonly depthM: number
+  readonly bends: number
+  readonly pressurePa: number
+}
+
+function sliceFlowM3s(gapM: number, { lengthM, depthM, bends, pressurePa }: Slice): number {
   if (gapM <= 0 || lengthM <= 0) return 0
-  const a = (12 * VISCOSITY_PA_S * depthM) / (lengthM * gapM ** 3)
-  const b = (DENSITY_KG_M3 * (1.5 + bends)) / (2 * gapM ** 2 * lengthM ** 2)
+  const a = (12 * VISCOSITY_PA_S * depthM) / (lengthM * gapM * gapM * gapM)
+  const b = (DENSITY_KG_M3 * (1.5 + bends)) / (2 * gapM * gapM * lengthM * lengthM)
   return (-a + Math.sqrt(a * a + 4 * b * pressurePa)) / (2 * b)
 }
 

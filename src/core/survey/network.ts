@@ -26,7 +26,8 @@ export type NetworkReading = (typeof NETWORK_READINGS)[number]
 /** The kind of a reading: what stands before its dot. */
 export type NetworkKind = 'widths' | 'heights' | 'diagonals' | 'lean' | 'fall' | 'bow' | 'crown'
 
-export const kindOf = (name: NetworkReading): NetworkKind => name.split('.')[0] as NetworkKind
+const KINDS = new Map(NETWORK_READINGS.map(name => [name, name.split('.')[0] as NetworkKind]))
 
-export const isNetworkReading = (name: string): name is NetworkReading =>
-  (NETWORK_READINGS as readonly string[]).includes(name)
+export const kindOf = (name: NetworkReading): NetworkKind => KINDS.get(name)!
+
+export const isNetworkReading = (name: string): name is NetworkReading => KINDS.has(name as NetworkReading)

@@ -50,7 +50,7 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const sizes = readParts(body, options.unit)
   if ('code' in sizes) return (isWords(text) ? parseWords(typed, text, options) : null) ?? fail(sizes.code, sizes.facts)
   const strength = outer?.[3] === '+' ? 1 : outer?.[3] === '-' ? -1 : 0
-  const size = sizes.exact + strength * halfGraduation(options, sizes.metric)
+  const size = strength === 0 ? sizes.exact : sizes.exact + strength * halfGraduation(options, sizes.metric)
   const signed = outer?.[1] === '-' ? -size : size
   const nearest = Math.sign(signed) * Math.round(Math.abs(signed))
   if (!isLength(nearest)) return fail('too-long')
@@ -72,7 +72,11 @@ function parseWords(typed: string, text: string, options: LengthOptions): Outcom
   return done({ ticks: ticks(nearest[0]!), rounded: Math.abs(nearest[0]! - all[0]!) > 1e-6, text: typed })
 }
 
+/** Figures and marks alone: what nearly every reading is typed with. */
+const PLAIN = /^[\d ./"+-]*$/
+
 function normalise(typed: string): string {
+  if (PLAIN.test(typed)) return typed.trim()
   const plain = typed
     .normalize('NFC')
     .replace(/[½¼¾⅛⅜⅝⅞]/g, sign => ` ${VULGAR[sign]}`)
@@ -130,8 +134,13 @@ function readFraction(numerator: string, denominator: string): number | { code: 
   return (top * TICKS_PER_INCH) / bottom
 }
 
+/** Whole numbers of so many digits are exact as they are, in any unit. */
+const SHORT = 8
+
 /** The digits read as an integer over a power of ten, so that no float stands between the text and the ticks. */
 function decimal(digits: string, unit: string, metric: boolean): { exact: number; inexact: boolean; metric: boolean } {
+  if (digits.length <= SHORT && !digits.includes('.'))
+    return { exact: Number(digits) * TICKS_PER[unit]!, inexact: false, metric }
   const [whole = '0', fraction = ''] = digits.split('.')
   const scale = 10n ** BigInt(fraction.length)
   const scaled = BigInt(`${whole || '0'}${fraction}`) * BigInt(TICKS_PER[unit]!)
