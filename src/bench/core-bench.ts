@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { CALL_TRADE } from '@/compute/call-trade'
-import { answer } from '@/core/calls'
+import { answer } from '@/core/calls/calls'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'

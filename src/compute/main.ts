@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline'
-import { answer } from '@/core/calls'
+import { answer } from '@/core/calls/calls'
 import { issueWords } from '@/words/issues'
 import { CALL_TRADE } from './call-trade'
 

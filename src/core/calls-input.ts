@@ -31,6 +31,7 @@ export type Reader = {
   readonly number: (name: string) => number
   readonly optionalNumber: (name: string) => number | undefined
   readonly numbers: (name: string) => readonly number[]
+  readonly optionalNumbers: (name: string) => readonly number[] | undefined
   readonly object: (name: string) => Reader
   /** A member whose own members have paths of their own, without this one's name. */
   readonly root: (name: string) => Reader
@@ -64,6 +65,8 @@ export function readerOf(value: unknown, path = ''): Reader {
     number: (name: string) => numberFrom(need(name), at(name)),
     optionalNumber: (name: string) => mapped(take(name), one => numberFrom(one, at(name))),
     numbers: (name: string) => listFrom(need(name), at(name)).map((one, i) => numberFrom(one, `${at(name)}[${i}]`)),
+    optionalNumbers: (name: string) =>
+      mapped(take(name), list => listFrom(list, at(name)).map((one, i) => numberFrom(one, `${at(name)}[${i}]`))),
     object: (name: string) => readerOf(need(name), at(name)),
     root: (name: string) => {
       const member = need(name)

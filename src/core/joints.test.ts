@@ -1,6 +1,6 @@
 import { CALL_TRADE } from '../compute/call-trade'
 import type { Family } from './base/kinds'
-import { answer } from './calls'
+import { answer } from './calls/calls'
 import type { CatalogueUnit } from './catalogue/unit'
 import { hingePullN } from './physics/hinge-load'
 import { GAP_PLACES } from './test/edges'

@@ -76,6 +76,13 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'input.both': () => 'A list and the demo’s catalogue can’t both be given. Leave one out.',
   'input.rows': f => `The list can’t be taken. Row ${f.row}, ${f.column}: ${String(f.reason).replace(/[.]$/, '')}.`,
   'input.article': f => `No unit of the list has the article “${f.article}”.`,
+  'input.one-of': () => 'Two ways of saying the same are given. Leave one out.',
+  'input.rising': () => 'Figures above zero that rise are needed here.',
+  'input.whole': () => 'A whole number, not below zero, is needed here.',
+  'pan.centre': () => 'A centre piece no longer than its lap adds nothing.',
+  'contact.three': () => 'Three widths are needed here: top, middle, bottom.',
+  'date.unreadable': () => 'A date is needed here: year, month, day, as in 2026-08-31.',
+  'date.range': () => 'This leads beyond the year 9999.',
   'input.json': () => 'This line is not JSON.',
   'call.unknown': f => `There is no call named “${f.call}”.`,
 }

@@ -14,6 +14,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'room-height': 'Room in the height',
   'core-width': 'Leaf to unit, width',
   'core-height': 'Leaf to unit, height',
+  'mould-width': 'Width of brickmould',
+  'mould-setback': 'Setback of brickmould',
   'wall-spare': 'Spare over the wall',
   'jamb-extension': 'Deepest extension',
   'floor-target': 'Clearance wanted under the leaf',
@@ -116,11 +118,19 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'wedge-bearing': 'Least a wedge pair bears',
   'jamb-usual': 'Usual jamb',
   'hinge-screw-least': 'Shortest hinge screw',
+  'stud-depth': 'Depth of a stud',
+  'screw-margin': 'Screw in from the stud’s face',
   'test-plumb': 'Plumb of a set frame, within',
   'test-margins': 'Margins even within',
   'contact-even': 'Contact even within',
+  'contact-least': 'Contact at least',
+  'contact-most': 'Contact at most',
+  'contact-move-most': 'Contact moved at most',
   'storm-thickness': 'Storm door thickness',
   'support-every': 'Sill support at least every',
+  'pan-end': 'End piece of a sill pan',
+  'pan-centre': 'Centre piece of a sill pan',
+  'pan-overlap': 'Lap of a sill pan',
 }
 
 const RULES: Readonly<Record<string, string>> = {

@@ -1,6 +1,6 @@
 import { CALL_TRADE } from '../../compute/call-trade'
 import { FAMILIES } from '../base/kinds'
-import { answer } from '../calls'
+import { answer } from '../calls/calls'
 import { DOORS } from '../doors/doors'
 import { done, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { inches } from '../units/length'

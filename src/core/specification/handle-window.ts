@@ -1,4 +1,4 @@
-import { type Length, largestOf, minus, plus } from '../units/length'
+import { type Length, largestOf, minus, nearestTick, plus } from '../units/length'
 
 /** Something of the entry door that stands out: where its middle is, half its height, how far it stands out. */
 export type Projection = { readonly middle: Length; readonly half: Length; readonly proud: Length }
@@ -27,4 +27,20 @@ export function takenHeights(
     else joined.push(band)
   }
   return joined
+}
+
+/** Heights at which the middle of a handle's body may stand, lowest first: between two wished heights, and for every band that is
+ *  taken at least half the body and the spare away from it. One free height alone is a band of no length. */
+export function freeHeights(body: Length, taken: readonly Band[], between: Band, spare: Length): readonly Band[] {
+  const reach = body / 2 + spare
+  const blocked = taken.map(({ from, to }) => [from - reach, to + reach] as const).sort((a, b) => a[0] - b[0])
+  const free: Band[] = []
+  let from: number = between.from
+  for (const [start, end] of blocked) {
+    if (end <= from) continue
+    if (start > between.to) break
+    if (start >= from) free.push({ from: nearestTick(from), to: nearestTick(start) })
+    from = end
+  }
+  return from > between.to ? free : [...free, { from: nearestTick(from), to: between.to }]
 }

@@ -1,7 +1,7 @@
 import { hingePullN } from '../physics/hinge-load'
 import type { Length } from '../units/length'
 import { type HingePlaces, hingeSpacing } from './hinge-places'
-import type { HingeClass, HingeTrade, LeafMass } from './weigh-leaf'
+import { type HingeClass, type HingeTrade, type LeafMass, leastClass } from './weigh-leaf'
 
 export type HingePlan = {
   readonly count: number
@@ -23,7 +23,13 @@ export function planHinges(
   const pullN = hingePullN(mass.kg, leaf.width, hingeSpacing(places))
   return {
     count: places.tops.length,
-    hinge: trade.classes.find(one => one.mostKg >= mass.kg) ?? null,
+    hinge:
+      trade.classes[
+        leastClass(
+          mass.kg,
+          trade.classes.map(one => one.mostKg),
+        )
+      ] ?? null,
     pullN,
     needsLongScrews: isExterior || pullN > trade.longScrewAboveN,
   }

@@ -41,6 +41,20 @@ export type LeafMass = {
   readonly isWeighed: boolean
 }
 
+type Size = { readonly width: Length; readonly height: Length }
+
+/** Area times mass by area, kg. */
+export const massByArea = ({ width, height }: Size, kgPerM2: number): number =>
+  metresOf(width) * metresOf(height) * kgPerM2
+
+/** Volume times density in kg/m³, kg. */
+export const massByVolume = (size: Size, thickness: Length, densityKgM3: number): number =>
+  massByArea(size, metresOf(thickness) * densityKgM3)
+
+/** The least of rising classes that carries a mass; a class carries its own figure. -1 when none does. */
+export const leastClass = (massKg: number, mostKg: readonly number[]): number =>
+  mostKg.findIndex(most => most >= massKg)
+
 /** The mass of a leaf: weighed, else its area times the mass of its construction; `null` while neither is known. */
 export function leafMass(
   leaf: { readonly width: Length; readonly height: Length },
@@ -50,7 +64,7 @@ export function leafMass(
 ): LeafMass | null {
   if (weighedKg !== null) return { kg: weighedKg, isWeighed: true }
   if (construction === null) return null
-  return { kg: metresOf(leaf.width) * metresOf(leaf.height) * arealMass[construction].kgPerM2, isWeighed: false }
+  return { kg: massByArea(leaf, arealMass[construction].kgPerM2), isWeighed: false }
 }
 
 /** How many hinges: two up to one height, then one more for each further piece of it begun. */

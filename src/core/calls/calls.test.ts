@@ -1,10 +1,10 @@
 import { Readable, Writable } from 'node:stream'
-import { CALL_TRADE } from '../compute/call-trade'
-import { replyTo, serveLines } from '../compute/main'
-import { ISSUE_CODES, issueWords } from '../words/issues'
+import { CALL_TRADE } from '../../compute/call-trade'
+import { replyTo, serveLines } from '../../compute/main'
+import { ISSUE_CODES, issueWords } from '../../words/issues'
+import { randomFrom, wholeFrom } from '../test/fixtures'
+import { inches } from '../units/length'
 import { answer, CALLS } from './calls'
-import { randomFrom, wholeFrom } from './test/fixtures'
-import { inches } from './units/length'
 
 const ask = (call: string, input: unknown) => answer({ call, input }, CALL_TRADE)
 
