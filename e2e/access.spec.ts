@@ -75,7 +75,7 @@ test.describe('on a phone', () => {
     expect(wide).toEqual([])
   })
   test('a reading is taken on the keypad with gloves: every key is 44 px', async ({ page }) => {
-    await newOpening(page, `Gloves ${Date.now()}`, 'Fish store', 'Core')
+    await newOpening(page, `Gloves ${Date.now()}`, 'Fish store', 'The leaf itself')
     await page.getByRole('button', { name: 'Keypad' }).click()
     for (const key of ['3', '5', '7/8', 'strong'])
       await page.getByRole('group', { name: 'Keypad' }).getByRole('button', { name: key, exact: true }).click()
@@ -143,7 +143,7 @@ test('field, ladder and drawing stay where they are from one reading to the next
 })
 
 test('the sheet works by keyboard alone', async ({ page }) => {
-  await newOpening(page, `Keys ${Date.now()}`, 'Watch house', 'Core')
+  await newOpening(page, `Keys ${Date.now()}`, 'Watch house', 'The leaf itself')
   await page.locator('body').press('n')
   await expect(field(page)).toBeFocused()
   for (const typed of ['36', '36', '36', '80', '80']) {

@@ -20,7 +20,7 @@ async function stored(page: Page): Promise<readonly Stored[]> {
 test('a laser that jitters, repeats, switches units, drops out and is killed leaves one row for each value that was taken', async ({
   page,
 }) => {
-  await newOpening(page, `Laser ${Date.now()}`, 'Rigging loft', 'Core')
+  await newOpening(page, `Laser ${Date.now()}`, 'Rigging loft', 'The leaf itself')
   await tell('laser', { unit: 'mm', jitter: 0, repeat: 1 })
   await tell('laser', { measure: 111.1 })
   await page.getByRole('button', { name: 'Pair Laser' }).click()
@@ -78,7 +78,7 @@ test('a laser that jitters, repeats, switches units, drops out and is killed lea
 })
 
 test('a digital level lands as the gap at the end of the level that is held, with its side', async ({ page }) => {
-  await newOpening(page, `Level ${Date.now()}`, 'Anchor store', 'Pocket')
+  await newOpening(page, `Level ${Date.now()}`, 'Anchor store', 'Rebate to rebate')
   await page.locator('[data-slot="pocket/lean.left"]').click()
   await page.getByRole('button', { name: 'Pair Digital level' }).click()
   await expect(row(page, 'level')).toHaveAttribute('data-state', 'listening')
@@ -98,7 +98,7 @@ test('a digital level lands as the gap at the end of the level that is held, wit
 test('a device that is not there says so', async ({ page }) => {
   expect((await page.request.post(`${base()}/api/devices/theodolite/pair`)).status()).toBe(404)
   await control('kill-laser')
-  await newOpening(page, `No laser ${Date.now()}`, 'Coal hole', 'Core')
+  await newOpening(page, `No laser ${Date.now()}`, 'Coal hole', 'The leaf itself')
   await page.getByRole('button', { name: 'Pair Laser' }).click()
   await expect(page.getByText('The device does not answer. Switch it on and try again.')).toBeVisible()
   await control('restart-laser')

@@ -98,7 +98,7 @@ test('a reload in the middle, while nothing can be stored: what was typed is sti
   page,
 }) => {
   const questions = ladderFor(DOORS.interior.survey, 'pocket')
-  await newOpening(page, `Reload ${Date.now()}`, 'Pantry', 'Pocket', 'Inches', FAMILY_NAMES.interior.name)
+  await newOpening(page, `Reload ${Date.now()}`, 'Pantry', 'Rebate to rebate', 'Inches', FAMILY_NAMES.interior.name)
   const path = new URL(page.url()).pathname.split('/')[2]!
   await walk(page, questions.slice(0, 4), readings('pocket'))
   await allStored(page)
@@ -128,7 +128,7 @@ test('a reload in the middle, while nothing can be stored: what was typed is sti
 })
 
 test('a reading is skipped with its reason, undone, and asked by what it decides', async ({ page }) => {
-  await newOpening(page, `Skip ${Date.now()}`, 'Cooperage', 'Trim off')
+  await newOpening(page, `Skip ${Date.now()}`, 'Cooperage', 'Stud to stud')
   await page.getByRole('button', { name: 'Skip …' }).click()
   await page.getByLabel('Note to the skipped reading').fill('flooring laid over it')
   await page.getByRole('button', { name: 'can’t be reached' }).click()
@@ -170,7 +170,7 @@ test('a reading is skipped with its reason, undone, and asked by what it decides
 test('two ways and two people stand beside each other; words that mean two lengths are asked about', async ({
   page,
 }) => {
-  await newOpening(page, `Second ${Date.now()}`, 'Sail store', 'Core')
+  await newOpening(page, `Second ${Date.now()}`, 'Sail store', 'The leaf itself')
   await field(page).focus()
   await page.keyboard.type('twenty one sixteenths')
   const choices = page.getByRole('group', { name: 'Which is meant' })

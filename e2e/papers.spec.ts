@@ -11,7 +11,7 @@ const openingId = (url: string) => new URL(url).pathname.split('/')[2]!
 test('photos are taken in without where they were taken, shown small, and go into the PDF if wished', async ({
   page,
 }) => {
-  await newOpening(page, `Photo ${Date.now()}`, 'Chart room', 'Core')
+  await newOpening(page, `Photo ${Date.now()}`, 'Chart room', 'The leaf itself')
   const id = openingId(page.url())
   const choose = async (name: string, buffer: Buffer, mimeType: string) => {
     const choosing = page.waitForEvent('filechooser')
@@ -76,7 +76,7 @@ test('the measure sheet prints every reading with its number, filled or blank', 
 })
 
 test('readings come in from a file: the good rows are taken, the bad ones say why', async ({ page }) => {
-  await newOpening(page, `File ${Date.now()}`, 'Smoke house', 'Pocket')
+  await newOpening(page, `File ${Date.now()}`, 'Smoke house', 'Rebate to rebate')
   const choose = async (name: string, content: string) => {
     const choosing = page.waitForEvent('filechooser')
     await page.getByRole('button', { name: 'Readings from a file …' }).click()
@@ -105,7 +105,7 @@ test('the same reading sent a thousand times, while the server is killed and sta
   page,
 }) => {
   test.setTimeout(180_000)
-  await newOpening(page, `Resend ${Date.now()}`, 'Lamp room', 'Core')
+  await newOpening(page, `Resend ${Date.now()}`, 'Lamp room', 'The leaf itself')
   const path = `${base()}/api/openings/${openingId(page.url())}/readings`
   await field(page).focus()
   await page.keyboard.type('36')
@@ -136,7 +136,7 @@ test('the same reading sent a thousand times, while the server is killed and sta
 test('broken files and pictures sent to their addresses (seeded) are answered in sentences, and nothing is stored half', async ({
   page,
 }) => {
-  await newOpening(page, `Fuzz ${Date.now()}`, 'Kiln', 'Core')
+  await newOpening(page, `Fuzz ${Date.now()}`, 'Kiln', 'The leaf itself')
   const address = `${base()}/api/openings/${openingId(page.url())}`
   const jpeg = await phonePhoto()
   const csv = 'slot,typed\ncore/widths.bottom,36\ncore/widths.middle,36 1/8\n'

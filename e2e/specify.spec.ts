@@ -4,7 +4,7 @@ import { demoOpening, newOpening, open, stage } from './test/harvek'
 test('the hand is settled by tapping the drawing, shown in words and in plan, and can be taken back', async ({
   page,
 }) => {
-  await newOpening(page, `Hand ${Date.now()}`, 'Boat store', 'Core')
+  await newOpening(page, `Hand ${Date.now()}`, 'Boat store', 'The leaf itself')
   await stage(page, 'Specify')
   await page.getByRole('button', { name: 'Hinges on the right, seen from outside' }).click()
   await page.getByRole('button', { name: 'Swings out' }).click()

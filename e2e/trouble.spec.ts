@@ -3,7 +3,7 @@ import { control } from './test/control'
 import { allStored, base, DEMO_JOB, newOpening, open, stage, typeReadings } from './test/harvek'
 
 test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
-  await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Trim off')
+  await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Stud to stud')
   await typeReadings(page, [
     ['Fall of the sill', '0'],
     ['Crown of the sill', '0'],
@@ -27,7 +27,7 @@ test('a wish that meets another person’s change shows both, and what one side 
   page,
   browser,
 }) => {
-  await newOpening(page, `Two hands ${Date.now()}`, 'Sail loft', 'Core')
+  await newOpening(page, `Two hands ${Date.now()}`, 'Sail loft', 'The leaf itself')
   await page.getByRole('button', { name: 'Specify' }).click()
   const other = await browser.newPage()
   await other.goto(page.url())
@@ -90,7 +90,7 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
     ['99999 mm', 'more than 20 m'],
   ] as const) {
     test(typed, async ({ page }) => {
-      await newOpening(page, `Odd ${Date.now()}`, 'Rope walk', 'Core')
+      await newOpening(page, `Odd ${Date.now()}`, 'Rope walk', 'The leaf itself')
       const input = page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
       await input.fill(typed)
       await input.press('Enter')
@@ -102,7 +102,7 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
 })
 
 test('wishes that were not stored yet when the page is left are stored when it is back', async ({ page }) => {
-  await newOpening(page, `Left ${Date.now()}`, 'Net store', 'Core')
+  await newOpening(page, `Left ${Date.now()}`, 'Net store', 'The leaf itself')
   await stage(page, 'Specify')
   await page.route('**/wishes', route => route.abort())
   await page.getByText('Double', { exact: true }).click()

@@ -32,7 +32,7 @@ const READINGS = [
 ] as const
 
 test('one door, from the first reading to the record', async ({ page }) => {
-  await newOpening(page, `Quay store ${Date.now()}`, 'Chandlery door', 'Trim off')
+  await newOpening(page, `Quay store ${Date.now()}`, 'Chandlery door', 'Stud to stud')
   const started = Date.now()
   await typeReadings(page, READINGS)
   await page.getByRole('button', { name: 'new wall' }).click()
@@ -145,7 +145,7 @@ test('one door, from the first reading to the record', async ({ page }) => {
 })
 
 test('a tape misread by two inches is asked about, found and cured', async ({ page }) => {
-  await newOpening(page, `Misread ${Date.now()}`, 'Net loft', 'Trim off')
+  await newOpening(page, `Misread ${Date.now()}`, 'Net loft', 'Stud to stud')
   await typeReadings(page, [
     ['Fall of the sill', '0'],
     ['Crown of the sill', '0'],
@@ -183,7 +183,7 @@ test('a tape misread by two inches is asked about, found and cured', async ({ pa
 })
 
 test('a typed reading is on the drawing with its findings within 50 ms (printed)', async ({ page }) => {
-  await newOpening(page, `Speed ${Date.now()}`, 'Quick door', 'Trim off')
+  await newOpening(page, `Speed ${Date.now()}`, 'Quick door', 'Stud to stud')
   await typeReadings(page, [
     ['Fall of the sill', '0'],
     ['Crown of the sill', '0'],

@@ -7,7 +7,7 @@ const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 4,
+  version: 5,
   receipts: [],
   schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
@@ -56,7 +56,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 5, 'version'],
+    [['version'], 6, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],

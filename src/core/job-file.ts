@@ -5,8 +5,8 @@ import { EDIT_SCHEMAS } from './edits'
 import { logEntrySchema } from './log/log'
 import { orderSchema } from './order/order'
 import { receiptSchema } from './order/receipt'
-import { listOf, partWishes, raiseAnswer, raiseLine, raiseLog, raiseReading } from './records/raise'
-import { raiseUnit } from './records/raise-unit'
+import { listOf, partWishes, raiseAnswer, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './records/raise'
+import { raiseUnit, silentOnNew } from './records/raise-unit'
 import { isMembers, type Members } from './records/version'
 import { answerSchema } from './survey/answer'
 import { jobSchema, openingSchema } from './survey/job-record'
@@ -14,7 +14,7 @@ import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-const FILE_VERSION = 4
+const FILE_VERSION = 5
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -100,6 +100,12 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
       ...order,
       lines: listOf(order.lines, raiseLine),
     })),
+  }),
+  4: file => ({
+    ...file,
+    version: 5,
+    units: listOf(file.units, silentOnNew),
+    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),
 }
 

@@ -9,6 +9,7 @@ import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
 import type { Wishes } from './specification/wishes'
 import { isAnswered } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
+import { WAY_READINGS } from './survey/ways'
 import type { OpeningRecords } from './terms'
 import type { Work } from './work'
 
@@ -29,7 +30,8 @@ export function progressOf(work: Work, records: OpeningRecords): Progress {
     measure:
       essentialFor(door.survey, wishes.way).every(question => isAnswered(measure.value.survey, question)) &&
       !measure.findings.some(one => one.severity === 'correct' || one.severity === 'stop'),
-    diagnose: measure.value.model !== null && worstOf(diagnose.findings) !== 'stop',
+    diagnose:
+      (measure.value.model !== null || WAY_READINGS[wishes.way].length === 0) && worstOf(diagnose.findings) !== 'stop',
     specify: !isOrdered || isSpecified(work, wishes),
     order: !isOrdered || standingOrders(records.orders).length > 0,
     fit: !isOrdered || isSet(work, log),
@@ -66,6 +68,7 @@ function isSet({ fit }: Work, log: readonly LogEntry[]): boolean {
 function isSealed({ edges, plan, isWorkedOut, fitted }: Sealed, log: readonly LogEntry[]): boolean {
   if (!isWorkedOut) return standingEntries('seal', log).get(SEALED_BY_SHEET)?.result === 'fitted'
   const asked = edges.filter(edge => edge.slots.length > 0)
+  if (asked.length === 0) return true
   if (!plan || plan.edges.length < asked.length) return false
   return plan.edges.every(one => one.chosen === null || isTight(one) || fitted.has(one.edge.id))
 }

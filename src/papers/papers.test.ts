@@ -48,7 +48,7 @@ describe('the order sheet', () => {
       'Lead time',
       '7 days',
       'the customer likes it',
-      'trim off',
+      'stud to stud',
       'Not included',
     ])
       expect(text).toContain(part)

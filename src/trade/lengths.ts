@@ -116,6 +116,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'jamb-near': [inches(0, 1, 16), practice],
   'jamb-proud-most': [inches(0, 1, 4), practice],
   'threshold-back-least': [inches(0, 1, 4), practice],
+  'sill-reach': [inches(0, 1, 2), practice],
   'two-closers-height': [inches(84), practice],
   'receipt-accepts': [inches(0, 1, 16), practice],
   'receipt-bow': [inches(0, 1, 16), practice],

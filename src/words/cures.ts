@@ -37,6 +37,7 @@ export const CURES: Readonly<Record<string, string>> = {
   'plumb.smaller-unit': 'Order a smaller unit.',
   'plumb.more-room': 'Correct the leaning side first.',
   'gap.read': 'Read the gaps of this side.',
+  'seal.move-stop': 'Move the stop.',
   'seal.tune-first': 'Tune the door first.',
   'seal.lighter': 'Choose a lighter seal.',
   'seal.strike-out': 'Move the strike out.',

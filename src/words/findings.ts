@@ -18,6 +18,13 @@ const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCas
 const closeCall = (f: Say) =>
   f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
 
+const face = (f: Say, side: 'left' | 'right') =>
+  `${f(side)} ${f(`${side}Face`) === 'in' ? 'inside' : 'outside'} the plumb ${side} leg`
+const sharesOf = (f: Say) =>
+  f('leftFace')
+    ? `At the head the wall’s face stands ${face(f, 'left')} and ${face(f, 'right')}; at the foot the other way.`
+    : `Split, each leg leaves the wall face by ${f('each')}.`
+
 /** The words of every finding, by code: a new code without words does not compile. */
 const WORDS: Readonly<Record<FindingCode, Words>> = {
   ...SURVEY_WORDS,
@@ -42,7 +49,8 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   square: words(
     f => `Diagonals differ by ${f('difference')}`,
-    f => `Limit ${f('limit')}. The head stands ${f('rack')} to the ${f('towards')} of square.${closeCall(f)}`,
+    f =>
+      `${f('read') ? `Read with the tape ${f('read')}; the other readings make it ${f('difference')}. ` : ''}Limit ${f('limit')}. The head stands ${f('rack')} to the ${f('towards')} of square.${closeCall(f)}`,
   ),
   level: words(
     f => `Sill falls ${f('fall')} to the ${f('low')}`,
@@ -66,7 +74,11 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   twist: words(
     f => `Sides out of one plane by ${f('twist')}`,
-    f => `Limit ${f('limit')}. Split, each leg leaves the wall face by ${f('each')}.${closeCall(f)}`,
+    f => `Limit ${f('limit')}. ${sharesOf(f)}${closeCall(f)}`,
+  ),
+  'twist-two-ways': words(
+    f => `Twist ${f('level')} by the level, ${f('strings')} by the strings`,
+    f => `More than ${f('limit')} apart: one of the two was read wrong. Take both again.`,
   ),
   'wall-spread': words(
     f => `Wall thickness varies by ${f('spread')}`,
@@ -185,6 +197,15 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'asked-here': words(
     () => 'Only bedded, its joint sealed, and draining',
     'On an outside leaf it holds water where one of these is missing. Choose it yourself where all three are sure.',
+  ),
+  'other-purpose': words(
+    () => 'Not for this',
+    f => `The door is sealed against ${codeWords(f('why'))}; this seal does little for that.`,
+  ),
+  'contact-off': words(
+    f => `${f('place')}: the strip is pressed over ${f('read')}`,
+    f =>
+      `Wanted are ${f('least')} to ${f('most')}. Move the stop ${f('by')} ${f('towards') === 'to' ? 'towards the leaf' : 'away from the leaf'}.`,
   ),
   'no-kerf': words(
     () => 'No kerf in the stop',

@@ -11,13 +11,13 @@ export const FAMILY_NAMES: Readonly<Record<Family, { readonly name: string; read
   slider: { name: 'Patio slider', what: 'Panels that slide past each other.' },
   'steel-leaf': { name: 'Steel leaf', what: 'A hollow-metal leaf for a frame that stays.' },
   'steel-frame': { name: 'Steel frame and leaf', what: 'Hollow metal with its frame round the wall.' },
-  interior: { name: 'Interior door, lock set', what: 'Inside the house: leaf, flat jambs, lock case.' },
+  interior: { name: 'Interior door', what: 'Inside the house: a leaf in flat jambs.' },
+  'lock-set': { name: 'Lock set', what: 'A lock for a leaf that stays.' },
   'seal-only': { name: 'Seal only', what: 'The old door stays and is sealed.' },
 }
 
-/** What a kind of unit is called: its opening's name, but for what is no door. */
-export const unitKindName = (kind: UnitKind): string =>
-  kind === 'lock-set' ? 'Lock set' : kind === 'interior' ? 'Interior door' : FAMILY_NAMES[kind].name
+/** What a kind of unit is called: its opening's name. */
+export const unitKindName = (kind: UnitKind): string => FAMILY_NAMES[kind].name
 
 /** What the size of a unit is a size of. */
 export const SIZE_NAMES: Readonly<Record<UnitKind, string>> = {
@@ -32,12 +32,14 @@ export const SIZE_NAMES: Readonly<Record<UnitKind, string>> = {
   'lock-set': 'Faceplate',
 }
 
+/** Each way by what is measured, from what to what. */
 export const WAY_NAMES: Readonly<Record<Way, { readonly name: string; readonly when: string }>> = {
-  pocket: { name: 'Pocket', when: 'The old door is there and the trim stays on.' },
-  'pencil-mark': { name: 'Pencil mark', when: 'The trim stays on and shows the edge of the jamb.' },
-  'outside-face': { name: 'Outside face', when: 'There is no access inside.' },
-  'trim-off': { name: 'Trim off', when: 'The casing is off, or the frame is suspect: stud to stud.' },
-  core: { name: 'Core', when: 'The leaf itself: out-swinging utility doors, steel leaves, doors that stay.' },
-  masonry: { name: 'Masonry', when: 'Block or brick without wood framing: block to block.' },
-  brickmould: { name: 'Brickmould', when: 'What a storm or screen door stands in: trim to trim.' },
+  pocket: { name: 'Rebate to rebate', when: 'The old door is there and the trim stays on.' },
+  'pencil-mark': { name: 'Marked frame edges', when: 'The trim stays on and shows the edge of the jamb.' },
+  'outside-face': { name: 'Stop to stop, outside', when: 'There is no access inside.' },
+  'trim-off': { name: 'Stud to stud', when: 'The casing is off, or the frame is suspect.' },
+  core: { name: 'The leaf itself', when: 'Out-swinging utility doors, steel leaves, doors that stay.' },
+  masonry: { name: 'Block to block', when: 'Block or brick without wood framing.' },
+  brickmould: { name: 'Trim to trim', when: 'What a storm or screen door stands in.' },
+  'lock-edge': { name: 'The leaf’s edge', when: 'Only the lock is changed.' },
 }

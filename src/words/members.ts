@@ -80,6 +80,7 @@ const DETAIL_NAMES: { readonly [detail in Detail]?: string } = {
   'closer-prep': 'Prepared for a closer',
   'exit-device': 'Prepared for an exit device',
   'hinge-finish': 'Finish of hinges and hardware',
+  'hinge-pins': 'Hinge pins, as the old ones',
 }
 
 function detailName(name: string): string | undefined {

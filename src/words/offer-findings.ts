@@ -15,12 +15,14 @@ const LEAF_MEMBERS: Readonly<Record<string, string>> = {
   bore: 'bore',
   backset: 'backset',
   labelMinutes: 'fire label',
+  hingeHeight: 'hinge height',
+  boreKind: 'lock bore',
 }
 
 const NOT_READ: Readonly<Record<string, string>> = {
   opening: 'the opening’s width and height',
   brickmould: 'the trim’s width and height',
-  leaf: 'the old leaf: size, thickness, hinges, bore and backset',
+  leaf: 'the old leaf: size, thickness, hinges, bore, backset and label',
   lock: 'the backset and the leaf’s thickness',
   wall: 'the wall’s thickness',
 }
@@ -128,6 +130,18 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
     f => `Threshold’s back only ${f('back')} over the floor`,
     f => `A small round or a trim strip needs ${f('least')}. Pad the sill, or lower the floor’s edge.`,
   ),
+  'sill-short': words(
+    f => `Its sill of ${f('made')} ends ${f('by')} short of the old one’s edge`,
+    f => `The old sill is ${f('old')} deep. A sill extension, or the bare strip before it is closed.`,
+  ),
+  'sill-long': words(
+    f => `Its sill of ${f('made')} stands ${f('by')} over the old one’s edge`,
+    f => `The old sill is ${f('old')} deep. Support what stands out, or order it shallower.`,
+  ),
+  'old-lock-thickness': words(
+    f => `Leaf ${f('made')} thick, the old one ${f('read')}`,
+    'The old lock and its furniture don’t go over unless they are made for both.',
+  ),
   'throat-takes-wall': words(
     f => `Throat ${f('throat')} takes the wall`,
     f => `${f('over')} over the thickest wall, ${f('wall')}.`,
@@ -188,7 +202,7 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
         ? f('shift')
           ? `All shifted by ${f('shift')}, and one off by ${f('pitch')} beside that. Cut-outs in a metal frame can’t be moved.`
           : `It has ${f('here')}, the frame ${f('there')}. Cut-outs in a metal frame can’t be moved.`
-        : `The frame’s is ${f('there')}, this one’s ${f('here')}.`,
+        : `The old leaf’s is ${codeWords(f('there'))}, this one’s ${codeWords(f('here'))}.`,
   ),
   'leaf-gaps': words(
     () => 'Little gap stays round it',

@@ -160,7 +160,7 @@ describe('what units are judged by, in words', () => {
   it('and every cure it names has its sentence', () =>
     expect(all.flatMap(one => one.cures).filter(code => !Object.keys(CURES).includes(code))).toEqual([]))
   it.each([
-    ['storm-packed', 'Packed by 1/4 in behind the legs'],
+    ['storm-packed', 'Packed by 3/16 in behind the legs'],
     ['throat-strips', 'Throat 5 1/2 in with 3 strips'],
     ['leaf-differs', 'Other hinges'],
     ['panels-other', 'Made as OX'],

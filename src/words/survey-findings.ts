@@ -93,6 +93,14 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     () => 'No usual wrap-around frame takes this wall',
     f => `Thickest wall ${f('wall')}. A frame made to size, or another kind.`,
   ),
+  'throat-under-wall': words(
+    f => `The old throat of ${f('throat')} can’t go round a wall of ${f('wall')}`,
+    'Frame or wall was read wrong. Take both again.',
+  ),
+  'case-odd': words(
+    f => `The case is ${f('read')} deep, with this backset usually ${f('usual')}`,
+    f => `Limit ${f('limit')}. Take both again; a mortise of another depth is filled or chopped deeper.`,
+  ),
   'no-welded-frame': words(
     () => 'Knock-down only: the wall is finished',
     'A welded frame can’t go round a finished wall.',

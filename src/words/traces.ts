@@ -73,6 +73,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'jamb-near': 'Standard jamb near enough',
   'jamb-proud-most': 'Standard jamb proud, at most',
   'threshold-back-least': 'Threshold’s back to be finished',
+  'sill-reach': 'Sill may end off the old one',
   'two-closers-height': 'Height for two closers',
   'stop-width': 'Stop that narrows the clear width',
   'glass-near': 'Glass is near a door within',

@@ -56,6 +56,12 @@ const SURFACES: Readonly<Record<Way, Surface>> = {
     up: ['the sill', 'the underside of the head trim'],
     corner: 'of the trim',
   },
+  'lock-edge': {
+    stand: 'Door open, at the lock edge of the leaf',
+    side: ['the edge of the leaf', 'its other edge'],
+    up: ['the bottom edge of the leaf', 'its top edge'],
+    corner: 'of the leaf',
+  },
 }
 
 const LEVELS: Readonly<Record<string, string>> = {

@@ -9,6 +9,7 @@ export const FAMILIES = [
   'steel-leaf',
   'steel-frame',
   'interior',
+  'lock-set',
   'seal-only',
 ] as const
 export type Family = (typeof FAMILIES)[number]
@@ -50,7 +51,7 @@ export const SHEETS = {
   sidelights: ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'asking', 'sidelit'],
   storm: ['handed', 'swung', 'glazed', 'on-trim'],
   slider: ['glazed', 'framed', 'silled', 'asking', 'panelled'],
-  'steel-leaf': ['glazed', 'cut-in'],
+  'steel-leaf': ['bored', 'glazed', 'cut-in'],
   'steel-frame': ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'wrapped'],
   interior: ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed'],
   'lock-set': ['locking'],

@@ -87,6 +87,7 @@ export const TRADE_LENGTHS = [
   'level-length',
   'access-step',
   'threshold-back-least',
+  'sill-reach',
   'jamb-near',
   'jamb-proud-most',
   'two-closers-height',

@@ -51,6 +51,13 @@ describe('a storm door', () => {
     })
     expect(work(offer)).toEqual(['pack-legs'])
   })
+  it('is packed clear of both ends of its range: not the next strip where that lands on one', () => {
+    const offer = judged(
+      { widths: ['32 7/16', '32 1/2', '32 9/16'].map(length) },
+      { widthLeast: length('31 7/8'), widthMost: length('32 3/8') },
+    )
+    expect(offer.storm).toMatchObject({ pack: length('3/8') })
+  })
   it('is refused where the trim tapers more than any pack can serve', () => {
     const offer = judged({ widths: ['35 7/8', '36 1/4', '36 1/2'].map(length) })
     expect(offer).toMatchObject({ verdict: 'too-large', reasons: [{ facts: { verdict: 'taper' } }] })
@@ -91,6 +98,8 @@ describe('a storm door', () => {
 
 describe('a metal leaf', () => {
   const existing = {
+    hingeHeight: length('4 1/2'),
+    boreKind: 'single',
     width: length('35 3/4'),
     height: length('79 1/8'),
     thickness: length('1 3/4'),
@@ -126,6 +135,8 @@ describe('a metal leaf', () => {
   it.each([
     ['width', {}, { width: length('35 11/16') }, true],
     ['width', {}, { width: length('35 43/64') }, false],
+    ['hingeHeight', { hingeHeight: length('4') }, {}, false],
+    ['boreKind', { bore: 'double' as const }, {}, false],
     ['thickness', { leafThickness: length('1 25/32') }, {}, true],
     ['thickness', { leafThickness: length('1 51/64') }, {}, false],
     ['backset', { backset: length('2 3/8') }, {}, false],

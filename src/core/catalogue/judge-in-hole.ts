@@ -5,7 +5,7 @@ import { placeUnit } from '../opening/place-unit'
 
 import { floorTarget } from '../specification/floor-target'
 import type { Size } from '../units/call-size'
-import { type Length, largestOf, minus, nearestTick, plus, sumOf, times, ZERO } from '../units/length'
+import { type Length, largestOf, magnitude, minus, nearestTick, plus, sumOf, times, ZERO } from '../units/length'
 import { type FrameSheet, fillerFor, jambFor, jambReasons, jambWork } from './fill-and-jamb'
 import { judgeRoom } from './judge-room'
 import { because, type Filler, type Judged, NO_SHAPE, notRead, type ShapeCode, silent, type Work } from './offer'
@@ -53,6 +53,7 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
       ...padReasons,
       ...thresholdReasons(unit, pad, request),
       ...hornReasons(unit, request),
+      ...sillReasons(unit, request),
     ],
     placement,
     hole,
@@ -107,6 +108,16 @@ function thresholdReasons(
   if (back >= least.value) return []
   const facts = { back: { length: largestOf([ZERO, back]) }, least: { length: least.value } }
   return [because<ShapeCode>('threshold-low', 'watch', facts, least.id)]
+}
+
+/** A sill that ends behind the old one's edge leaves its ground bare; one that ends before it stands over the step. */
+function sillReasons({ sillDepth }: HoleSheet, { site, lengths }: Request): readonly Finding<ShapeCode>[] {
+  if (sillDepth == null || site.sillDepth === null) return []
+  const over = minus(sillDepth, site.sillDepth)
+  const limit = lengths['sill-reach']
+  if (magnitude(over) <= limit.value) return []
+  const facts = { made: { length: sillDepth }, old: { length: site.sillDepth }, by: { length: magnitude(over) } }
+  return [because<ShapeCode>(over < 0 ? 'sill-short' : 'sill-long', 'watch', facts, limit.id)]
 }
 
 /** Horns of a sill run on behind a casing that stays: they are cut, or the casing is. */

@@ -13,6 +13,8 @@ export type CutInSheet = Size & {
   readonly boreTop: Length
   readonly backset: Length
   readonly labelMinutes: number | null
+  readonly hingeHeight: Length
+  readonly bore: string | null
 }
 
 /** Judges a metal leaf for the frame that stays: every difference is named, and whether all hinges are off alike or one by itself. */
@@ -27,6 +29,8 @@ export function judgeLeaf(unit: CutInSheet, request: Request): Judged {
     bore: unit.boreTop,
     backset: unit.backset,
     labelMinutes: unit.labelMinutes ?? 0,
+    hingeHeight: unit.hingeHeight,
+    boreKind: unit.bore,
   }
   const { lengths } = request
   const match = matchLeaf(existing, candidate, {
@@ -72,10 +76,17 @@ function differs(
     )
   if (member === 'labelMinutes')
     return because('leaf-differs', 'stop', { member, there: existing[member], here: candidate[member] }, 'fire-label')
+  if (member === 'boreKind')
+    return because(
+      'leaf-differs',
+      'stop',
+      { member, there: existing.boreKind ?? '', here: candidate.boreKind ?? '' },
+      'leaf-bore',
+    )
   return because(
     'leaf-differs',
     'stop',
-    { member, there: { length: existing[member] }, here: { length: candidate[member] } },
+    { member, there: { length: existing[member]! }, here: { length: candidate[member]! } },
     member === 'bore' ? 'leaf-bore' : member === 'width' || member === 'height' ? 'leaf-size' : 'leaf-exact',
   )
 }

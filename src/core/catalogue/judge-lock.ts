@@ -1,4 +1,4 @@
-import type { Length } from '../units/length'
+import { type Length, magnitude, minus } from '../units/length'
 import { because, type Judged, NO_SHAPE, notRead } from './offer'
 import type { Request } from './request'
 
@@ -21,4 +21,17 @@ export function judgeLock(unit: LockSheet, { site }: Request): Judged {
     reasons: [because('lock-fits', 'fine', { backset: { length: unit.lockBackset } }, 'backset-near')],
     work: changes ? [[isChopped ? 'chop-case' : 'fill-edge', 'lock', depth, unit.height]] : [],
   }
+}
+
+/** A unit whose leaf is of another thickness than the old one: the old lock does not go over with it. */
+export function withOldLock(
+  judged: Judged,
+  { leafThickness }: { readonly leafThickness: Length | null },
+  { site, lengths }: Request,
+): Judged {
+  const made = leafThickness ?? lengths['leaf-thickness'].value
+  const limit = lengths['leaf-exact']
+  if (!site.lock || magnitude(minus(made, site.lock.thickness)) <= limit.value) return judged
+  const facts = { made: { length: made }, read: { length: site.lock.thickness } }
+  return { ...judged, reasons: [...judged.reasons, because('old-lock-thickness', 'watch', facts, limit.id)] }
 }

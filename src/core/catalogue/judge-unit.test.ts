@@ -186,3 +186,15 @@ describe('the ranking', () => {
     expect(offers.map(goesIn)).toEqual([true, false, false])
   })
 })
+
+describe('the old sill and the new one', () => {
+  it.each([
+    ['5 9/16', []],
+    ['6 1/16', []],
+    ['6 1/8', ['sill-short']],
+    ['5', ['sill-long']],
+  ])('%s deep against 5 9/16: %j', (old, codes) => {
+    const offer = judgeUnit(unit(), request({ site: { sillDepth: length(old) } }))
+    expect(offer.reasons.map(one => one.code).filter(code => /^sill-(short|long)$/.test(code))).toEqual(codes)
+  })
+})

@@ -15,6 +15,7 @@ export const siteFactsOf = (own: SiteOf, survey: Survey, wishes: Wishes, lengths
   wallStack: thickestWall(survey)?.value ?? null,
   isWallFinished: survey.facts.get('fact.wall-state')?.code === 'finished',
   labelMinutes: labelWanted(survey, wishes),
+  sillDepth: readValue(survey, 'sill.depth'),
   ...own(survey, lengths),
 })
 
@@ -40,9 +41,13 @@ export function oldLeaf(survey: Survey): SiteFacts['leaf'] {
   const [thickness, bore, backset] = (['leaf.thickness', 'bore.top', 'backset'] as const).map(slot =>
     readValue(survey, slot),
   )
-  if (!size || hinges.length < 2 || thickness == null || bore == null || backset == null) return null
-  const labelMinutes = Number(survey.facts.get('fact.label')?.code) || 0
-  return { ...size, thickness, hinges, bore, backset, labelMinutes }
+  const label = survey.facts.get('fact.label')?.code
+  // What the old label shows is asked until it is answered: a leaf without one is no match for a leaf nobody looked at.
+  if (!size || hinges.length < 2 || thickness == null || bore == null || backset == null || label === undefined)
+    return null
+  const [hingeHeight, bored] = [readValue(survey, 'hinge.height'), survey.facts.get('fact.bore')?.code]
+  const boreKind = bored === undefined ? null : bored === 'dual' ? 'double' : bored
+  return { ...size, thickness, hinges, bore, backset, labelMinutes: Number(label) || 0, hingeHeight, boreKind }
 }
 
 export const oldGaps = (survey: Survey): SiteFacts['leafGaps'] => ({

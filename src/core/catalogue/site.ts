@@ -32,6 +32,8 @@ export type SiteFacts = {
   readonly wallStack: Length | null
   readonly isWallFinished: boolean
   readonly siding: Length | null
+  /** Of the old sill, from the inside finished face to its outer edge. */
+  readonly sillDepth: Length | null
   /** Fixed lights beside the leaf, as read. */
   readonly sidelights: { readonly left: Length | null; readonly right: Length | null }
   readonly panels: 'OX' | 'XO' | null
@@ -47,6 +49,7 @@ export const NOTHING_FOUND: SiteFacts = {
   wallStack: null,
   isWallFinished: false,
   siding: null,
+  sillDepth: null,
   sidelights: { left: null, right: null },
   panels: null,
   labelMinutes: 0,

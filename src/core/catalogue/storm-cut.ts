@@ -50,7 +50,7 @@ export function cutStorm(sheet: StormSheet, trim: TrimRead, lengths: TradeLength
   const rail = roundDown(minus(fit.governing.height, sheet.deduction), lengths['storm-cut-step'].value)
   return {
     fit,
-    pack: packBetween(fit, lengths['storm-pack-step'].value),
+    pack: packBetween(fit, lengths['storm-pack-step'].value, lengths['storm-near-limit'].value),
     rail,
     headGap,
     bottomGap: minus(fit.governing.height, plus(headGap, rail)),
@@ -74,14 +74,14 @@ function headGapBy(sheet: StormSheet, lengths: TradeLengths, { answers }: School
 const closerBy = (sheet: StormSheet, { answers }: Schools): CloserPlace =>
   answers['closer-place'] === 'sheet' ? (sheet.closerPlace ?? 'foot') : answers['closer-place']
 
-/** The strip nearest to the middle of what may be packed, the thicker of two equally near; where no strip lies inside, as near as a
- *  strip can be planed. 0 where nothing must be packed. */
-function packBetween({ packLeast, packMost }: StormFit, step: Length): Length {
+/** The strip nearest to the middle of what may be packed, the thicker of two equally near; where none lies clear of both ends, the next
+ *  finer strip, and at last as near to the middle as a strip can be planed. 0 where nothing must be packed. */
+function packBetween({ packLeast, packMost }: StormFit, step: Length, near: Length): Length {
   if (packLeast <= 0 || packLeast > packMost) return ZERO
   const middle = (packLeast + packMost) / 2
   for (const size of [step, step / 2, step / 4]) {
     const strip = Math.floor(middle / size + 0.5) * size
-    if (strip >= packLeast && strip <= packMost) return ticks(strip)
+    if (strip - packLeast > near && packMost - strip > near) return ticks(strip)
   }
   return ticks(Math.floor(middle))
 }

@@ -94,6 +94,13 @@ describe('square', () => {
   })
 })
 
+describe('the diagonals as the tape said them', () => {
+  const texts = { 'trim-off/diagonals.risingRight': '91', 'trim-off/diagonals.risingLeft': '90 1/4' }
+  it('are said beside the adjusted difference', () =>
+    expect(check('square', {}, texts).facts).toMatchObject({ read: { length: inches(0, 3, 4) } }))
+  it('are not repeated where they say the same', () => expect(check('square', {}).facts.read).toBeUndefined())
+})
+
 describe('twist', () => {
   const twist = (texts: { readonly [slot: string]: string }) => check('twist', {}, texts)
   it('is the two sides’ lean through the wall compared, over the full height', () => {
@@ -107,6 +114,18 @@ describe('twist', () => {
       facts: { twist: { length: inches(0, 1, 4) } },
     }))
   it('is not made up when nothing was read', () => expect(twist({})).toBeUndefined())
+  it('says how far the wall leaves each leg', () =>
+    expect(twist({ 'through.left': '1/4', 'through.right': '-1/8' }).facts).toMatchObject({
+      leftFace: 'out',
+      rightFace: 'in',
+    }))
+  it.each([
+    ['1/16', undefined],
+    ['1/2', 'watch'],
+  ])('by strings of %p beside a level that says 1/8 each way: %p', (strings, severity) => {
+    const texts = { 'through.left': '1/16', 'through.right': '-1/16', 'strings.gap': strings }
+    expect(check('twist-two-ways', {}, texts)?.severity).toBe(severity)
+  })
 })
 
 describe('the wall', () => {

@@ -2,10 +2,13 @@ import type { Finding } from '../base/finding'
 import { judgeLimit, type LimitVerdict } from '../base/judge-limit'
 import type { TradeLength } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
-import { twistOf } from '../opening/observe-survey'
+import { leansThrough, twistByStrings } from '../opening/observe-survey'
 import type { AdjustedOpening, PointName } from '../opening/opening'
+import { waySlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
-import { type Length, largestOf, magnitude, minus, nearestTick, smallestOf } from '../units/length'
+import { type Length, largestOf, magnitude, minus, nearestTick, smallestOf, ticks } from '../units/length'
+import { rackFromDiagonals } from './rack'
+import { type TwistedLegs, twistLegs } from './twist-legs'
 
 export type DiagnosisCode =
   | 'square'
@@ -15,6 +18,7 @@ export type DiagnosisCode =
   | 'lean'
   | 'bow'
   | 'twist'
+  | 'twist-two-ways'
   | 'wall-spread'
   | 'subfloor-rotten'
   | 'subfloor-not-seen'
@@ -27,7 +31,7 @@ export function diagnose(
   lengths: TradeLengths,
 ): readonly Finding<DiagnosisCode>[] {
   return [
-    checkSquare(opening, lengths),
+    checkSquare(survey, opening, lengths),
     checkLevel(opening, lengths),
     checkCrown(opening, lengths),
     checkLean(opening, 'left', lengths),
@@ -61,20 +65,31 @@ function finding(
 const spread = (opening: AdjustedOpening, axis: 'x' | 'y', ...names: PointName[]): number =>
   Math.hypot(...names.map(name => opening.deviations[name][axis]))
 
-function checkSquare(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
+function checkSquare(survey: Survey, opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
   const { L0, L2, R0, R2 } = opening.points
-  const rising = Math.hypot(R2.x - L0.x, R2.y - L0.y)
-  const falling = Math.hypot(R0.x - L2.x, R0.y - L2.y)
-  const difference = nearestTick(Math.abs(rising - falling))
-  const rack = nearestTick((rising ** 2 - falling ** 2) / (4 * Math.max(1, R0.x - L0.x)))
+  const rising = nearestTick(Math.hypot(R2.x - L0.x, R2.y - L0.y))
+  const falling = nearestTick(Math.hypot(R0.x - L2.x, R0.y - L2.y))
+  const difference = magnitude(minus(rising, falling))
+  const rack = rackFromDiagonals(ticks(Math.max(1, R0.x - L0.x)), rising, falling)
   const deviation = spread(opening, 'x', 'L2', 'R2') * Math.SQRT1_2
   const verdict = judgeLimit(difference, deviation, lengths['square-fine'], lengths['square-correct'])
   const facts = {
     difference: { length: difference },
     rack: { length: magnitude(rack) },
     towards: rack > 0 ? 'right' : 'left',
+    ...readApart(survey, difference),
   }
   return finding('square', 'diagonals', verdict, facts, ['square.measure-both', 'square.set-by-level'])
+}
+
+/** What the tape itself said of the diagonals, where the other readings pull the opening off it. */
+function readApart(survey: Survey, difference: Length): Finding['facts'] {
+  const [right, left] = (['risingRight', 'risingLeft'] as const).map(name =>
+    readValue(survey, waySlot(survey.way, `diagonals.${name}`)),
+  )
+  if (right == null || left == null) return {}
+  const read = magnitude(minus(right, left))
+  return read === difference ? {} : { read: { length: read } }
 }
 
 function checkLevel(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
@@ -134,12 +149,46 @@ function checkTwist(
   { points }: AdjustedOpening,
   lengths: TradeLengths,
 ): readonly Finding<DiagnosisCode>[] {
-  const twist = twistOf(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
+  const [fine, split] = [lengths['twist-fine'], lengths['twist-correct']]
+  const leans = leansThrough(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
+  const legs = leans && twistLegs(leans.left, leans.right, { fine: fine.value, split: split.value })
+  const strings = twistByStrings(survey)
+  const twist = legs?.twist ?? strings
   if (twist === null) return []
-  const verdict = judgeLimit(twist, lengths['deviation-level'].value, lengths['twist-fine'], lengths['twist-correct'])
+  const verdict = judgeLimit(twist, lengths['deviation-level'].value, fine, split)
   const cure = verdict.severity === 'correct' ? 'twist.move-wall' : 'twist.split'
-  const facts = { twist: { length: twist }, each: { length: nearestTick(twist / 2) } }
-  return [finding('twist', 'through.left', verdict, facts, [cure])]
+  const facts = { twist: { length: twist }, ...sharesOf(legs, twist) }
+  const found = finding('twist', 'through.left', verdict, facts, [cure])
+  return [found, ...(legs && strings !== null ? twoWays(legs.twist, strings, fine) : [])]
+}
+
+/** How far the wall's face leaves each plumb leg at the head; by strings alone only half of the twist for each is known. */
+function sharesOf(legs: TwistedLegs | null, twist: Length): Finding['facts'] {
+  if (!legs) return { each: { length: nearestTick(twist / 2) } }
+  const { left, right } = legs.proud
+  return {
+    each: { length: nearestTick(twist / 2) },
+    left: { length: magnitude(left) },
+    leftFace: left < 0 ? 'in' : 'out',
+    right: { length: magnitude(right) },
+    rightFace: right < 0 ? 'in' : 'out',
+  }
+}
+
+/** Level and strings say the same of one wall, or one of them was read wrong. */
+function twoWays(level: Length, strings: Length, limit: TradeLength): readonly Finding<DiagnosisCode>[] {
+  if (magnitude(minus(level, strings)) <= limit.value) return []
+  const facts = { level: { length: level }, strings: { length: strings }, limit: { length: limit.value } }
+  return [
+    {
+      code: 'twist-two-ways',
+      place: 'strings.gap',
+      severity: 'watch',
+      facts,
+      rule: limit.id,
+      cures: ['reading.take-again'],
+    },
+  ]
 }
 
 function checkWall(survey: Survey, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {

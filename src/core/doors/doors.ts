@@ -4,7 +4,7 @@ import type { CatalogueUnit } from '../catalogue/unit'
 import type { Door, UnitDoor } from './door'
 import { HINGED_OUTSIDE, HINGED_OUTSIDE_UNIT } from './hinged-outside'
 import { INTERIOR, INTERIOR_UNIT } from './interior'
-import { LOCK_SET_UNIT } from './lock-set'
+import { LOCK_SET, LOCK_SET_UNIT } from './lock-set'
 import { PAIR, PAIR_UNIT } from './pair'
 import { SEAL_ONLY } from './seal-only'
 import { SIDELIGHTS, SIDELIGHTS_UNIT } from './sidelights'
@@ -23,6 +23,7 @@ export const DOORS: Readonly<Record<Family, Door>> = {
   'steel-leaf': STEEL_LEAF,
   'steel-frame': STEEL_FRAME,
   interior: INTERIOR,
+  'lock-set': LOCK_SET,
   'seal-only': SEAL_ONLY,
 }
 

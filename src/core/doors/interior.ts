@@ -1,4 +1,5 @@
 import { judgeInHole } from '../catalogue/judge-in-hole'
+import { withOldLock } from '../catalogue/judge-lock'
 import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
 import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
@@ -17,7 +18,7 @@ import { asksNothing, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, WALLS
 export const INTERIOR: Door = {
   survey: {
     ways: ['pocket', 'trim-off', 'core'],
-    further: ['leaf.thickness', 'backset', 'case.depth', 'bore.top', ...WALLS, 'floor.highest'],
+    further: ['leaf.thickness', 'backset', 'case.depth', ...WALLS],
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
     standsOnTrim: false,
@@ -51,7 +52,7 @@ type Unit = UnitOf<'interior'>
 
 export const INTERIOR_UNIT: UnitDoor<'interior'> = {
   judge: {
-    judge: (unit, request) => judgeInHole(unit, request, { meetsWall: true }),
+    judge: (unit, request) => withOldLock(judgeInHole(unit, request, { meetsWall: true }), unit, request),
     requires: all<Unit>(hingeSide, swingWay, fireLabel, madeOf, boredAs, glassAs),
     isByHole: true,
   },

@@ -1,9 +1,48 @@
 import { judgeLock } from '../catalogue/judge-lock'
 import { all, fitsLeaf } from '../catalogue/requirements'
+import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
+import { bore } from '../drawing/family-parts'
+import { undivided } from '../drawing/opening-box'
+import { nothingFastened } from '../fit/fastening'
 import { NO_SPARES } from '../order/spares'
-import type { UnitDoor } from './door'
+import { locks } from '../specification/wall-rules'
+import type { Door, UnitDoor } from './door'
 import { asksNothing, noFrame } from './shared'
+
+/** A lock for a leaf that stays: of the door only its edge is read. */
+export const LOCK_SET: Door = {
+  survey: {
+    ways: ['lock-edge'],
+    further: ['leaf.thickness', 'backset', 'case.depth'],
+    facts: ['fact.lock-case', 'fact.lock-function'],
+    essential: ['leaf.thickness', 'backset', 'fact.lock-case', 'fact.lock-function'],
+    standsOnTrim: false,
+  },
+  specify: {
+    settles: [],
+    hasJamb: false,
+    derivesUnit: false,
+    clearsFloor: false,
+    isExterior: false,
+    leaf: () => null,
+    further: [locks],
+  },
+  site: survey => ({ lock: lockRead(survey) }),
+  takes: ['lock-set'],
+  fit: { points: nothingFastened, fastener: 'screw', steps: null },
+  seal: { edges: () => [], isWorkedOut: true, isOutside: false, surveyIsOldLeaf: true },
+  tests: ['latches', 'deadbolt', 'rattle'],
+  parts: {
+    isOneLeaf: true,
+    parts: bore,
+    divisions: undivided,
+    plan: 'one-leaf',
+    surround: null,
+    readsOutside: false,
+  },
+  practices: [],
+}
 
 type Unit = UnitOf<'lock-set'>
 
@@ -13,7 +52,7 @@ export const LOCK_SET_UNIT: UnitDoor<'lock-set'> = {
   order: {
     details: () => ['hinge-finish'],
     extras: [],
-    hand: ['hinges', 'swing'],
+    hand: [],
     sizeOf: 'faceplate',
     isDerived: false,
     spares: NO_SPARES,

@@ -17,7 +17,7 @@ import { plainFrame, WALLS } from './shared'
 export const SLIDER: Door = {
   survey: {
     ways: ['trim-off', 'masonry', 'outside-face'],
-    further: ['siding.plane', ...WALLS, 'sill.depth', 'floor.highest', 'step.outside'],
+    further: ['siding.plane', ...WALLS, 'sill.depth', 'step.outside'],
     facts: ['fact.moving-panel', 'fact.frame-kind', 'fact.condition'],
     essential: ['fact.moving-panel'],
     standsOnTrim: false,

@@ -18,7 +18,7 @@ import { asksNothing, framedLeaf, hungSheet, nothingOnSite, plainFrame, WALLS } 
 export const STEEL_FRAME: Door = {
   survey: {
     ways: ['trim-off', 'masonry'],
-    further: [...WALLS, 'throat', 'return', 'floor.highest', 'strings.gap'],
+    further: [...WALLS, 'throat', 'return', 'strings.gap'],
     facts: ['fact.wall-state', 'fact.wall-kind', 'fact.label'],
     essential: ['wall.left', 'wall.head', 'wall.right', 'fact.wall-state'],
     standsOnTrim: false,

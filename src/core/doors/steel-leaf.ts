@@ -20,16 +20,7 @@ const newLeaf = (known: LeafKnown): HungLeaf | null =>
 export const STEEL_LEAF: Door = {
   survey: {
     ways: ['core'],
-    further: [
-      'leaf.thickness',
-      ...HINGES,
-      'bore.top',
-      'backset',
-      'glass.width',
-      'glass.height',
-      'gap.head.centre',
-      'gap.bottom.centre',
-    ],
+    further: ['leaf.thickness', ...HINGES, 'bore.top', 'backset', 'gap.head.centre', 'gap.bottom.centre'],
     facts: [
       'fact.pins',
       'fact.bore',
@@ -39,7 +30,17 @@ export const STEEL_LEAF: Door = {
       'fact.exit-device',
       'fact.condition',
     ],
-    essential: ['leaf.thickness', 'hinge.1', 'hinge.2', 'hinge.3', 'bore.top', 'backset', 'fact.label'],
+    essential: [
+      'leaf.thickness',
+      'hinge.1',
+      'hinge.2',
+      'hinge.3',
+      'hinge.height',
+      'bore.top',
+      'backset',
+      'fact.bore',
+      'fact.label',
+    ],
     standsOnTrim: false,
   },
   specify: {
@@ -69,6 +70,16 @@ export const STEEL_LEAF: Door = {
 
 type Unit = UnitOf<'steel-leaf'>
 
+const LEAF_DETAILS = detailsWith([
+  'core',
+  'style',
+  'colour-outside',
+  'hinge-pins',
+  'closer',
+  'closer-prep',
+  'exit-device',
+])
+
 export const STEEL_LEAF_UNIT: UnitDoor<'steel-leaf'> = {
   judge: {
     judge: judgeLeaf,
@@ -76,7 +87,8 @@ export const STEEL_LEAF_UNIT: UnitDoor<'steel-leaf'> = {
     isByHole: false,
   },
   order: {
-    details: detailsWith(['core', 'style', 'colour-outside', 'closer', 'closer-prep', 'exit-device']),
+    // Its own sheet says the backset of its bore.
+    details: unit => LEAF_DETAILS({ ...unit, bore: null }),
     extras: [],
     hand: ['hinges', 'swing'],
     sizeOf: 'leaf',

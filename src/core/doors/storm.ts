@@ -13,7 +13,6 @@ import { SILENT_HINGES } from '../specification/hinge-places'
 import { type HungLeaf, type LeafKnown, SILENT_LEAF } from '../specification/hung-leaf'
 import { hangingLeaf, placeAsks, weighedLeaf } from '../specification/leaf-rules'
 import { closers, trimOpening } from '../specification/trim-rules'
-import { MOULD_SLOTS } from '../survey/slots'
 import { sizesRead } from '../survey/survey'
 import type { Door, UnitDoor } from './door'
 import { asksNothing, noFrame } from './shared'
@@ -35,7 +34,8 @@ export const STORM: Door = {
   survey: {
     ways: ['brickmould'],
     further: [
-      ...MOULD_SLOTS,
+      'mould.face',
+      'mould.proud',
       'strings.gap',
       'handle.height',
       'handle.proud',

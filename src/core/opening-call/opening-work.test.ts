@@ -74,7 +74,7 @@ describe('the whole chain as one call', () => {
   it.each(FAMILIES)('answers for %s, with nothing read and with everything essential', family => {
     const way = DOORS[family].survey.ways[0]!
     expect(ok({ family, way }).figures.unitWidth).toBeNull()
-    const sizes = { 'widths.bottom': '36', 'heights.left': '80' }
+    const sizes = way === 'lock-edge' ? { backset: '57 mm' } : { 'widths.bottom': '36', 'heights.left': '80' }
     expect(ok({ family, way, readings: sizes, units: 'demo' }).findings).toBeInstanceOf(Array)
   })
 })

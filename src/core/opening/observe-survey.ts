@@ -55,12 +55,15 @@ function spanOf(name: NetworkReading, survey: Survey, way: Way): Length | null {
   return read.length ? largestOf(read) : null
 }
 
-/** How far the two sides are out of one plane: each side's lean through the wall, scaled to its full height, compared;
- *  or twice the gap between crossed strings. `null` when neither was read. */
-export function twistOf(survey: Survey, height: Length): Length | null {
+/** Each side's lean through the wall over its full height, + with the top outwards; `null` until both were read. */
+export function leansThrough(survey: Survey, height: Length): { readonly left: Length; readonly right: Length } | null {
   const left = throughLean(survey, 'through.left', height)
   const right = throughLean(survey, 'through.right', height)
-  if (left !== null && right !== null) return nearestTick(Math.abs(left - right))
+  return left === null || right === null ? null : { left, right }
+}
+
+/** How far the two sides are out of one plane by crossed strings: twice the gap between them; `null` when it was not read. */
+export function twistByStrings(survey: Survey): Length | null {
   const strings = readValue(survey, 'strings.gap')
   return strings === null ? null : nearestTick(2 * Math.abs(strings))
 }

@@ -30,6 +30,7 @@ export const detailFacts = (survey: Survey, trim: 'keep' | 'strip'): DetailFacts
 /** Details that go by what was found of the old door or its wall. */
 const BY_FACT: { readonly [detail in Detail]?: FactSlot } = {
   'frame-kind': 'fact.frame-kind',
+  'hinge-pins': 'fact.pins',
   'closer-prep': 'fact.closer',
   'exit-device': 'fact.exit-device',
 }

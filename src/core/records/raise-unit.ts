@@ -60,5 +60,13 @@ export function raiseUnit(old: Members): Members {
   return { id: old.id, kind, details: renamedDetails(old.details), ...Object.fromEntries(members) }
 }
 
+/** Version 3 of a unit: a sheet is silent on whatever of its kind was no member yet. */
+export const silentOnNew = (old: Members): Members => {
+  const { kind } = old
+  if (typeof kind !== 'string' || !isUnitKind(kind)) return old
+  const silent = UNIT_MEMBER_NAMES.filter(name => standsOn(name, kind) && !isNeededOn(name, kind))
+  return { ...Object.fromEntries(silent.map(name => [name, null])), ...old }
+}
+
 const isAsFrame = (name: string, value: unknown, old: Members): boolean =>
   (name === 'leafWidth' && value === old.width) || (name === 'leafHeight' && value === old.height)

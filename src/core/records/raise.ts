@@ -1,5 +1,5 @@
 import { NEW_FIRM } from '../catalogue/firm'
-import { raiseUnit } from './raise-unit'
+import { raiseUnit, silentOnNew } from './raise-unit'
 import { renamedCode, renamedDetails } from './renamed'
 import { isMembers, type Members } from './version'
 
@@ -26,6 +26,12 @@ export const raiseLine = (old: Members): Members => ({
   unit: isMembers(old.unit) ? raiseUnit(old.unit) : old.unit,
   details: renamedDetails(old.details),
   cents: isMembers(old.cents) ? { hardware: 0, ...old.cents } : old.cents,
+})
+
+/** Version 3 of an order's line: its unit in version 3. */
+export const raiseLineUnit = (old: Members): Members => ({
+  ...old,
+  unit: isMembers(old.unit) ? silentOnNew(old.unit) : old.unit,
 })
 
 /** Version 2 of an answer: no code is prose. */

@@ -11,14 +11,18 @@ import { type OrderLine, orderLineSchema } from '../order/order'
 import { type Receipt, receiptSchema } from '../order/receipt'
 import { type Answer, answerSchema } from '../survey/answer'
 import { type Reading, readingSchema } from '../survey/reading'
-import { raiseAnswer, raiseFirm, raiseLine, raiseLog, raiseReading } from './raise'
-import { raiseUnit } from './raise-unit'
+import { raiseAnswer, raiseFirm, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './raise'
+import { raiseUnit, silentOnNew } from './raise-unit'
 import type { RecordKind } from './version'
 
 // Every kind of record that is stored, with what brings an older one up. A step is never changed and never taken out.
 
-export const UNIT: RecordKind<CatalogueUnit> = { name: 'unit', ups: [raiseUnit], schema: unitSchema }
-export const LINE: RecordKind<OrderLine> = { name: 'order line', ups: [raiseLine], schema: orderLineSchema }
+export const UNIT: RecordKind<CatalogueUnit> = { name: 'unit', ups: [raiseUnit, silentOnNew], schema: unitSchema }
+export const LINE: RecordKind<OrderLine> = {
+  name: 'order line',
+  ups: [raiseLine, raiseLineUnit],
+  schema: orderLineSchema,
+}
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [], schema: receiptSchema }
 export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm], schema: firmSchema }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }

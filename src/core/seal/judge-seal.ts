@@ -13,6 +13,7 @@ export type SealCode =
   | 'never-here'
   | 'asked-here'
   | 'no-kerf'
+  | 'other-purpose'
   | 'threshold-wrong'
   | 'floor-wrong'
   | 'threshold-falls'
@@ -25,6 +26,7 @@ export type SealCode =
   | 'bottom-stays-open'
   | 'bottom-takes-air'
   | 'contact-uneven'
+  | 'contact-off'
 
 export type SealOption = {
   readonly seal: Seal
@@ -94,6 +96,8 @@ function refuseByGap({ gap: [least, most], leastLeaf }: Seal, { edge, gaps }: Ed
 
 function refuseBySurvey(seal: Seal, { edge, gaps }: EdgeGaps, { survey }: SealSite, refuse: Refuse): void {
   const saidOf = (slot: 'fact.kerf' | 'fact.threshold' | 'fact.floor' | 'fact.airflow') => survey.facts.get(slot)?.code
+  const why = survey.facts.get('fact.seal-why')?.code
+  if (why !== undefined && !(seal.against as readonly string[]).includes(why)) refuse('other-purpose', { why })
   if (seal.needsKerf && saidOf('fact.kerf') === 'no') refuse('no-kerf')
   if (edge.role !== 'bottom') return
   const [threshold, floor] = [saidOf('fact.threshold'), saidOf('fact.floor')]

@@ -2,8 +2,9 @@ import type { Finding } from '../base/finding'
 import type { TradeNumber } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey } from '../survey/survey'
-import { type Length, largestOf, metresOf, minus, smallestOf } from '../units/length'
+import { type Length, largestOf, magnitude, metresOf, smallestOf } from '../units/length'
 import type { Cents } from '../units/quantity'
+import { checkContact } from './contact-check'
 import { cutStrip, type StripCut } from './cut-strip'
 import { type Draft, draftOf, flowWithM3h, openFlowM3h } from './draft'
 import type { Edge } from './edge'
@@ -158,25 +159,31 @@ function airFindings({ survey }: SealRequest): readonly Finding<SealCode>[] {
     : []
 }
 
-/** A leaf that meets its stop wider at one height than at another is twisted against it: a seal there is squeezed or stands open. */
+const CONTACTS = ['contact.top', 'contact.middle', 'contact.bottom'] as const
+
+/** A leaf presses its strip enough at every height, and alike: else it is twisted against its stops, and a seal there is squeezed or
+ *  stands open. */
 function contactFindings({ survey, lengths }: SealRequest): readonly Finding<SealCode>[] {
-  const read = (['contact.top', 'contact.middle', 'contact.bottom'] as const).flatMap(
-    slot => readValue(survey, slot) ?? [],
-  )
-  const limit = lengths['contact-even']
+  const read = CONTACTS.flatMap(slot => {
+    const width = readValue(survey, slot)
+    return width === null ? [] : [{ slot, width }]
+  })
   if (read.length < 2) return []
-  const spread = minus(largestOf(read), smallestOf(read))
-  if (spread <= limit.value) return []
-  return [
-    make(
-      'contact-uneven',
-      'contact.middle',
-      'watch',
-      { spread: { length: spread }, limit: { length: limit.value } },
-      limit.id,
-      ['seal.tune-first'],
-    ),
-  ]
+  const [least, most, even] = [lengths['contact-least'], lengths['contact-most'], lengths['contact-even']]
+  const { spread, moves } = checkContact(
+    read.map(one => one.width),
+    { least: least.value, most: most.value, even: even.value, moveMost: lengths['contact-move-most'].value },
+  )
+  const off = read.flatMap(({ slot, width }, i) => {
+    const by = moves[i]!
+    if (by === 0) return []
+    const facts = { read: { length: width }, by: { length: magnitude(by) }, towards: by > 0 ? 'to' : 'from' }
+    const range = { least: { length: least.value }, most: { length: most.value } }
+    return [make('contact-off', slot, 'watch', { ...facts, ...range }, by > 0 ? least.id : most.id, ['seal.move-stop'])]
+  })
+  if (spread <= even.value) return off
+  const facts = { spread: { length: spread }, limit: { length: even.value } }
+  return [make('contact-uneven', 'contact.middle', 'watch', facts, even.id, ['seal.tune-first']), ...off]
 }
 
 function unreadFindings({ edges, survey }: SealRequest, planned: readonly EdgePlan[]): readonly Finding<SealCode>[] {

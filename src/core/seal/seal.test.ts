@@ -169,6 +169,40 @@ function exhaustiveCut({ stock, first, pitch, holes, length: wanted, leastEnd }:
   return best
 }
 
+describe('what the strip of a closed door shows', () => {
+  const of = (...widths: readonly string[]) =>
+    planned(
+      requestOf(
+        readings({
+          ...EVEN,
+          ...Object.fromEntries(widths.map((text, i) => [`contact.${['top', 'middle', 'bottom'][i]}`, text])),
+        }),
+        KERF,
+      ),
+    ).findings.filter(one => one.code.startsWith('contact'))
+  it.each([
+    [['7/16', '7/16', '7/16'], []],
+    [['7/16', '1/2', '7/16'], []],
+    [['3/8', '1/2', '7/16'], ['contact-uneven']],
+    [['5/16', '3/8', '3/8'], ['contact-off']],
+    [['1/4'], []],
+  ])('%j: %j', (widths, codes) => expect(of(...widths).map(one => one.code)).toEqual(codes))
+  it('says which height to move, how far and which way', () =>
+    expect(of('5/16', '3/8', '3/8')).toMatchObject([
+      { place: 'contact.top', facts: { by: { length: length('1/16') }, towards: 'to' } },
+    ]))
+})
+
+describe('what a door is sealed against', () => {
+  const chosen = (why: string) =>
+    planned(requestOf(readings(EVEN), [...KERF, fact('fact.seal-why', why)])).edges.map(one => one.chosen?.seal.kind)
+  it('leaves out what does little for it', () => {
+    expect(chosen('draft')).toContain('brush')
+    expect(chosen('sound')).not.toContain('brush')
+    expect(new Set(chosen('fire'))).toEqual(new Set([undefined]))
+  })
+})
+
 describe('a strip cut by its holes', () => {
   it('is as even as exhaustive search, for 60 seeded strips', () => {
     const random = randomFrom(3)

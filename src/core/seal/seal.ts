@@ -1,4 +1,5 @@
 import type { Source } from '../base/rule'
+import type { FACTS } from '../survey/facts'
 import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
 import type { EdgeRole } from './edge'
@@ -23,6 +24,9 @@ export const SEAL_KINDS = [
 ] as const
 export type SealKind = (typeof SEAL_KINDS)[number]
 
+/** What a door is sealed against. */
+export type SealPurpose = (typeof FACTS)['fact.seal-why'][number]
+
 /** A seal as its sheet gives it. */
 export type Seal = {
   readonly id: string
@@ -31,6 +35,8 @@ export type Seal = {
   readonly on: readonly EdgeRole[]
   /** The gaps it can close, smallest and largest. */
   readonly gap: readonly [Length, Length]
+  /** What it keeps out. */
+  readonly against: readonly SealPurpose[]
   readonly forceNPerMetre: number
   readonly leakM3hPerMetreAt50: number
   readonly leastLeaf: Length

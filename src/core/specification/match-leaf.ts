@@ -9,8 +9,21 @@ export type LeafFacts = {
   readonly bore: Length
   readonly backset: Length
   readonly labelMinutes: number
+  /** Height of a hinge, and whether the lock goes through one hole or two; not compared where either side is silent. */
+  readonly hingeHeight?: Length | null
+  readonly boreKind?: string | null
 }
-export const LEAF_MEMBERS = ['width', 'height', 'thickness', 'hinges', 'bore', 'backset', 'labelMinutes'] as const
+export const LEAF_MEMBERS = [
+  'width',
+  'height',
+  'thickness',
+  'hinges',
+  'bore',
+  'backset',
+  'labelMinutes',
+  'hingeHeight',
+  'boreKind',
+] as const
 export type LeafMember = (typeof LEAF_MEMBERS)[number]
 
 /** By how much each may differ. */
@@ -44,10 +57,19 @@ export function matchLeaf(existing: LeafFacts, candidate: LeafFacts, limits: Lea
     bore: within('bore', limits.bore),
     backset: within('backset', limits.exact),
     labelMinutes: candidate.labelMinutes >= existing.labelMinutes,
+    hingeHeight: bothSay(
+      existing.hingeHeight,
+      candidate.hingeHeight,
+      (there, here) => magnitude(minus(here, there)) <= limits.exact,
+    ),
+    boreKind: bothSay(existing.boreKind, candidate.boreKind, (there, here) => here === there),
   }
   const mismatches = LEAF_MEMBERS.filter(member => !agrees[member])
   return { matches: mismatches.length === 0, mismatches, shift, pitchError }
 }
+
+const bothSay = <T>(there: T | null | undefined, here: T | null | undefined, agree: (there: T, here: T) => boolean) =>
+  there == null || here == null || agree(there, here)
 
 function hingeDifference(
   existing: readonly Length[],

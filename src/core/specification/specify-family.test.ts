@@ -67,6 +67,14 @@ describe('a steel frame', () => {
       { code, severity },
     ]),
   )
+  it.each([
+    ['5 1/8', []],
+    ['4 3/4', ['throat-under-wall']],
+  ])('whose old throat was read as %s round a wall of 5: %j', (throat, codes) =>
+    expect(
+      found(run('steel-frame', { 'wall.left': '5', throat })).filter(code => code === 'throat-under-wall'),
+    ).toEqual(codes),
+  )
   it('round a finished wall is knock-down only', () =>
     expect(found(run('steel-frame', { 'wall.left': '5' }, [fact('fact.wall-state', 'finished')]))).toContain(
       'no-welded-frame',
@@ -122,6 +130,14 @@ describe('an interior door', () => {
     expect(found(run('interior', {}, [fact('fact.lock-case', kind), fact('fact.lock-function', wanted)]))).toEqual(
       codes,
     ),
+  )
+  it.each([
+    ['3', []],
+    ['2 1/2', ['case-odd']],
+  ])('with a case of %s beside a backset of 57: %j', (depth, codes) =>
+    expect(
+      found(run('lock-set', { backset: '57 mm', 'case.depth': depth }, [fact('fact.lock-case', 'mortise-case')])),
+    ).toEqual(codes),
   )
   it('weighed on a scale wants hinges for that', () => {
     const leaf = { 'core/widths.middle': '900 mm', 'core/heights.left': '2040 mm' }

@@ -45,10 +45,19 @@ export const wrapsWall: FurtherRule = ({ survey, lengths }) => {
   return {
     found: { wrap },
     findings: [
+      ...underWall(survey, wall.value),
       note(CODES[wrap.verdict], 'wall.left', SEVERITIES[wrap.verdict], facts, 'wrap-fits'),
       ...(isFinished ? [note('no-welded-frame', 'fact.wall-state', 'watch', {}, 'wrap')] : []),
     ],
   }
+}
+
+/** An old frame that goes round its wall has a throat at least as wide: else frame or wall was read wrong. */
+function underWall(survey: Survey, wall: Length) {
+  const throat = readValue(survey, 'throat')
+  if (throat === null || throat >= wall) return []
+  const facts = { throat: { length: throat }, wall: { length: wall } }
+  return [note('throat-under-wall', 'throat', 'correct', facts, 'wrap', ['reading.take-again'])]
 }
 
 /** Which panel moves, as it was said. */
@@ -76,11 +85,24 @@ export const locks: FurtherRule = ({ survey, lengths, trade }) => {
   const read = readValue(survey, 'backset')
   const near = read === null ? null : nearestLockFamily(read, trade.locks, lengths['backset-near'].value)
   const [kind, wanted] = [survey.facts.get('fact.lock-case')?.code, survey.facts.get('fact.lock-function')?.code]
+  const depth = readValue(survey, 'case.depth')
+  const usual = near?.isNear ? near.nearest.case : null
   const isLatchOnly = kind === 'tubular-latch' && wanted !== undefined && wanted !== 'passage'
   return {
     found: { lock: near?.isNear ? near.nearest : null },
-    findings: isLatchOnly
-      ? [note('latch-to-case', 'fact.lock-case', 'watch', { wanted }, 'lock', ['lock.chop-case', 'lock.add-bolt'])]
-      : [],
+    findings: [
+      ...(isLatchOnly
+        ? [note('latch-to-case', 'fact.lock-case', 'watch', { wanted }, 'lock', ['lock.chop-case', 'lock.add-bolt'])]
+        : []),
+      ...(kind === 'mortise-case' && depth !== null && usual !== null ? otherCase(depth, usual, lengths) : []),
+    ],
   }
+}
+
+/** A case of another depth than its backset goes with: one of the two was read wrong, or the mortise is deepened or filled. */
+function otherCase(depth: Length, usual: Length, lengths: TradeLengths) {
+  const limit = lengths['backset-near']
+  if (magnitude(minus(depth, usual)) <= limit.value) return []
+  const facts = { read: { length: depth }, usual: { length: usual }, limit: { length: limit.value } }
+  return [note('case-odd', 'case.depth', 'watch', facts, limit.id, ['reading.take-again'])]
 }

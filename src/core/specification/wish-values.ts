@@ -19,6 +19,7 @@ export const DETAILS = [
   'frame-material',
   'hinge-size',
   'hinge-finish',
+  'hinge-pins',
   'bore-backset',
   'glazing',
   'energy',

@@ -1,7 +1,7 @@
 import type { FactSlot } from './facts'
 import type { GapSlot, SiteSlot, Slot } from './slots'
 import { waySlot } from './slots'
-import { WAY_READINGS, type Way } from './ways'
+import { startsAtTheFloor, WAY_READINGS, type Way } from './ways'
 
 /** A question of the survey: a length to read, or a fact to answer. */
 export type Question = Slot | FactSlot
@@ -19,10 +19,13 @@ export type SurveyOf = {
   readonly standsOnTrim: boolean
 }
 
+/** Whether one of a kind's own readings is asked by a way: a hidden drop matters only where heights start at the floor. */
+const isAskedBy = (slot: SiteSlot | GapSlot, way: Way): boolean => slot !== 'floor.drop' || startsAtTheFloor(way)
+
 /** The lengths of the Measure stage in walking order. */
 export const readingsFor = ({ further }: SurveyOf, way: Way): readonly Slot[] => [
   ...WAY_READINGS[way].map(name => waySlot(way, name)),
-  ...further,
+  ...further.filter(slot => isAskedBy(slot, way)),
 ]
 
 /** Every question of the Measure stage in walking order, for a kind of door and a way. */

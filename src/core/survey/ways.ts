@@ -4,11 +4,12 @@ import type { NetworkReading } from './network'
 export const UNIT_WAYS = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
 export type UnitWay = (typeof UNIT_WAYS)[number]
 
-/** Every way of measuring a four-sided opening or leaf; `brickmould` is what a storm door is ordered by. */
-export const WAYS = [...UNIT_WAYS, 'brickmould'] as const
+/** Every way of measuring: a four-sided opening or leaf; `brickmould` is what a storm door is ordered by; `lock-edge` reads no opening at all,
+ *  only what a lock needs of the leaf it goes into. */
+export const WAYS = [...UNIT_WAYS, 'brickmould', 'lock-edge'] as const
 export type Way = (typeof WAYS)[number]
 
-export const isUnitWay = (way: Way): way is UnitWay => way !== 'brickmould'
+export const isUnitWay = (way: Way): way is UnitWay => (UNIT_WAYS as readonly Way[]).includes(way)
 
 const WIDTHS = ['widths.bottom', 'widths.middle', 'widths.top'] as const
 const HEIGHTS = ['heights.left', 'heights.centre', 'heights.right'] as const
@@ -36,6 +37,7 @@ export const WAY_READINGS = {
   core: [...WIDTHS, 'heights.left', 'heights.right'],
   masonry: WHOLE,
   brickmould: [...WIDTHS, 'heights.left', 'heights.right', ...DIAGONALS, 'lean.left', 'lean.right'],
+  'lock-edge': [],
 } as const satisfies Readonly<Record<Way, readonly NetworkReading[]>>
 
 /** Whether a way reads the hole the unit will stand in, and not the frame or leaf that still fills it. */

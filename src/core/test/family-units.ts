@@ -63,6 +63,7 @@ export const leafUnit = (
       width: length('35 3/4'),
       height: length('79 1/8'),
       material: 'steel',
+      bore: 'single',
       labelMinutes: 90,
       glass: 'none',
       leafThickness: length('1 3/4'),

@@ -6,6 +6,7 @@ export const OLD_LEAF = {
   'hinge.1': '7 1/4',
   'hinge.2': '37 1/16',
   'hinge.3': '66 7/8',
+  'hinge.height': '4 1/2',
   'bore.top': '40 5/16',
   backset: '2 3/4',
 } as const

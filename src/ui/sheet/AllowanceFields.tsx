@@ -17,6 +17,7 @@ const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
   core: ['core-width', 'core-height'],
   masonry: ['buck', 'room-width', 'room-height'],
   brickmould: [],
+  'lock-edge': [],
 }
 
 const Line = styled.div`
