@@ -14,7 +14,7 @@ const file = (): JobFile => ({
   job: jobRecord(),
   openings: [
     {
-      opening: { ...base.opening, family: 'hinged-outside', position: 0 },
+      opening: { ...base.opening, family: 'hinged-outside', position: 0, archivedAt: null },
       readings: [...base.readings],
       answers: [],
       photos: [],

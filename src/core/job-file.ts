@@ -104,9 +104,28 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
   4: file => ({
     ...file,
     version: 5,
+    job: isMembers(file.job) ? raiseJob(file.job) : file.job,
+    openings: listOf(file.openings, one => ({
+      ...one,
+      opening: isMembers(one.opening) ? { archivedAt: null, ...one.opening } : one.opening,
+    })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),
+}
+
+/** Version 5 of a job: with customer, delivery and time zone, its place in one member. */
+function raiseJob({ latitudeE6, longitudeE6, ...job }: Members): Members {
+  const place = latitudeE6 === undefined ? null : { name: '', latitudeE6, longitudeE6 }
+  return {
+    customer: { name: '', phone: '', email: '' },
+    delivery: '',
+    notes: '',
+    place,
+    timeZone: null,
+    archivedAt: null,
+    ...job,
+  }
 }
 
 /** Version 4 of an opening: its edited records parted, its rows with what they hold since. */

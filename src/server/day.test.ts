@@ -12,7 +12,7 @@ function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet>
   const own = records(TRUE_OPENING, wished)
   const sheet: OpeningSheet = {
     job: JOB,
-    opening: { ...own.opening, family: 'hinged-outside', position: 0 },
+    opening: { ...own.opening, family: 'hinged-outside', position: 0, archivedAt: null },
     readings: own.readings,
     answers: [],
     photos: [],
@@ -67,7 +67,13 @@ describe('a day', () => {
   })
   it('has no sunset where the sun does not set', () =>
     expect(
-      dayOf({ job: { ...JOB, visitOn: '2026-06-21', latitudeE6: 80_000_000 }, openings: [] }, NOW).sunset,
+      dayOf(
+        {
+          job: { ...JOB, visitOn: '2026-06-21', place: { name: 'North', latitudeE6: 80_000_000, longitudeE6: 0 } },
+          openings: [],
+        },
+        NOW,
+      ).sunset,
     ).toBeNull())
   it('says on whom an opening waits', () => {
     const waits = (one: OpeningCard) => dayOf({ job: JOB, openings: [one] }, NOW).openings[0]!.waits

@@ -2,6 +2,7 @@ import { getTimes } from 'suncalc'
 import type { Severity } from '@/core/base/finding'
 import type { Stage } from '@/core/base/stages'
 import type { JobCard, OpeningCard } from './page'
+import { zoneAt } from './places'
 
 /** A job as a day's work: against the light, what is next on each opening, and on whom it waits. */
 export type Day = {
@@ -9,8 +10,9 @@ export type Day = {
   readonly name: string
   readonly site: string
   readonly visitOn: string | null
-  /** Sunset at the site as HH:MM UTC; `null` without a visit, or where the sun does not set. */
+  /** Sunset at the site as HH:MM by its own clock; `null` where the sun does not set, or while the place is not said. */
   readonly sunset: string | null
+  readonly isPlaceSaid: boolean
   /** Work on the setting steps still to do, in minutes. */
   readonly minutes: number
   readonly openings: readonly {
@@ -25,14 +27,13 @@ export type Day = {
 }
 
 export function dayOf({ job, openings }: JobCard, now: Date): Day {
-  const noon = new Date(`${job.visitOn ?? now.toISOString().slice(0, 10)}T12:00:00Z`)
-  const { sunset } = getTimes(noon, job.latitudeE6 / 1e6, job.longitudeE6 / 1e6)
   return {
     jobId: job.id,
     name: job.name,
     site: job.site,
     visitOn: job.visitOn,
-    sunset: sunset && !Number.isNaN(sunset.getTime()) ? sunset.toISOString().slice(11, 16) : null,
+    sunset: sunsetAt(job, now),
+    isPlaceSaid: job.place !== null,
     minutes: openings
       .filter(one => one.progress.stage === 'fit')
       .flatMap(one => one.work.fit.value.steps)
@@ -48,6 +49,15 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
       waits: waitsOn(one),
     })),
   }
+}
+
+/** When it gets dark on the day of a visit, by the clock there. */
+function sunsetAt({ place, timeZone, visitOn }: JobCard['job'], now: Date): string | null {
+  if (!place) return null
+  const noon = new Date(`${visitOn ?? now.toISOString().slice(0, 10)}T12:00:00Z`)
+  const { sunset } = getTimes(noon, place.latitudeE6 / 1e6, place.longitudeE6 / 1e6)
+  if (!sunset || Number.isNaN(sunset.getTime())) return null
+  return sunset.toLocaleTimeString('en-GB', { timeZone: timeZone ?? zoneAt(place), hour: '2-digit', minute: '2-digit' })
 }
 
 /** On whom an opening waits; `null` when the next move is one's own. */

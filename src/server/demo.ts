@@ -9,6 +9,7 @@ import { type Edits, newEdits } from '@/core/new-edits'
 import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import { type Answer, answerSchema } from '@/core/survey/answer'
 import { instrumentFor } from '@/core/survey/instrument'
+import { customerSchema } from '@/core/survey/job-record'
 import type { Reading } from '@/core/survey/reading'
 import { isGapSlot, isSlot, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
@@ -30,6 +31,7 @@ import { TESTS } from '@/trade/tests'
 import { tradeWith } from '@/trade/trade'
 import { loadExchange } from './demo-exchange'
 import { demoId as idOf } from './demo-ids'
+import { zoneAt } from './places'
 
 const instant = z.iso.datetime({ precision: 3 })
 const openingSchema = z.strictObject({
@@ -80,8 +82,10 @@ const scenarioSchema = z.strictObject({
       unit: z.enum(['in', 'mm']),
       step: z.enum(DISPLAY_STEPS),
       visitOn: z.iso.date(),
-      latitude: z.number(),
-      longitude: z.number(),
+      customer: customerSchema,
+      delivery: z.string().default(''),
+      notes: z.string().default(''),
+      place: z.strictObject({ name: z.string(), latitude: z.number(), longitude: z.number() }),
       createdAt: instant,
       openings: z.array(openingSchema),
     }),
@@ -100,16 +104,22 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
   await addUnits(db, acting, units)
   await saveChange(firmPlace(db, acting), { revision: 0, base: NEW_FIRM, data: { ...NEW_FIRM, ...scenario.firm } })
-  for (const { openings, latitude, longitude, ...plain } of scenario.jobs) {
+  for (const { openings, place, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
     await insertJob(db, acting, {
       ...plain,
       id: jobId,
-      latitudeE6: Math.round(latitude * 1e6),
-      longitudeE6: Math.round(longitude * 1e6),
+      ...placed(place),
+      archivedAt: null,
     })
     for (const one of openings) await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, units, scenario)
   }
+}
+
+/** Where on earth a job of the scenario is, with the clock there. */
+function placed({ name, latitude, longitude }: { name: string; latitude: number; longitude: number }) {
+  const place = { name, latitudeE6: Math.round(latitude * 1e6), longitudeE6: Math.round(longitude * 1e6) }
+  return { place, timeZone: zoneAt(place) }
 }
 
 async function loadOpening(

@@ -1,12 +1,12 @@
 import { notFound } from 'next/navigation'
 import { type Progress, progressOf } from '@/core/progress'
-import { type OpeningSheet, recordsOf } from '@/core/sheet'
-import type { Job } from '@/core/survey/job-record'
+import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
+import type { Job, JobDetails, Opening, OpeningDetails } from '@/core/survey/job-record'
 import type { Work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import { store } from '@/store/connection'
 import { findFirm, findJobSchools } from '@/store/firm'
-import { countOpenings, findJob, listJobs, listOpenings } from '@/store/jobs'
+import { countOpenings, findJob, findJobDetails, listJobs, listOpenings, openingPlace } from '@/store/jobs'
 import { catalogueOf } from './catalogue'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
@@ -28,7 +28,7 @@ export type OpeningCard = { readonly sheet: OpeningSheet; readonly work: Work; r
 export type JobCard = { readonly job: Job; readonly openings: readonly OpeningCard[] }
 
 async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard[]> {
-  const openings = await listOpenings(store(), who, jobId)
+  const openings = (await listOpenings(store(), who, jobId)).filter(one => one.archivedAt === null)
   const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id)))
   return sheets.flatMap(sheet => {
     if (!sheet) return []
@@ -47,14 +47,28 @@ export async function loadNextJobs(now: Date): Promise<readonly JobCard[]> {
   return Promise.all(jobs.map(async job => ({ job, openings: await cardsOf(who, job.id) })))
 }
 
-/** All jobs and how many openings each has. */
-export async function loadJobList(now: Date): Promise<readonly { readonly job: Job; readonly count: number }[]> {
+/** A job as it stands in the list of all. */
+export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {
+  readonly customer: string
+  /** How many openings it has. */
+  readonly count: number
+}
+
+/** All jobs; or those that were put away. */
+export async function loadJobList(now: Date, archived = false): Promise<readonly ListedJob[]> {
   const who = await acting()
   const [jobs, counts] = await Promise.all([
-    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS),
+    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS, archived),
     countOpenings(store(), who),
   ])
-  return jobs.map(job => ({ job, count: counts.get(job.id) ?? 0 }))
+  return jobs.map(({ id, name, site, visitOn, customer }) => ({
+    id,
+    name,
+    site,
+    visitOn,
+    customer: customer.name,
+    count: counts.get(id) ?? 0,
+  }))
 }
 
 /** Openings of the whole company by words. */
@@ -62,10 +76,26 @@ export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting(), search)
 }
 
-export async function loadJob(id: string): Promise<JobCard> {
+export type JobPage = JobCard & {
+  readonly details: Versioned<JobDetails>
+  readonly putAway: readonly Opening[]
+}
+
+export async function loadJob(id: string): Promise<JobPage> {
   const who = await acting()
-  const job = (await findJob(store(), who, id)) ?? notFound()
-  return { job, openings: await cardsOf(who, id) }
+  const [job, details, all] = await Promise.all([
+    findJob(store(), who, id),
+    findJobDetails(store(), who, id),
+    listOpenings(store(), who, id),
+  ])
+  if (!job || !details) return notFound()
+  return { job, details, openings: await cardsOf(who, id), putAway: all.filter(one => one.archivedAt !== null) }
+}
+
+/** What each opening of a job is called, with its revision. */
+export async function loadOpeningDetails(ids: readonly string[]): Promise<readonly Versioned<OpeningDetails>[]> {
+  const who = await acting()
+  return Promise.all(ids.map(id => openingPlace(store(), who, id).find()))
 }
 
 /** The firm's own and the practices a job chose. */

@@ -1,17 +1,45 @@
-import { and, asc, eq, inArray, or, type SQL, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNotNull, isNull, or, type SQL, sql } from 'drizzle-orm'
 import { EDIT_KINDS, type Edits } from '@/core/new-edits'
-import type { VersionedEdits } from '@/core/sheet'
-import { type Job, jobSchema, type Opening, openingSchema } from '@/core/survey/job-record'
+import { JOB, OPENING } from '@/core/records/records'
+import type { Versioned, VersionedEdits } from '@/core/sheet'
+import {
+  type Job,
+  type JobDetails,
+  jobSchema,
+  type Opening,
+  type OpeningDetails,
+  openingSchema,
+} from '@/core/survey/job-record'
+import { detailsOfJob } from '@/core/survey/new-job'
 import type { Acting } from './acting'
-import type { Db } from './connection'
-import { insertEdits } from './edits'
+import { type Db, isDuplicate } from './connection'
+import { type EditPlace, insertEdits } from './edits'
 import { company, job, member, opening } from './tables'
 
 type JobRow = typeof job.$inferSelect
 type OpeningRow = typeof opening.$inferSelect
 
-const asJob = ({ companyId: _, ...row }: JobRow): Job => jobSchema.parse(row)
-const asOpening = ({ companyId: _c, jobId: _j, ...row }: OpeningRow): Opening => openingSchema.parse(row)
+const asJob = (row: JobRow): Job => {
+  const { id, name, site, delivery, notes, unit, step, visitOn, timeZone, createdAt, archivedAt } = row
+  const { customerName, customerPhone, customerEmail, placeName, latitudeE6, longitudeE6 } = row
+  const customer = { name: customerName, phone: customerPhone, email: customerEmail }
+  const place = latitudeE6 === null || longitudeE6 === null ? null : { name: placeName, latitudeE6, longitudeE6 }
+  const plain = { name, site, customer, delivery, notes, unit, step, visitOn, place, timeZone }
+  return jobSchema.parse({ ...plain, id, createdAt, archivedAt })
+}
+
+/** A job's details as the columns they lie in. */
+const columnsOf = ({ customer, place, ...plain }: JobDetails) => ({
+  ...plain,
+  customerName: customer.name,
+  customerPhone: customer.phone,
+  customerEmail: customer.email,
+  placeName: place?.name ?? '',
+  latitudeE6: place?.latitudeE6 ?? null,
+  longitudeE6: place?.longitudeE6 ?? null,
+})
+
+const asOpening = ({ companyId: _c, jobId: _j, revision: _r, ...row }: OpeningRow): Opening => openingSchema.parse(row)
 
 /** The member behind an id; `null` when there is none. With the two that set a company up, the only queries without an acting member. */
 export async function findMember(db: Db, id: string): Promise<Acting | null> {
@@ -42,12 +70,18 @@ export async function addCompany(
 }
 
 /** The jobs of the company, at most so many: first those whose visit is still to come from `today` on, the next one on top,
- *  then those without a visit, then what is past. */
-export async function listJobs(db: Db, acting: Acting, today: string, most: number): Promise<readonly Job[]> {
+ *  then those without a visit, then what is past. Those that were put away only where they are asked for. */
+export async function listJobs(
+  db: Db,
+  acting: Acting,
+  today: string,
+  most: number,
+  archived = false,
+): Promise<readonly Job[]> {
   const rows = await db
     .select()
     .from(job)
-    .where(eq(job.companyId, acting.companyId))
+    .where(and(eq(job.companyId, acting.companyId), archived ? isNotNull(job.archivedAt) : isNull(job.archivedAt)))
     .orderBy(
       sql`case when ${job.visitOn} >= ${today} then 0 when ${job.visitOn} is null then 1 else 2 end`,
       asc(job.visitOn),
@@ -63,7 +97,7 @@ export async function countOpenings(db: Db, acting: Acting): Promise<ReadonlyMap
   const rows = await db
     .select({ jobId: opening.jobId, count: sql<number>`count(*)` })
     .from(opening)
-    .where(eq(opening.companyId, acting.companyId))
+    .where(and(eq(opening.companyId, acting.companyId), isNull(opening.archivedAt)))
     .groupBy(opening.jobId)
   return new Map(rows.map(row => [row.jobId, Number(row.count)]))
 }
@@ -88,7 +122,8 @@ export async function findOpenings(
   const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site})`
   const has = ({ word, families }: SearchWord): SQL | undefined =>
     or(sql`locate(${word}, ${text}) > 0`, ...(families.length ? [inArray(opening.family, [...families])] : []))
-  const where = and(eq(opening.companyId, acting.companyId), ...words.map(has))
+  const here = and(isNull(opening.archivedAt), isNull(job.archivedAt))
+  const where = and(eq(opening.companyId, acting.companyId), here, ...words.map(has))
   const joined = and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId))
   const [{ count } = { count: 0 }] = await db
     .select({ count: sql<number>`count(*)` })
@@ -127,8 +162,94 @@ export async function findJob(db: Db, acting: Acting, id: string): Promise<Job |
 }
 
 export async function insertJob(db: Db, acting: Acting, one: Job): Promise<void> {
-  await db.insert(job).values({ ...jobSchema.parse(one), companyId: acting.companyId })
+  const { id, createdAt, archivedAt, ...details } = jobSchema.parse(one)
+  await db.insert(job).values({ ...columnsOf(details), id, createdAt, archivedAt, companyId: acting.companyId })
 }
+
+/** The same, where a job of that id may be there already: two taps make one. */
+export async function insertJobOnce(db: Db, acting: Acting, one: Job): Promise<void> {
+  try {
+    await insertJob(db, acting, one)
+  } catch (error) {
+    if (!isDuplicate(error)) throw error
+  }
+}
+
+const thisJob = (acting: Acting, id: string) => and(eq(job.companyId, acting.companyId), eq(job.id, id))
+const thisOpening = (acting: Acting, id: string) => and(eq(opening.companyId, acting.companyId), eq(opening.id, id))
+
+/** A job with the revision of its details; `null` when the company has none such. */
+export async function findJobDetails(db: Db, acting: Acting, id: string): Promise<Versioned<JobDetails> | null> {
+  const [row] = await db.select().from(job).where(thisJob(acting, id)).limit(1)
+  return row ? { revision: row.revision, data: detailsOfJob(asJob(row)) } : null
+}
+
+/** Where a job's details lie, to be changed. @throws when the job is gone. */
+export const jobPlace = (db: Db, acting: Acting, id: string): EditPlace<JobDetails> => ({
+  kind: JOB,
+  find: async () => (await findJobDetails(db, acting, id)) ?? fail(`job ${id} is gone`),
+  write: async (revision, data) => {
+    const [result] = await db
+      .update(job)
+      .set({ ...columnsOf(data), revision: revision + 1 })
+      .where(and(thisJob(acting, id), eq(job.revision, revision)))
+    return result.affectedRows === 1
+  },
+})
+
+const fail = (message: string): never => {
+  throw new Error(message)
+}
+
+/** Puts a job away, or takes it out again. */
+export async function archiveJob(db: Db, acting: Acting, id: string, at: string | null): Promise<void> {
+  await db.update(job).set({ archivedAt: at }).where(thisJob(acting, id))
+}
+
+/** Puts an opening away, or takes it out again. */
+export async function archiveOpening(db: Db, acting: Acting, id: string, at: string | null): Promise<void> {
+  await db.update(opening).set({ archivedAt: at }).where(thisOpening(acting, id))
+}
+
+/** Where what is said of an opening lies, to be changed. @throws when it is gone. */
+export const openingPlace = (db: Db, acting: Acting, id: string): EditPlace<OpeningDetails> => ({
+  kind: OPENING,
+  find: async () => {
+    const [row] = await db.select().from(opening).where(thisOpening(acting, id)).limit(1)
+    if (!row) return fail(`opening ${id} is gone`)
+    const { tag, name, family } = asOpening(row)
+    return { revision: row.revision, data: { tag, name, family } }
+  },
+  write: async (revision, data) => {
+    const [result] = await db
+      .update(opening)
+      .set({ ...data, revision: revision + 1 })
+      .where(and(thisOpening(acting, id), eq(opening.revision, revision)))
+    return result.affectedRows === 1
+  },
+})
+
+/** Puts the openings of a job into another order: those named first, whatever was not named behind them. */
+export async function reorderOpenings(db: Db, acting: Acting, jobId: string, ids: readonly string[]): Promise<void> {
+  await db.transaction(async tx => {
+    const rows = await tx
+      .select({ id: opening.id, position: opening.position })
+      .from(opening)
+      .where(and(eq(opening.companyId, acting.companyId), eq(opening.jobId, jobId)))
+      .orderBy(asc(opening.position))
+      .for('update')
+    const known = rows.map(one => one.id)
+    const wanted = [...ids.filter(id => known.includes(id)), ...known.filter(id => !ids.includes(id))]
+    // No two may stand at one place, not even for a moment: all move behind the last one first.
+    for (const offset of [MOST_OPENINGS, 0])
+      for (const [i, id] of wanted.entries())
+        await tx
+          .update(opening)
+          .set({ position: offset + i })
+          .where(thisOpening(acting, id))
+  })
+}
+const MOST_OPENINGS = 5000
 
 /** The openings of one job, as one walks round the house. */
 export async function listOpenings(db: Db, acting: Acting, jobId: string): Promise<readonly Opening[]> {
@@ -159,7 +280,7 @@ export async function addOpening(
   db: Db,
   acting: Acting,
   jobId: string,
-  one: Omit<Opening, 'position'>,
+  one: Omit<Opening, 'position' | 'archivedAt'>,
   first: Edits,
 ): Promise<void> {
   await db.transaction(async tx => {
@@ -168,7 +289,7 @@ export async function addOpening(
       .from(opening)
       .where(and(eq(opening.companyId, acting.companyId), eq(opening.jobId, jobId)))
       .for('update')
-    await insertOpening(tx, acting, jobId, { ...one, position: Number(last?.most ?? -1) + 1 })
+    await insertOpening(tx, acting, jobId, { ...one, archivedAt: null, position: Number(last?.most ?? -1) + 1 })
     const edits = EDIT_KINDS.map(kind => [kind, { revision: 1, data: first[kind] }] as const)
     await insertEdits(tx, acting, one.id, Object.fromEntries(edits) as VersionedEdits)
   })

@@ -3,7 +3,7 @@ import { parseJobFile } from '@/core/job-file'
 import type { LogEntry } from '@/core/log/log'
 import { newEdits } from '@/core/new-edits'
 import type { Wishes } from '@/core/specification/wishes'
-import { done, reading as made, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, jobRecord, reading as made, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { ticks } from '@/core/units/length'
 import type { Acting } from './acting'
 import { editOf, findEdits, saveChange } from './edits'
@@ -284,16 +284,10 @@ it('JSON columns come back as values, not as text', async () => {
   const { acting, opening } = await someCompany(store().db, 'Json')
   const found = await findEdits(store().db, acting, opening.id)
   expect(typeof found.wishes.data).toBe('object')
-  await insertJob(store().db, acting, {
-    id: uuidV7(),
-    name: 'Quay “7”',
-    site: '',
-    unit: 'mm',
-    step: '1',
-    visitOn: '2026-02-01',
-    latitudeE6: 1,
-    longitudeE6: 2,
-    createdAt: '2026-01-01T00:00:00.000Z',
-  })
+  await insertJob(
+    store().db,
+    acting,
+    jobRecord({ id: uuidV7(), name: 'Quay “7”', unit: 'mm', step: '1', visitOn: '2026-02-01' }),
+  )
   expect((await listJobs(store().db, acting, '2026-01-01', 100)).map(job => job.name)).toEqual(['Quay “7”', 'Json job'])
 })

@@ -5,10 +5,7 @@ import { Jobs } from '@/ui/pages/Jobs'
 export const metadata: Metadata = { title: 'Jobs' }
 
 export default async function Page() {
-  const jobs = await loadJobList(new Date())
-  return (
-    <Jobs
-      jobs={jobs.map(({ job, count }) => ({ id: job.id, name: job.name, site: job.site, visitOn: job.visitOn, count }))}
-    />
-  )
+  const now = new Date()
+  const [jobs, putAway] = await Promise.all([loadJobList(now), loadJobList(now, true)])
+  return <Jobs jobs={jobs} putAway={putAway} />
 }

@@ -10,6 +10,7 @@ import { EDIT_KINDS, type EditKind, type Edits } from '../new-edits'
 import { type OrderLine, orderLineSchema } from '../order/order'
 import { type Receipt, receiptSchema } from '../order/receipt'
 import { type Answer, answerSchema } from '../survey/answer'
+import { type JobDetails, jobDetailsSchema, type OpeningDetails, openingDetailsSchema } from '../survey/job-record'
 import { type Reading, readingSchema } from '../survey/reading'
 import { raiseAnswer, raiseFirm, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './raise'
 import { raiseUnit, silentOnNew } from './raise-unit'
@@ -29,6 +30,10 @@ export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], s
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
 export const LOG: RecordKind<LogEntry> = { name: 'log entry', ups: [raiseLog], schema: logEntrySchema }
+
+/** A job and an opening lie in columns of their own: a migration brings them up. */
+export const JOB: RecordKind<JobDetails> = { name: 'job', ups: [], schema: jobDetailsSchema }
+export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], schema: openingDetailsSchema }
 
 /** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(

@@ -64,7 +64,14 @@ export async function someCompany(
   await addCompany(db, acting.companyId, name, [{ id: acting.memberId, name: acting.name }])
   const job = jobRecord({ id: uuidV7(), name: `${name} job`, site: '' })
   await insertJob(db, acting, job)
-  const opening: Opening = { id: uuidV7(), tag: 'A1', name: 'Entry', family: 'hinged-outside', position: 0 }
+  const opening: Opening = {
+    id: uuidV7(),
+    tag: 'A1',
+    name: 'Entry',
+    family: 'hinged-outside',
+    position: 0,
+    archivedAt: null,
+  }
   await addOpening(db, acting, job.id, opening, newEdits('trim-off'))
   return { acting, job, opening }
 }

@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
 import type { Severity } from '@/core/base/finding'
 import { FAMILIES, type Family, USUAL_KIND } from '@/core/base/kinds'
 import { resolveSchools, type SchoolChoices } from '@/core/base/schools'
@@ -11,9 +12,11 @@ import type { Firm } from '@/core/catalogue/firm'
 import { DOORS } from '@/core/doors/doors'
 import type { Scene } from '@/core/drawing/scene'
 import type { Versioned } from '@/core/sheet'
-import type { Job as JobRecord } from '@/core/survey/job-record'
+import type { JobDetails, Job as JobRecord } from '@/core/survey/job-record'
+import { inUnit, STEPS_OF } from '@/core/survey/new-job'
 import { usualWay } from '@/core/survey/survey-of'
 import type { Way } from '@/core/survey/ways'
+import type { DisplayStep } from '@/core/units/format-length'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { STAGE_NAMES } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
@@ -25,6 +28,8 @@ import { Silhouette } from '../parts/Silhouette'
 import { send } from '../store/send'
 import { useEdit } from '../store/use-edit'
 import { Field, Form, Said } from './form'
+import { JobDetailsForm } from './JobDetailsForm'
+import { type ListedOpening, OpeningList } from './OpeningList'
 import { Page } from './Today'
 
 const Row = styled.ul`
@@ -48,22 +53,27 @@ type OpeningItem = {
 
 type JobProps = {
   readonly job: JobRecord
+  readonly details: Versioned<JobDetails>
   readonly openings: readonly OpeningItem[]
+  readonly listed: readonly ListedOpening[]
+  readonly putAway: readonly { readonly id: string; readonly tag: string; readonly name: string }[]
   readonly firm: Firm
   readonly schools: Versioned<SchoolChoices>
 }
 
 /** A job: its doors in a row at one scale, as one walks round the house. */
-export function Job({ job, openings, firm, schools }: JobProps) {
+export function Job({ job, details, openings, listed, putAway, firm, schools }: JobProps) {
+  const [said, setSaid] = useState<string | null>(null)
+  const router = useRouter()
+  const { data, save, clash, choose } = useEdit<JobDetails>(details, `/api/jobs/${job.id}`, setSaid, () =>
+    router.refresh(),
+  )
+  const tag = nextTag([...openings, ...putAway].map(one => one.tag))
   return (
     <Page>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'baseline' }}>
-        <h1>{job.name}</h1>
-        <span style={{ color: 'var(--quiet)' }}>
-          {job.site}
-          {job.visitOn && ` · visit ${job.visitOn}`}
-        </span>
-      </div>
+      <JobHead data={data} isArchived={job.archivedAt !== null} onUnit={unit => save(inUnit(data, unit))} />
+      {said && <Said role="alert">{said}</Said>}
+      {clash && <ClashNote clash={clash} step={data.step} onChoose={choose} />}
       <Row>
         {openings.map(one => (
           <li key={one.id}>
@@ -86,14 +96,119 @@ export function Job({ job, openings, firm, schools }: JobProps) {
       </Row>
       <NewOpening
         jobId={job.id}
-        nextTag={nextTag(openings.map(one => one.tag))}
+        unit={data.unit}
+        nextTag={tag}
         usual={resolveSchools(firm.schools, schools.data, {}).answers['unit-width']}
       />
-      <div>
-        <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
-      </div>
-      <JobPractices job={job} firm={firm} first={schools} />
+      {listed.length > 0 && (
+        <Disclosure title="Call, move, copy, put away">
+          <OpeningList jobId={job.id} openings={listed} nextTag={tag} />
+        </Disclosure>
+      )}
+      {putAway.length > 0 && <PutAway openings={putAway} />}
+      <Disclosure title="Customer, address, visit, notes">
+        <JobDetailsForm data={data} save={save} />
+        <StepChoice data={data} save={save} />
+      </Disclosure>
+      <JobPractices job={{ id: job.id, step: data.step }} firm={firm} first={schools} />
+      <JobWays job={job} />
     </Page>
+  )
+}
+
+/** What a job is called, for whom, and in which unit: one tap turns the whole job to the other. */
+function JobHead({
+  data,
+  isArchived,
+  onUnit,
+}: {
+  readonly data: JobDetails
+  readonly isArchived: boolean
+  readonly onUnit: (unit: JobDetails['unit']) => void
+}) {
+  const quiet = [data.site, data.customer.name, data.visitOn && `visit ${data.visitOn}`, isArchived && 'put away']
+  return (
+    <div style={{ display: 'flex', flexWrap: 'wrap', gap: '4px 18px', alignItems: 'center' }}>
+      <h1>{data.name}</h1>
+      <span style={{ color: 'var(--quiet)', flex: '1 1 200px' }}>{quiet.filter(Boolean).join(' · ')}</span>
+      <Choice label="Lengths of this job" isLabelHidden value={data.unit} options={UNIT_NAMES} onChange={onUnit} />
+    </div>
+  )
+}
+const UNIT_NAMES = [
+  ['in', 'in'],
+  ['mm', 'mm'],
+] as const
+
+function StepChoice({
+  data,
+  save,
+}: {
+  readonly data: JobDetails
+  readonly save: (change: Partial<JobDetails>) => void
+}) {
+  return (
+    <Choice<DisplayStep>
+      label="Lengths shown to"
+      value={data.step}
+      options={STEPS_OF[data.unit].map(step => [step, `${step} ${data.unit}`])}
+      onChange={step => save({ step })}
+    />
+  )
+}
+
+/** Openings that were put away, each to be taken out again. */
+function PutAway({ openings }: { readonly openings: JobProps['putAway'] }) {
+  const router = useRouter()
+  const take = async (id: string) => {
+    await send('POST', `/api/openings/${id}/archive`, { archived: false })
+    router.refresh()
+  }
+  return (
+    <Disclosure title={`Put away: ${openings.length}`}>
+      {openings.map(one => (
+        <div key={one.id} style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+          <span>
+            {one.tag} {one.name}
+          </span>
+          <Button $plain onPress={() => take(one.id)}>
+            Take out again
+          </Button>
+        </div>
+      ))}
+    </Disclosure>
+  )
+}
+
+/** What can be done with a whole job. */
+function JobWays({ job }: { readonly job: JobRecord }) {
+  const router = useRouter()
+  const [copyId] = useState(() => uuidV7())
+  const [isBusy, setBusy] = useState(false)
+  const copy = async () => {
+    setBusy(true)
+    const sent = await send<{ id: string }>('POST', `/api/jobs/${job.id}/copy`, { id: copyId })
+    if (sent.ok) router.push(`/jobs/${sent.value.id}`)
+    else setBusy(false)
+  }
+  const archive = async () => {
+    setBusy(true)
+    const archived = job.archivedAt === null
+    const sent = await send('POST', `/api/jobs/${job.id}/archive`, { archived })
+    setBusy(false)
+    if (sent.ok && archived) router.push('/jobs')
+    else router.refresh()
+  }
+  return (
+    <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
+      <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
+      <Button $plain isDisabled={isBusy} onPress={copy}>
+        Begin one like it
+      </Button>
+      <Button $plain isDisabled={isBusy} onPress={archive}>
+        {job.archivedAt === null ? 'Put the job away' : 'Take the job out again'}
+      </Button>
+    </div>
   )
 }
 
@@ -103,7 +218,12 @@ function nextTag(tags: readonly string[]): string {
   return `${letters}${Number(number) + 1}`.slice(0, 12)
 }
 
-type NewOpeningProps = { readonly jobId: string; readonly nextTag: string; readonly usual: Way }
+type NewOpeningProps = {
+  readonly jobId: string
+  readonly unit: JobDetails['unit']
+  readonly nextTag: string
+  readonly usual: Way
+}
 
 /** The practices of this job, where they are others than the company's. */
 function JobPractices({
@@ -135,20 +255,24 @@ function JobPractices({
   )
 }
 
-function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
+function NewOpening({ jobId, unit, nextTag, usual }: NewOpeningProps) {
   const router = useRouter()
   const [family, setFamily] = useState<Family>(USUAL_KIND)
   const [way, setWay] = useState<Way>(usualWay(DOORS[USUAL_KIND].survey, usual))
   const { ways } = DOORS[family].survey
   const [said, setSaid] = useState<string | null>(null)
+  const [id] = useState(() => uuidV7())
+  const [isBusy, setBusy] = useState(false)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
     const [tag, name] = [String(form.get('tag')).trim(), String(form.get('name')).trim()]
     if (!tag || !name) return setSaid('An opening needs a tag and a name.')
-    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { tag, name, family, way })
-    if (sent.ok) router.push(`/openings/${sent.value.id}/measure`)
-    else setSaid(sent.message)
+    setBusy(true)
+    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { id, tag, name, family, way })
+    if (sent.ok) return router.push(`/openings/${sent.value.id}/measure`)
+    setBusy(false)
+    setSaid(sent.message)
   }
   return (
     <Form onSubmit={submit} aria-label="New opening">
@@ -177,11 +301,13 @@ function NewOpening({ jobId, nextTag, usual }: NewOpeningProps) {
         onChange={setWay}
       />
       <p>
-        <a href={`/api/blank-sheet.pdf?family=${family}&way=${way}`}>Blank measure sheet to print, PDF</a>
+        <a href={`/api/blank-sheet.pdf?family=${family}&way=${way}&unit=${unit}`}>Blank measure sheet to print, PDF</a>
       </p>
       {said && <Said role="alert">{said}</Said>}
       <div>
-        <Button type="submit">Add and measure</Button>
+        <Button type="submit" isDisabled={isBusy}>
+          Add and measure
+        </Button>
       </div>
     </Form>
   )

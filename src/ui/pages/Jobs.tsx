@@ -4,7 +4,10 @@ import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
 import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
+import { newJob } from '@/core/survey/new-job'
 import { Button, Choice } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { send } from '../store/send'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
@@ -20,6 +23,7 @@ type JobItem = {
   readonly id: string
   readonly name: string
   readonly site: string
+  readonly customer: string
   readonly visitOn: string | null
   readonly count: number
 }
@@ -29,50 +33,62 @@ type Refused = {
 }
 
 /** All jobs, a new one, and one from a file. */
-export function Jobs({ jobs }: { readonly jobs: readonly JobItem[] }) {
+export function Jobs({ jobs, putAway }: { readonly jobs: readonly JobItem[]; readonly putAway: readonly JobItem[] }) {
   return (
     <Page>
       <h1>Jobs</h1>
-      <List>
-        {jobs.map(job => (
-          <li key={job.id}>
-            <Link href={`/jobs/${job.id}`}>
-              <span>
-                <strong>{job.name}</strong>
-                <span className="quiet">{job.site}</span>
-              </span>
-              <span className="quiet">{job.count === 1 ? '1 opening' : `${job.count} openings`}</span>
-              <span className="quiet">{job.visitOn ? `visit ${job.visitOn}` : 'no visit set'}</span>
-            </Link>
-          </li>
-        ))}
-      </List>
+      <JobList jobs={jobs} />
       <NewJob />
       <ImportJob />
+      {putAway.length > 0 && (
+        <Disclosure title={`Put away: ${putAway.length}`}>
+          <JobList jobs={putAway} />
+        </Disclosure>
+      )}
     </Page>
   )
 }
+
+const JobList = ({ jobs }: { readonly jobs: readonly JobItem[] }) => (
+  <List>
+    {jobs.map(job => (
+      <li key={job.id}>
+        <Link href={`/jobs/${job.id}`}>
+          <span>
+            <strong>{job.name}</strong>
+            <span className="quiet">{[job.site, job.customer].filter(Boolean).join(' · ')}</span>
+          </span>
+          <span className="quiet">{job.count === 1 ? '1 opening' : `${job.count} openings`}</span>
+          <span className="quiet">{job.visitOn ? `visit ${job.visitOn}` : 'no visit set'}</span>
+        </Link>
+      </li>
+    ))}
+  </List>
+)
 
 function NewJob() {
   const router = useRouter()
   const [unit, setUnit] = useState<'in' | 'mm'>('in')
   const [said, setSaid] = useState<string | null>(null)
+  const [id] = useState(() => uuidV7())
+  const [isBusy, setBusy] = useState(false)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
     const name = String(form.get('name')).trim()
     if (!name) return setSaid('A job needs a name.')
-    const sent = await send<{ id: string }>('POST', '/api/jobs', {
+    setBusy(true)
+    const details = {
+      ...newJob(unit),
       name,
       site: String(form.get('site')),
-      unit,
-      step: unit === 'in' ? '1/16' : '1',
+      customer: { ...newJob(unit).customer, name: String(form.get('customer')) },
       visitOn: String(form.get('visitOn')) || null,
-      latitudeE6: 54_100_000,
-      longitudeE6: -200_000,
-    })
-    if (sent.ok) router.push(`/jobs/${sent.value.id}`)
-    else setSaid(sent.message)
+    }
+    const sent = await send<{ id: string }>('POST', '/api/jobs', { id, details })
+    if (sent.ok) return router.push(`/jobs/${sent.value.id}`)
+    setBusy(false)
+    setSaid(sent.message)
   }
   return (
     <Form onSubmit={submit} aria-label="New job">
@@ -82,8 +98,12 @@ function NewJob() {
         <input name="name" maxLength={120} autoComplete="off" />
       </Field>
       <Field>
-        Where, and what kind of house
+        Address, and what kind of house
         <input name="site" maxLength={200} autoComplete="off" />
+      </Field>
+      <Field>
+        Customer
+        <input name="customer" maxLength={120} autoComplete="off" />
       </Field>
       <Field>
         Visit on
@@ -100,7 +120,9 @@ function NewJob() {
       />
       {said && <Said role="alert">{said}</Said>}
       <div>
-        <Button type="submit">Start the job</Button>
+        <Button type="submit" isDisabled={isBusy}>
+          Start the job
+        </Button>
       </div>
     </Form>
   )

@@ -51,7 +51,12 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
             )}
             {day.sunset && (
               <span className="sun">
-                Dark from <strong>{day.sunset}</strong> UTC
+                Dark from <strong>{day.sunset}</strong>
+              </span>
+            )}
+            {!day.isPlaceSaid && (
+              <span className="sun">
+                <Link href={`/jobs/${day.jobId}`}>Say where it is</Link>, to know when it gets dark
               </span>
             )}
             {day.minutes > 0 && (

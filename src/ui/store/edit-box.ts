@@ -16,6 +16,8 @@ export type EditEvents<T> = {
   readonly show: (next: Versioned<T>) => void
   readonly tell: (message: string | null) => void
   readonly clash: (clash: Clash<T> | null) => void
+  /** The store has it. */
+  readonly stored?: () => void
 }
 
 export type EditBox<T> = {
@@ -56,6 +58,7 @@ export function editBox<T extends object>(first: Versioned<T>, path: string, on:
       stored = sent.value
       wanted = wanted === sending ? stored.data : over(sending, wanted, stored.data)
       on.tell(null)
+      on.stored?.()
       return true
     }
     on.tell(sent.message)

@@ -15,10 +15,13 @@ export function useEdit<T extends object>(
   first: Versioned<T>,
   path: string,
   tell: (message: string | null) => void,
+  onStored?: () => void,
 ): Edit<T> {
   const [{ data }, show] = useState(first)
   const [clash, setClash] = useState<Clash<T> | null>(null)
-  const [box] = useState(() => editBox<T>(first, path, { show, tell, clash: setClash }))
+  const [box] = useState(() =>
+    editBox<T>(first, path, { show, tell, clash: setClash, ...(onStored ? { stored: onStored } : {}) }),
+  )
   useEffect(() => box.resume(), [box])
   return { data, save: box.save, clash, choose: box.choose }
 }

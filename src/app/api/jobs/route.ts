@@ -1,12 +1,14 @@
-import { v7 as uuidV7 } from 'uuid'
-import { jobSchema } from '@/core/survey/job-record'
+import { z } from 'zod'
+import { sentDetails, withClock } from '@/server/change-job'
 import { bodyOf, handle } from '@/server/handle'
-import { insertJob } from '@/store/jobs'
+import { insertJobOnce } from '@/store/jobs'
 
-const newJob = jobSchema.omit({ id: true, createdAt: true })
+const newJob = z.strictObject({ id: z.uuid(), details: sentDetails })
 
+/** Begins a job. Its id is made where it was begun: sent twice, it is one job. */
 export const POST = handle(async ({ db, acting, request }) => {
-  const job = { ...(await bodyOf(request, newJob)), id: uuidV7(), createdAt: new Date().toISOString() }
-  await insertJob(db, acting, job)
-  return Response.json({ id: job.id }, { status: 201 })
+  const { id, details } = await bodyOf(request, newJob)
+  const createdAt = new Date().toISOString()
+  await insertJobOnce(db, acting, { ...withClock(details), id, createdAt, archivedAt: null })
+  return Response.json({ id }, { status: 201 })
 })

@@ -1,7 +1,7 @@
 import { cache } from 'react'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import { loadJob, loadJobPractices } from '@/server/page'
+import { loadJob, loadJobPractices, loadOpeningDetails } from '@/server/page'
 import { Job } from '@/ui/pages/Job'
 
 /** Loaded once for a page and its title. */
@@ -13,11 +13,20 @@ export const generateMetadata = async ({ params }: Props) => ({ title: (await lo
 
 export default async function Page({ params }: Props) {
   const { id } = await params
-  const [{ job, openings }, practices] = await Promise.all([load(id), loadJobPractices(id)])
+  const [{ job, details, openings, putAway }, practices] = await Promise.all([load(id), loadJobPractices(id)])
+  const listed = await loadOpeningDetails(openings.map(one => one.sheet.opening.id))
   return (
     <Job
       {...practices}
       job={job}
+      details={details}
+      putAway={putAway}
+      listed={openings.map(({ sheet }, i) => ({
+        id: sheet.opening.id,
+        details: listed[i]!.data,
+        revision: listed[i]!.revision,
+        said: sheet.readings.length + sheet.answers.length,
+      }))}
       openings={openings.map(({ sheet, work, progress }) => ({
         id: sheet.opening.id,
         tag: sheet.opening.tag,

@@ -1,14 +1,13 @@
-import { v7 as uuidV7 } from 'uuid'
 import { z } from 'zod'
 import { DOORS } from '@/core/doors/doors'
 import { newEdits } from '@/core/new-edits'
 import { openingSchema } from '@/core/survey/job-record'
 import { WAYS } from '@/core/survey/ways'
 import { bodyOf, handle, notFound } from '@/server/handle'
-import { addOpening, findJob } from '@/store/jobs'
+import { addOpening, findJob, findOpening } from '@/store/jobs'
 
 const newOpening = openingSchema
-  .pick({ tag: true, name: true, family: true })
+  .pick({ id: true, tag: true, name: true, family: true })
   .extend({ way: z.enum(WAYS) })
   .refine(one => DOORS[one.family].survey.ways.includes(one.way), {
     path: ['way'],
@@ -17,8 +16,8 @@ const newOpening = openingSchema
 
 export const POST = handle(async ({ db, acting, request, id }) => {
   if (!(await findJob(db, acting, id))) return notFound()
-  const { way, ...names } = await bodyOf(request, newOpening)
-  const opening = { ...names, id: uuidV7() }
-  await addOpening(db, acting, id, opening, newEdits(way))
+  const { way, ...opening } = await bodyOf(request, newOpening)
+  // Its id is made where it was added: sent twice, it is one opening.
+  if (!(await findOpening(db, acting, opening.id))) await addOpening(db, acting, id, opening, newEdits(way))
   return Response.json({ id: opening.id }, { status: 201 })
 })

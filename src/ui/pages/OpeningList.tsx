@@ -1,0 +1,162 @@
+'use client'
+import { ArrowDown, ArrowUp } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { styled } from 'styled-components'
+import { v7 as uuidV7 } from 'uuid'
+import { FAMILIES } from '@/core/base/kinds'
+import type { OpeningDetails } from '@/core/survey/job-record'
+import { FAMILY_NAMES } from '@/words/kinds'
+import { Button, Quiet } from '../parts/controls'
+import { send } from '../store/send'
+import { Said } from './form'
+
+const List = styled.ul`
+  display: grid; gap: 8px;
+  li { display: grid; grid-template-columns: auto 76px minmax(140px, 1fr) minmax(150px, 220px) auto; gap: 8px; align-items: center; border-bottom: 1px solid var(--rule); padding-bottom: 8px; }
+  input, select { min-height: 44px; min-width: 0; padding: 0 8px; font-size: 16px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
+  .moves { display: flex; gap: 4px; }
+  .moves button { padding: 0 10px; }
+  .ways { display: flex; flex-wrap: wrap; gap: 6px; }
+  .kept { grid-column: 1 / -1; order: 9; }
+  @media (max-width: 700px) { li { grid-template-columns: auto 76px minmax(0, 1fr); } select, .ways { grid-column: 1 / -1; } }
+`
+export type ListedOpening = {
+  readonly id: string
+  readonly details: OpeningDetails
+  readonly revision: number
+  /** Readings and answers so far. */
+  readonly said: number
+}
+
+type Props = {
+  readonly jobId: string
+  readonly openings: readonly ListedOpening[]
+  readonly nextTag: string
+}
+
+/** The openings of a job as a list: called, moved, copied, put away, and made another kind of door. */
+export function OpeningList({ jobId, openings, nextTag }: Props) {
+  const router = useRouter()
+  const [said, setSaid] = useState<string | null>(null)
+  const [isBusy, setBusy] = useState(false)
+  const act = async (path: string, body: unknown, method: 'POST' | 'PUT' = 'POST') => {
+    setBusy(true)
+    const sent = await send(method, path, body)
+    setSaid(sent.ok ? null : sent.message)
+    setBusy(false)
+    router.refresh()
+  }
+  const move = (from: number, to: number) => {
+    const ids = openings.map(one => one.id)
+    ids.splice(to, 0, ...ids.splice(from, 1))
+    void act(`/api/jobs/${jobId}/reorder`, { ids })
+  }
+  return (
+    <>
+      {said && <Said role="alert">{said}</Said>}
+      <List>
+        {openings.map((one, i) => (
+          <li key={one.id}>
+            <span className="moves">
+              <Button
+                $plain
+                aria-label={`${one.details.tag} earlier`}
+                isDisabled={i === 0 || isBusy}
+                onPress={() => move(i, i - 1)}
+              >
+                <ArrowUp size={20} />
+              </Button>
+              <Button
+                $plain
+                aria-label={`${one.details.tag} later`}
+                isDisabled={i === openings.length - 1 || isBusy}
+                onPress={() => move(i, i + 1)}
+              >
+                <ArrowDown size={20} />
+              </Button>
+            </span>
+            <OpeningRow
+              one={one}
+              onChange={data =>
+                act(`/api/openings/${one.id}/details`, { revision: one.revision, base: one.details, data }, 'PUT')
+              }
+            />
+            <span className="ways">
+              <Button
+                $plain
+                isDisabled={isBusy}
+                aria-label={`Copy ${one.details.tag}`}
+                onPress={() => act(`/api/openings/${one.id}/copy`, { id: uuidV7(), tag: nextTag })}
+              >
+                Copy
+              </Button>
+              <Button
+                $plain
+                isDisabled={isBusy}
+                aria-label={`Put ${one.details.tag} away`}
+                onPress={() => act(`/api/openings/${one.id}/archive`, { archived: true })}
+              >
+                Put away
+              </Button>
+            </span>
+          </li>
+        ))}
+      </List>
+    </>
+  )
+}
+
+type RowProps = { readonly one: ListedOpening; readonly onChange: (details: OpeningDetails) => void }
+
+/** What an opening is called and what kind it is. Another kind is asked about first: what stays and what begins anew. */
+function OpeningRow({ one, onChange }: RowProps) {
+  const { details } = one
+  const [kind, setKind] = useState(details.family)
+  const keep = (member: 'tag' | 'name') => (value: string) => {
+    const next = value.trim()
+    if (next && next !== details[member]) onChange({ ...details, [member]: next })
+  }
+  return (
+    <>
+      <input
+        aria-label={`Tag of ${details.tag}`}
+        key={`tag ${details.tag}`}
+        maxLength={12}
+        defaultValue={details.tag}
+        onBlur={event => keep('tag')(event.currentTarget.value)}
+      />
+      <input
+        aria-label={`${details.tag} is called`}
+        key={`name ${details.name}`}
+        maxLength={120}
+        defaultValue={details.name}
+        onBlur={event => keep('name')(event.currentTarget.value)}
+      />
+      <select
+        aria-label={`Kind of ${details.tag}`}
+        value={kind}
+        onChange={event => setKind(FAMILIES.find(family => family === event.currentTarget.value)!)}
+      >
+        {FAMILIES.map(family => (
+          <option key={family} value={family}>
+            {FAMILY_NAMES[family].name}
+          </option>
+        ))}
+      </select>
+      {kind !== details.family && (
+        <span className="kept" role="status">
+          <Quiet>
+            {`As “${FAMILY_NAMES[kind].name}” ${one.said ? `all ${one.said} readings and answers stay; those this kind does not ask are kept and not used.` : 'nothing is lost: nothing was read yet.'} The unit that was chosen is chosen anew. Changed back, everything is there again.`}
+          </Quiet>
+          <span className="ways">
+            <Button onPress={() => onChange({ ...details, family: kind })}>Make it this kind</Button>
+            <Button $plain onPress={() => setKind(details.family)}>
+              Leave it
+            </Button>
+          </span>
+        </span>
+      )}
+    </>
+  )
+}
