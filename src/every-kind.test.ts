@@ -18,6 +18,7 @@ import { work } from './core/work'
 import { handoverRecord } from './papers/handover-record'
 import { measureSheet } from './papers/measure-sheet'
 import { orderSheet } from './papers/order-sheet'
+import { TO_MAKER } from './papers/test/audience'
 import { NUMBERS } from './trade/rates'
 import { writeOrderText } from './writers/write-order-text'
 
@@ -97,7 +98,7 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
       ['D1', one.unit.kind],
       ['D2', one.unit.kind],
     ])
-    const sheet = JSON.stringify(orderSheet(JOB, order, order.lines).blocks)
+    const sheet = JSON.stringify(orderSheet(JOB, order, order.lines, TO_MAKER).blocks)
     for (const part of one.says) expect(sheet).toContain(part)
     const message = messageSchema.parse(messageOf(order, { id: order.id, name: 'Larkspur' }))
     const text = writeOrderText(message, '1/16')

@@ -7,6 +7,7 @@ import type { OpeningRecords, Trade } from './terms'
 import { outcomeOf } from './test/bears'
 import { fact, length, NOW, reading, trade } from './test/fixtures'
 import { KIND_CASES, type KindCase, openingOf, sealed } from './test/kind-cases'
+import { goingOn } from './test/orders'
 import { work } from './work'
 
 // A question asked bears on something: another answer leads to another figure, finding, step, order or test. The drawing does not count,
@@ -91,8 +92,9 @@ const alternatives = (of: OpeningRecords, question: Question): readonly OpeningR
 const SAME = { id: '01900000-0000-7000-8000-0000000000ff', takenAt: '2026-02-01T00:00:00.000Z' }
 
 /** Circumstances in which a question may matter: each as it is, with all that can be said of the place, and with a lock that locks. */
-const circumstances = (of: OpeningRecords): readonly OpeningRecords[] => [
+const circumstances = (of: OpeningRecords, by: Trade): readonly OpeningRecords[] => [
   of,
+  goingOn(of, by),
   { ...of, wishes: { ...of.wishes, settings: [...SETTINGS] } },
   withMortise(of),
 ]
@@ -109,7 +111,7 @@ const MORTISE: Readonly<Record<string, string>> = {
 }
 
 const bears = (of: OpeningRecords, question: Question, by: Trade): boolean =>
-  circumstances(of).some(
+  circumstances(of, by).some(
     one => new Set(alternatives(one, question).map(other => outcomeOf(work(other, by, NOW)))).size > 1,
   )
 

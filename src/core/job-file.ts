@@ -5,7 +5,16 @@ import { EDIT_SCHEMAS } from './edits'
 import { logEntrySchema } from './log/log'
 import { orderSchema } from './order/order'
 import { receiptSchema } from './order/receipt'
-import { listOf, partWishes, raiseAnswer, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './records/raise'
+import {
+  listOf,
+  partWishes,
+  raiseAnswer,
+  raiseChoices,
+  raiseLine,
+  raiseLineUnit,
+  raiseLog,
+  raiseReading,
+} from './records/raise'
 import { raiseUnit, silentOnNew } from './records/raise-unit'
 import { isMembers, type Members } from './records/version'
 import { answerSchema } from './survey/answer'
@@ -108,11 +117,16 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
     openings: listOf(file.openings, one => ({
       ...one,
       opening: isMembers(one.opening) ? { archivedAt: null, ...one.opening } : one.opening,
+      edits: isMembers(one.edits) ? { ...one.edits, order: raiseData(one.edits.order, raiseChoices) } : one.edits,
     })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),
 }
+
+/** An edited record with its data changed. */
+const raiseData = (record: unknown, up: (data: Members) => Members): unknown =>
+  isMembers(record) && isMembers(record.data) ? { ...record, data: up(record.data) } : record
 
 /** Version 5 of a job: with customer, delivery and time zone, its place in one member. */
 function raiseJob({ latitudeE6, longitudeE6, ...job }: Members): Members {

@@ -20,7 +20,7 @@ export type EditKind = (typeof EDIT_KINDS)[number]
 /** What a new opening starts with. */
 export const newEdits = (way: Wishes['way']): Edits => ({
   wishes: newWishes(way),
-  order: { chosen: null, compared: [], details: {}, questions: [] },
+  order: { chosen: null, compared: [], details: {}, questions: [], waived: {} },
   fit: { shift: ZERO },
   seal: { edges: {}, heatingDegreeDays: 2800, centsPerKwh: 14 },
   allowances: {},

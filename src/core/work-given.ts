@@ -7,6 +7,7 @@ import { chanceOf } from './opening/judge-standing'
 import { deliveryOf } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
 import type { SealGiven } from './seal/sealed'
+import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
 import type { Chosen, Work } from './work-parts'
 
@@ -30,6 +31,7 @@ export const orderGiven = (worked: Worked): OrderGiven => {
   return {
     opening: records.opening,
     ways: door.survey.ways,
+    essential: essentialFor(door.survey, records.wishes.way),
     specify: door.specify,
     of: chosen?.door.order ?? null,
     survey: measured.value.survey,

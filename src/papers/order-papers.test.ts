@@ -8,7 +8,8 @@ import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { writeOrderCsv } from '@/writers/write-csv'
 import { claimNote } from './claim-note'
-import { countRows, orderSheet } from './order-sheet'
+import { countRows, type OrderSheetExtras, orderSheet } from './order-sheet'
+import { TO_MAKER } from './test/audience'
 
 const line: OrderLine = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
 const as = (more: Partial<OrderLine>, tag = 'A1'): OrderLine => ({
@@ -16,9 +17,11 @@ const as = (more: Partial<OrderLine>, tag = 'A1'): OrderLine => ({
   ...more,
   opening: { ...line.opening, tag },
 })
-const textOf = (lines: readonly OrderLine[], extras: Parameters<typeof orderSheet>[3] = {}) =>
+const textOf = (lines: readonly OrderLine[], extras: Partial<OrderSheetExtras> = {}) =>
   JSON.stringify(
-    orderSheet(jobRecord(), orderOf(lines), lines, extras).blocks.filter(block => block.kind !== 'drawing'),
+    orderSheet(jobRecord(), orderOf(lines), lines, { ...TO_MAKER, ...extras }).blocks.filter(
+      block => block.kind !== 'drawing',
+    ),
   )
 
 describe('an order sheet of every kind of door', () => {

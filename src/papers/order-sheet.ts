@@ -1,13 +1,15 @@
-import type { Trace } from '@/core/base/trace'
+import { leavesOf } from '@/core/base/trace'
 import { said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import { handPlan } from '@/core/drawing/hand-plan'
-import type { Order, OrderLine } from '@/core/order/order'
+import type { Order, OrderLine, Traced } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
 import type { Job } from '@/core/survey/job-record'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
+import { callSizeWords } from '@/words/call-size'
+import { frozenWords } from '@/words/frozen'
 import { SIZE_NAMES, WAY_NAMES } from '@/words/kinds'
 import { memberName } from '@/words/members'
 import { money } from '@/words/money'
@@ -22,6 +24,7 @@ import {
   SPARE_NAMES,
   TRIM_NAMES,
 } from '@/words/order'
+import { leafName } from '@/words/traces'
 import { valueWords } from '@/words/value'
 import { derivationRows } from './derivation'
 import type { Block, Paper } from './paper'
@@ -32,8 +35,13 @@ export type OrderHead = Pick<Order, 'revision' | 'maker'> & {
   readonly releasedBy: string
 }
 
+/** Whom a sheet is for: the maker sees what is made and delivered; the firm also what it costs, why, and how the sizes came about. */
+export type Audience = 'maker' | 'firm'
+
 export type OrderSheetExtras = {
-  readonly traces?: readonly (readonly [string, Trace])[]
+  readonly audience: Audience
+  /** Who orders, and where that is. */
+  readonly firm: { readonly name: string; readonly address: string }
   /** What this revision changed. */
   readonly changes?: readonly LineChange[]
 }
@@ -43,12 +51,13 @@ export function orderSheet(
   job: Job,
   head: OrderHead,
   lines: readonly OrderLine[],
-  { traces = [], changes = [] }: OrderSheetExtras = {},
+  { audience, firm, changes = [] }: OrderSheetExtras,
 ): Paper {
   const revision = head.revision > 1 ? `, revision ${head.revision}` : ''
+  const own = audience === 'firm' ? ', our own sheet' : ''
   return {
-    title: head.number ? `Order ${head.number}${revision}` : 'Order sheet, not released',
-    subtitle: `${job.name} · ${job.site}`,
+    title: head.number ? `Order ${head.number}${revision}${own}` : 'Order sheet, not released',
+    subtitle: audience === 'firm' ? [job.name, job.site, job.customer.name].filter(Boolean).join(' · ') : job.name,
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [
@@ -56,6 +65,8 @@ export function orderSheet(
         kind: 'facts',
         rows: [
           ['To', head.maker || 'the supplier'],
+          ['From', [firm.name, firm.address].filter(Boolean).join(', ')],
+          ['Deliver to', job.delivery || job.site || 'to be agreed'],
           [
             'Released',
             head.releasedAt
@@ -66,20 +77,10 @@ export function orderSheet(
         ],
       },
       ...changeBlocks(changes, job.step),
-      ...lines.flatMap((line, i) => lineBlocks(line, i + 1, job.step)),
-      ...(traces.length
-        ? [
-            { kind: 'heading', text: 'How the sizes came about' } as const,
-            ...traces.map(
-              ([name, trace]): Block => ({
-                kind: 'table',
-                head: [name, '', ''],
-                rows: derivationRows(trace, job.step),
-                widths: [0.5, 0.2, 0.3],
-              }),
-            ),
-          ]
-        : []),
+      ...lines.flatMap((line, i) => [
+        ...lineBlocks(line, i + 1, job.step),
+        ...(audience === 'firm' ? ownBlocks(line, job.step) : []),
+      ]),
     ],
   }
 }
@@ -131,11 +132,51 @@ function lineBlocks(line: OrderLine, number: number, step: DisplayStep): readonl
     ...(plan ? [{ kind: 'drawing', scene: plan, heightMm: 48, caption: 'Plan, outside below' } as const] : []),
     {
       kind: 'facts',
-      rows: [...sizeRows(line, step), ...sheetRows(line, step), ...doorRows(line, step), ...otherRows(line)],
+      rows: [...sizeRows(line, step), ...sheetRows(line, step), ...doorRows(line, step), ...otherRows(line, step)],
     },
     { kind: 'text', text: notIncluded(line.unit.lacks) },
+    ...wentOnBlocks(line, step),
+  ]
+}
+
+/** What was to be corrected first and is ordered all the same, with the reason somebody typed. */
+function wentOnBlocks({ wentOn }: OrderLine, step: DisplayStep): readonly Block[] {
+  if (wentOn.length === 0) return []
+  const rows = wentOn.map(({ code, place, facts, reason }) => [frozenWords(code, place, facts, step), reason])
+  return [{ kind: 'table', head: ['Ordered all the same', 'Because'], widths: [0.5, 0.5], rows }]
+}
+
+const TRACE_NAMES: Readonly<Record<Traced, string>> = {
+  width: 'Unit width',
+  height: 'Unit height',
+  jamb: 'Jamb',
+  floor: 'Clearance over the floor',
+}
+
+/** What stays in the firm: what it costs, what was chosen and why, what was known to be risky, and how the sizes came about. */
+function ownBlocks(line: OrderLine, step: DisplayStep): readonly Block[] {
+  const risks = line.risks.map(code => frozenWords(code, 'order', {}, step))
+  return [
+    {
+      kind: 'facts',
+      rows: [
+        ...when(line.reason !== '', 'Why this one', () => line.reason),
+        ...when(line.compared.length > 0, 'Compared with', () =>
+          line.compared.map(one => `${one.article} ${money(one.totalCents)}, ${one.days} days`).join('; '),
+        ),
+        ...when(risks.length > 0, 'Known to be risky', () => risks.join('; ')),
+      ],
+    },
     ...preparationBlocks(line, step),
     ...moneyBlocks(line),
+    ...line.traces.map(
+      ({ name, trace }): Block => ({
+        kind: 'table',
+        head: [`How it came about: ${TRACE_NAMES[name]}`, '', ''],
+        rows: derivationRows(trace, step),
+        widths: [0.5, 0.2, 0.3],
+      }),
+    ),
   ]
 }
 
@@ -152,6 +193,7 @@ function sizeRows(line: OrderLine, step: DisplayStep): Rows {
   return [
     ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
     [SIZE_NAMES[unit.kind], size(unit)],
+    ...when(leafWidth !== null && leafHeight !== null, 'Call size', () => callSizeWords(leafWidth!, leafHeight!)),
     ...when(leafWidth !== null && leafHeight !== null, 'Leaf', () => size({ width: leafWidth!, height: leafHeight! })),
     ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!)),
     ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!)),
@@ -226,7 +268,14 @@ function doorRows({ cut, codes, code, hingeCount, details }: OrderLine, step: Di
   ]
 }
 
-function otherRows(line: OrderLine): Rows {
+/** Figures nobody measured, that the sizes stand on. */
+function assumedRows({ traces }: OrderLine): Rows {
+  const leaves = traces.flatMap(one => leavesOf(one.trace)).filter(one => one.kind === 'allowance')
+  const names = [...new Set(leaves.map(one => leafName(one)))]
+  return names.length ? [['Assumed, not measured', names.join('; ')]] : []
+}
+
+function otherRows(line: OrderLine, step: DisplayStep): Rows {
   const { unit } = line
   const spares = Object.entries(line.spares).map(
     ([spare, count]) => `${count} ${SPARE_NAMES[spare as keyof typeof SPARE_NAMES]}`,
@@ -239,11 +288,9 @@ function otherRows(line: OrderLine): Rows {
     ...when(line.outsideTrim !== null, 'Outside casing', () => TRIM_NAMES[line.outsideTrim!]),
     ...when(spares.length > 0, 'Spare parts', () => spares.join(', ')),
     ['Measured', `${line.measuredAt.slice(0, 10)} by ${line.measuredBy}, ${WAY_NAMES[line.way].name.toLowerCase()}`],
+    ...when(line.tolerance !== null, 'As ordered within', () => bothUnits(line.tolerance!, step)),
+    ...assumedRows(line),
     ['Lead time', `${unit.leadDays} days`],
-    ...when(line.reason !== '', 'Why this one', () => line.reason),
-    ...when(line.compared.length > 0, 'Compared with', () =>
-      line.compared.map(one => `${one.article} ${money(one.totalCents)}, ${one.days} days`).join('; '),
-    ),
   ]
 }
 

@@ -8,6 +8,7 @@ import { writePdf } from '@/writers/write-pdf'
 import { handoverRecord } from './handover-record'
 import { orderSheet } from './order-sheet'
 import type { Block, Paper } from './paper'
+import { OWN, TO_MAKER } from './test/audience'
 
 const JOB = jobRecord()
 const own = records(
@@ -22,12 +23,13 @@ describe('the order sheet', () => {
     JOB,
     { number: null, revision: 1, maker: 'Test', releasedAt: null, releasedBy: '' },
     [result.line!],
-    { traces: [['Unit width', result.specification.unit!.width]] },
+    OWN,
   )
   const released = orderSheet(
     JOB,
     { number: 'H-0007', revision: 1, maker: 'Test', releasedAt: '2026-01-05T08:00:00.000Z', releasedBy: 'Ida Marlow' },
     [result.line!],
+    TO_MAKER,
   )
   it('says the hand in words before any code', () => {
     const text = textOf(draft.blocks)
@@ -58,7 +60,24 @@ describe('the order sheet', () => {
     expect(textOf(draft.blocks)).toContain('do not order from this sheet')
     expect(textOf(released.blocks)).toContain('2026-01-05 by Ida Marlow')
   })
-  it('shows how a size came about', () => expect(textOf(draft.blocks)).toContain('the smallest width governs'))
+  it('shows how a size came about, on the firm’s own sheet', () => {
+    expect(textOf(draft.blocks)).toContain('the smallest width governs')
+    expect(textOf(released.blocks)).not.toContain('the smallest width governs')
+  })
+  it('tells its maker nothing of what it costs here, nor why it was chosen', () => {
+    expect(textOf(draft.blocks)).toContain('$825.50')
+    expect(textOf(released.blocks)).not.toContain('$')
+    expect(textOf(released.blocks)).not.toContain('the customer likes it')
+  })
+  it('says who orders, where it goes, the call size, and what was assumed', () => {
+    for (const part of [
+      'Larkspur, Sandmartin Quay 1',
+      'Deliver to',
+      '3068, 3 ft 0 in by 6 ft 8 in',
+      'Assumed, not measured',
+    ])
+      expect(textOf(released.blocks)).toContain(part)
+  })
   it.each([
     ['left', 'in', 'LEFT', 'IN'],
     ['right', 'out', 'RIGHT', 'OUT'],

@@ -28,6 +28,8 @@ const no = (status: number, code: string, message: string, issues: Refusal['issu
   refusal: { code, message, issues },
 })
 
+const isInTheWay = ({ severity }: { readonly severity: string }) => severity === 'stop' || severity === 'correct'
+
 /** Releases openings of one job as one order, or as the next revision of one, and puts it on its way to the supplier. Everything or nothing. */
 export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now: Date): Promise<Released> {
   const job = await findJob(db, acting, asked.jobId)
@@ -39,11 +41,13 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
   for (const id of asked.openings) {
     const sheet = await loadOpening(db, acting, id)
     if (sheet?.job.id !== asked.jobId) return no(404, 'not-found', 'An opening of this order is not in this job.')
-    const { order } = workOf(sheet)
+    const { order, fit } = workOf(sheet)
     const { line } = order.value
+    if (fit.value.delivery === 'accepted')
+      return no(409, 'closed', `The unit of ${sheet.opening.tag} was delivered and accepted: its order is closed.`)
     if (line) lines.push(line)
     else
-      for (const one of order.findings.filter(finding => finding.severity === 'stop'))
+      for (const one of order.findings.filter(finding => finding.code.startsWith('order-') && isInTheWay(finding)))
         issues.push({
           path: one.place,
           message: `${sheet.opening.tag}: ${findingWords(one, sheet.job.step).title}`,

@@ -25,10 +25,21 @@ const sharesOf = (f: Say) =>
     ? `At the head the wall’s face stands ${face(f, 'left')} and ${face(f, 'right')}; at the foot the other way.`
     : `Split, each leg leaves the wall face by ${f('each')}.`
 
+/** What an order is gone on against. */
+const ofIt = (f: Say): Words => WORDS[f('of') as FindingCode]
+
 /** The words of every finding, by code: a new code without words does not compile. */
 const WORDS: Readonly<Record<FindingCode, Words>> = {
   ...SURVEY_WORDS,
   ...OFFER_WORDS,
+  'order-correct-first': words(
+    f => `Correct first: ${ofIt(f).title(f)}`,
+    f => ofIt(f).why(f),
+  ),
+  'order-went-on': words(
+    f => `Ordered all the same: ${ofIt(f).title(f)}`,
+    f => `“${f('reason')}”`,
+  ),
   'reading-suspect': words(
     f => `${f('place')}: ${f('read')} disagrees with the rest`,
     f =>
@@ -282,6 +293,8 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
 const FACES: Readonly<Record<string, string>> = FLUSH_NAMES
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+export const isFindingCode = (code: string): code is FindingCode => Object.hasOwn(WORDS, code)
 
 export type FindingWords = { readonly title: string; readonly why: string; readonly cures: readonly string[] }
 

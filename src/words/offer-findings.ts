@@ -71,7 +71,9 @@ const CONTRADICTION_WORDS: Readonly<Record<Contradiction, Words>> = {
 const contradiction = (f: Say): Words => CONTRADICTION_WORDS[f('which') as Contradiction]
 
 /** The words of what a unit is judged by and of what stands in an order's way, by code. */
-export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionCode, Words>> = {
+export const OFFER_WORDS: Readonly<
+  Record<Exclude<OfferCode | OrderCode | ContradictionCode, 'order-correct-first' | 'order-went-on'>, Words>
+> = {
   'hand-not-made': words(
     () => 'Not made in this hand',
     f => `Made with hinges ${f('made')}; wanted ${f('wanted')}.`,
@@ -292,6 +294,10 @@ export const OFFER_WORDS: Readonly<Record<OfferCode | OrderCode | ContradictionC
   'order-question-open': words(
     f => `Risk: the maker has not answered: ${f('question')}`,
     'What is not agreed before an order is not part of it.',
+  ),
+  'order-unread': words(
+    f => `Not read: ${f('slot')}`,
+    'Nothing is known there. Read it, or say why it is ordered without.',
   ),
   'order-stopped': words(
     () => 'Something must be settled first',

@@ -1,5 +1,6 @@
 import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
+import type { PaperSize } from '@/core/catalogue/firm'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
 import type { Point } from '@/core/geometry/point'
 import type { Block, Paper } from '@/papers/paper'
@@ -16,10 +17,10 @@ const FONT = { plain: 'plain', bold: 'bold' } as const
 
 type Doc = InstanceType<typeof PDFDocument>
 
-/** A paper as PDF, A4, with its fonts inside. */
-export function writePdf(paper: Paper, madeAt: Date): Promise<Buffer> {
+/** A paper as PDF, with its fonts inside. */
+export function writePdf(paper: Paper, madeAt: Date, size: PaperSize = 'a4'): Promise<Buffer> {
   const doc = new PDFDocument({
-    size: 'A4',
+    size: size === 'a4' ? 'A4' : 'LETTER',
     margin: MARGIN,
     bufferPages: true,
     info: { Title: paper.title, Creator: 'Harvek', CreationDate: madeAt },

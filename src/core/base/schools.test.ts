@@ -1,4 +1,5 @@
 import { orderSheet } from '../../papers/order-sheet'
+import { OWN } from '../../papers/test/audience'
 import { SCHOOL_LENGTHS } from '../../trade/schools'
 import type { CatalogueUnit } from '../catalogue/unit'
 import { DOORS } from '../doors/doors'
@@ -7,6 +8,7 @@ import { usualWay } from '../survey/survey-of'
 import type { OpeningRecords } from '../terms'
 import { frameUnit, stormUnit } from '../test/family-units'
 import { done, jobRecord, LENGTHS, length, NOW, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { goingOn } from '../test/orders'
 import { lengthsBySchool } from './school-lengths'
 import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices } from './schools'
 
@@ -51,9 +53,9 @@ const frame = (schools: SchoolChoices): OpeningRecords => {
 const figures = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]) =>
   figuresOf(done(own, trade(units)).work)
 const printed = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]) => {
-  const { line } = done(own, trade(units))
+  const { line } = done(goingOn(own, trade(units)), trade(units))
   const head = { number: 'H-1', revision: 1, maker: '', releasedAt: null, releasedBy: '' }
-  return JSON.stringify(orderSheet(jobRecord(), head, [line!]).blocks.filter(block => block.kind !== 'drawing'))
+  return JSON.stringify(orderSheet(jobRecord(), head, [line!], OWN).blocks.filter(block => block.kind !== 'drawing'))
 }
 
 describe('choosing another practice', () => {

@@ -23,6 +23,7 @@ const OPERATIONS = {
 } as const
 
 export type Operation = keyof typeof OPERATIONS
+export const OPERATIONS_OF_TRACE = Object.keys(OPERATIONS) as readonly Operation[]
 
 /** A figure made of others. `rule` names the sentence that explains it. */
 export type Step = {

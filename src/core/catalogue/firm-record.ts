@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { HAND_CONVENTIONS } from '../specification/handing'
+import { PAPER_SIZES } from './firm'
 import { PREPARATIONS } from './preparation'
 import { LACKS } from './unit-values'
 
@@ -9,6 +10,13 @@ const minutes = z.number().min(0).max(6000)
 
 /** A firm's practices, rates and suppliers: an edited record with a revision. */
 export const firmSchema = z.strictObject({
+  about: z.strictObject({
+    address: z.string().trim().max(300),
+    phone: z.string().trim().max(60),
+    email: z.union([z.literal(''), z.email().max(200)]),
+  }),
+  unit: z.enum(['in', 'mm']),
+  paper: z.enum(PAPER_SIZES),
   schools: schoolChoicesSchema,
   rates: z.strictObject({
     centsPerHour: cents.optional(),

@@ -20,8 +20,17 @@ export type OwnPreparationRate = {
   readonly centsPerMetre: Cents
 }
 
-/** What a firm keeps for itself: its practices and rates, how its suppliers name a hand, when it looks twice. */
+/** How a firm is reached, as it stands on its papers. */
+export type FirmAbout = { readonly address: string; readonly phone: string; readonly email: string }
+export const PAPER_SIZES = ['a4', 'letter'] as const
+export type PaperSize = (typeof PAPER_SIZES)[number]
+
+/** What a firm keeps for itself: how it is reached, its practices and rates, how its suppliers name a hand, when it looks twice. */
 export type Firm = {
+  readonly about: FirmAbout
+  /** What a new job begins in. */
+  readonly unit: 'in' | 'mm'
+  readonly paper: PaperSize
   readonly schools: SchoolChoices
   readonly rates: OwnRates
   /** By maker: the convention it reads a hand's code by. A maker that is not named is not known. */
@@ -30,7 +39,15 @@ export type Firm = {
   readonly secondLookCents: Cents
 }
 
-export const NEW_FIRM: Firm = { schools: {}, rates: {}, conventions: {}, secondLookCents: 100_000 }
+export const NEW_FIRM: Firm = {
+  about: { address: '', phone: '', email: '' },
+  unit: 'in',
+  paper: 'a4',
+  schools: {},
+  rates: {},
+  conventions: {},
+  secondLookCents: 100_000,
+}
 
 const given = <T extends object>(own: T): Partial<T> =>
   Object.fromEntries(Object.entries(own).filter(([, value]) => value !== undefined)) as Partial<T>

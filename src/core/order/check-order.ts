@@ -26,6 +26,9 @@ export type OrderCode =
   | 'order-sill-swing'
   | 'order-found-otherwise'
   | 'order-stopped'
+  | 'order-correct-first'
+  | 'order-went-on'
+  | 'order-unread'
 
 export type OrderRequest = {
   readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
@@ -35,6 +38,10 @@ export type OrderRequest = {
   readonly specification: Specification
   readonly wishes: Wishes
   readonly questions: OrderChoices['questions']
+  /** Reasons to go on against what is to be corrected first. */
+  readonly waived: OrderChoices['waived']
+  /** What must be read before anything is ordered, and was not. */
+  readonly unread: readonly string[]
   readonly offer: Offer | null
   /** What the order names of the chosen unit, as far as it is settled. */
   readonly details: { readonly [detail in Detail]?: string }
@@ -57,6 +64,8 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...missingIn(request).map(missing),
     ...(offer && !goesIn(offer) ? [make('order-does-not-fit', 'stop', { article: offer.unit.article })] : []),
     ...findings.flatMap(one => riskOf(one, request) ?? []),
+    ...(offer?.reasons ?? []).filter(one => one.severity === 'correct').map(one => againstIt(one, request)),
+    ...(request.unread.length ? [againstIt(unread(request.unread), request)] : []),
     ...uncheckedRisk(findings),
     ...(offer && offer.verdict === 'tight' ? [make('order-edge', 'watch', { article: offer.unit.article })] : []),
     ...secondLook(request),
@@ -90,7 +99,7 @@ function missingIn(request: OrderRequest): readonly string[] {
 
 function make(
   code: OrderCode,
-  severity: 'watch' | 'stop',
+  severity: 'watch' | 'correct' | 'stop',
   facts: Finding['facts'],
   place = 'order',
   cures: readonly string[] = [],
@@ -126,9 +135,30 @@ function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest
     case 'hole-assumed':
       return make('order-hole-assumed', 'watch', {}, place)
     default:
+      if (severity === 'correct') return againstIt({ code, place, facts }, request)
       return severity === 'stop' ? make('order-stopped', 'stop', { code }, place) : null
   }
 }
+
+/** The key by which a finding is gone on against. */
+export const waiverOf = ({ code, place }: Pick<Finding, 'code' | 'place'>): string => `${code} ${place}`
+
+type Against = Pick<Finding, 'code' | 'place' | 'facts'>
+
+/** What is to be corrected first stands in the way until somebody says why it is ordered all the same. */
+function againstIt({ code, place, facts }: Against, { waived }: OrderRequest): Finding<OrderCode> {
+  const reason = waived[waiverOf({ code, place })]
+  return reason === undefined
+    ? make('order-correct-first', 'correct', { ...facts, of: code }, place)
+    : make('order-went-on', 'watch', { ...facts, of: code, reason }, place)
+}
+
+/** All that was not read in one line. */
+const unread = (slots: readonly string[]): Against => ({
+  code: 'order-unread',
+  place: slots[0]!,
+  facts: { slot: slots.join(' ') },
+})
 
 /** All unchecked readings in one line: a list of them would hide what stops the order. */
 function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode>[] {
@@ -173,4 +203,4 @@ function foundOtherwise({ offer, of, details, facts }: OrderRequest): readonly F
 }
 
 export const mayRelease = (findings: readonly Finding<OrderCode>[]): boolean =>
-  findings.every(one => one.severity !== 'stop')
+  findings.every(one => one.severity !== 'stop' && one.severity !== 'correct')

@@ -28,5 +28,7 @@ export const orderChoicesSchema = z.strictObject({
   details: z.partialRecord(z.enum(DETAILS), z.string().trim().min(1).max(60)),
   /** What was asked of the maker beside what the sheet settles. */
   questions: z.array(makerAnswerSchema).max(12),
+  /** What was to be corrected first and is ordered all the same: by what and where, why. */
+  waived: z.record(z.string().max(120), z.string().trim().min(3).max(500)),
 })
 export type OrderChoices = z.infer<typeof orderChoicesSchema>

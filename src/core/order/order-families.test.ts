@@ -8,6 +8,7 @@ import type { OpeningRecords } from '../terms'
 import { frameUnit, leafUnit, lockUnit, pairUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { done, fact, length, records, type Settled, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { OLD_LEAF } from '../test/old-leaf'
+import { goingOn } from '../test/orders'
 import { orderLineSchema } from './order'
 
 const SETTLED = Object.fromEntries(DETAILS.map(name => [name, 'x']))
@@ -23,7 +24,7 @@ function opening(
 }
 const full = (one: CatalogueUnit): CatalogueUnit => ({ ...one, details: SETTLED })
 const lineOf = (own: OpeningRecords, chosen: CatalogueUnit) => {
-  const { line, findings } = done(own, trade([chosen]))
+  const { line, findings } = done(goingOn(own, trade([chosen])), trade([chosen]))
   if (!line) throw new Error(JSON.stringify(findings.order))
   return orderLineSchema.parse(line)
 }

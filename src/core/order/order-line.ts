@@ -124,9 +124,30 @@ export function orderLine(request: LineRequest): OrderLine {
     measuredAt: last.takenAt,
     reason: choices.chosen?.reason ?? '',
     compared: [...choices.compared],
-    risks: request.risks.map(one => one.code),
+    risks: request.risks.filter(one => one.code !== 'order-went-on').map(one => one.code),
+    wentOn: request.risks.flatMap(wentOnOf),
+    traces: tracesOf(request.specification),
     core: request.core,
   }
+}
+
+/** A finding that was gone on against, with the reason, as the paper says it. */
+function wentOnOf({ code, place, facts }: Finding): OrderLine['wentOn'] {
+  const { of, reason, ...own } = facts
+  return code === 'order-went-on' ? [{ code: String(of), place, facts: own, reason: String(reason) }] : []
+}
+
+function tracesOf({ unit, jamb, floor }: Specification): OrderLine['traces'] {
+  return [
+    ...(unit
+      ? [
+          { name: 'width' as const, trace: unit.width },
+          { name: 'height' as const, trace: unit.height },
+        ]
+      : []),
+    ...(jamb ? [{ name: 'jamb' as const, trace: jamb.wanted }] : []),
+    ...(floor ? [{ name: 'floor' as const, trace: floor.withPad }] : []),
+  ]
 }
 
 type Hand = Pick<OrderLine, 'hinges' | 'swing' | 'activeLeaf' | 'panels' | 'codes' | 'code'>

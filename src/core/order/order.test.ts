@@ -6,7 +6,21 @@ import { planTests } from '../handover/plan-tests'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
 import { progressOf } from '../progress'
-import { done, entry, LENGTHS, NOW, reading, readings, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import type { OpeningRecords } from '../terms'
+import {
+  done,
+  entry,
+  fact,
+  LENGTHS,
+  NOW,
+  reading,
+  readings,
+  records,
+  TRUE_OPENING,
+  trade,
+  unit,
+} from '../test/fixtures'
+import { goingOn } from '../test/orders'
 import { work } from '../work'
 import { mayRelease } from './check-order'
 import { orderLineSchema } from './order'
@@ -181,4 +195,43 @@ it('the same readings in another order give the same result', () => {
   expect(JSON.stringify(done({ ...own, readings: [...all].reverse() }, trade()).shims)).toBe(
     JSON.stringify(done({ ...own, readings: all }, trade()).shims),
   )
+})
+
+describe('what is to be corrected first', () => {
+  const twisted = { ...TRUE_OPENING, 'through.left': '1/2', 'through.right': '-1/2' }
+  const own = {
+    ...records(twisted, { chosen: { unit: unit().id, reason: '' } }),
+    answers: [fact('fact.condition', 'rotten')],
+  }
+  const codesIn = (one: OpeningRecords) => done(one, trade()).findings.order.map(it => it.code)
+  it('keeps an order back until somebody says why it goes out all the same', () => {
+    expect(codesIn(own)).toContain('order-correct-first')
+    expect(done(own, trade()).line).toBeNull()
+    const gone = goingOn(own, trade())
+    expect(codesIn(gone)).toContain('order-went-on')
+    expect(done(gone, trade()).line!.wentOn.length).toBeGreaterThan(0)
+    expect(done(gone, trade()).line!.wentOn[0]).toMatchObject({ reason: 'the customer knows' })
+  })
+  it('a reason for one thing lets no other pass', () => {
+    const { order } = goingOn(own, trade())
+    const [first] = Object.entries(order.waived)
+    const onlyOne = { ...own, order: { ...own.order, waived: Object.fromEntries([first!]) } }
+    expect(Object.keys(order.waived).length).toBeGreaterThan(1)
+    expect(done(onlyOne, trade()).line).toBeNull()
+  })
+  it('a stop can’t be gone on against', () => {
+    const rotten = goingOn({ ...own, wishes: { ...own.wishes, subfloor: 'rotten' } }, trade())
+    expect(done(rotten, trade()).line).toBeNull()
+  })
+  it('names in one line what was never read', () => {
+    const { 'trim-off/widths.middle': _m, 'trim-off/widths.top': _t, ...less } = TRUE_OPENING
+    const found = done(records(less, { chosen: { unit: unit().id, reason: '' } }), trade()).findings.order
+    expect(found.filter(one => one.facts.of === 'order-unread').map(one => one.facts.slot)).toEqual([
+      'trim-off/widths.middle trim-off/widths.top',
+    ])
+  })
+  it('is printed with its reason on the maker’s sheet', () => {
+    const { line } = done(goingOn(own, trade()), trade())
+    expect(JSON.stringify(line!.wentOn)).toContain('the customer knows')
+  })
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { SCHOOL_ANSWERS } from '../base/schools'
+import { traceSchema } from '../base/trace-schema'
 import { PREPARATIONS } from '../catalogue/preparation'
 import { unitSchema } from '../catalogue/unit-record'
 import { CLOSER_PLACES } from '../catalogue/unit-values'
@@ -9,6 +10,12 @@ import { WAYS } from '../survey/ways'
 import { lengthSchema } from '../units/length-schema'
 import { comparedSchema, makerAnswerSchema } from './order-choices'
 import { SPARES } from './spares'
+
+/** Which of a line's figures are explained. */
+export const TRACED = ['width', 'height', 'jamb', 'floor'] as const
+export type Traced = (typeof TRACED)[number]
+
+const factSchema = z.union([z.strictObject({ length: lengthSchema }), z.string(), z.number()])
 
 const size = z.strictObject({ width: lengthSchema, height: lengthSchema })
 
@@ -97,6 +104,17 @@ export const orderLineSchema = z
     compared: z.array(comparedSchema),
     /** Codes of what was known to be risky when it was released. */
     risks: z.array(z.string()),
+    /** What was to be corrected first, and why it was ordered all the same. */
+    wentOn: z.array(
+      z.strictObject({
+        code: z.string(),
+        place: z.string(),
+        facts: z.record(z.string(), factSchema),
+        reason: z.string(),
+      }),
+    ),
+    /** How the sizes came about. */
+    traces: z.array(z.strictObject({ name: z.enum(TRACED), trace: traceSchema })),
     core: z.string(),
   })
   .superRefine(({ unit, hinges, swing }, context) => {

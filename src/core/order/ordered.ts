@@ -9,7 +9,8 @@ import { labelWanted } from '../specification/floor-target'
 import type { Specified } from '../specification/specified'
 import type { SpecifyOf } from '../specification/specify-of'
 import type { Wishes } from '../specification/wishes'
-import type { Survey } from '../survey/survey'
+import { isAnswered, type Survey } from '../survey/survey'
+import type { Question } from '../survey/survey-of'
 import type { Way } from '../survey/ways'
 import { checkOrder, mayRelease, type OrderCode } from './check-order'
 import { isMeasuredTwice } from './measured-twice'
@@ -32,6 +33,8 @@ export type Ordered = Offered & {
 export type OrderGiven = {
   readonly opening: OrderLine['opening']
   readonly ways: readonly Way[]
+  /** What must be answered before anything is ordered. */
+  readonly essential: readonly Question[]
   readonly specify: SpecifyOf
   readonly of: OrderOf | null
   readonly survey: Survey
@@ -64,6 +67,8 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
     specification: specified.specification,
     wishes,
     questions: choices.questions,
+    waived: choices.waived,
+    unread: chosen ? given.essential.filter(question => !isAnswered(survey, question)) : [],
     offer: chosen,
     details,
     facts,

@@ -30,9 +30,14 @@ export const raiseLine = (old: Members): Members => ({
 
 /** Version 3 of an order's line: its unit in version 3. */
 export const raiseLineUnit = (old: Members): Members => ({
+  wentOn: [],
+  traces: [],
   ...old,
   unit: isMembers(old.unit) ? silentOnNew(old.unit) : old.unit,
 })
+
+/** Version 2 of what is settled of an order: nothing was gone on with against a finding. */
+export const raiseChoices = (old: Members): Members => ({ waived: {}, ...old })
 
 /** Version 2 of an answer: no code is prose. */
 export const raiseAnswer = (old: Members): Members => ({ ...old, code: renamedCode(old.code) })
@@ -43,7 +48,7 @@ export const raiseReading = (old: Members): Members => ({ ...old, occasion: 'sur
 /** Version 2 of a log entry: the figure that was read stands apart from its words. */
 export const raiseLog = (old: Members): Members => ({ ...old, value: null })
 
-/** Version 2 of a firm: every member there. */
+/** A firm with every member there: version 2 as version 3. */
 export const raiseFirm = (old: Members): Members => ({ ...NEW_FIRM, ...old })
 
 /** The edited records that the wishes and the seal choice of version 1 held together. */
@@ -52,7 +57,7 @@ export function partWishes(wishes: Members, sealChoice: Members): Readonly<Recor
   const { heatingDegreeDays = 2800, centsPerKwh = 14, ...wished } = rest
   return {
     wishes: { construction: null, settings: [], labelMinutes: null, schools: {}, ...wished },
-    order: { chosen, compared, details: renamedDetails(details), questions },
+    order: { chosen, compared, details: renamedDetails(details), questions, waived: {} },
     fit: { shift },
     seal: { edges: sealChoice, heatingDegreeDays, centsPerKwh },
     allowances: isMembers(allowances) ? allowances : {},

@@ -12,7 +12,7 @@ import { type Receipt, receiptSchema } from '../order/receipt'
 import { type Answer, answerSchema } from '../survey/answer'
 import { type JobDetails, jobDetailsSchema, type OpeningDetails, openingDetailsSchema } from '../survey/job-record'
 import { type Reading, readingSchema } from '../survey/reading'
-import { raiseAnswer, raiseFirm, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './raise'
+import { raiseAnswer, raiseChoices, raiseFirm, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './raise'
 import { raiseUnit, silentOnNew } from './raise-unit'
 import type { RecordKind } from './version'
 
@@ -25,7 +25,7 @@ export const LINE: RecordKind<OrderLine> = {
   schema: orderLineSchema,
 }
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [], schema: receiptSchema }
-export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm], schema: firmSchema }
+export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm, raiseFirm], schema: firmSchema }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
@@ -36,6 +36,7 @@ export const JOB: RecordKind<JobDetails> = { name: 'job', ups: [], schema: jobDe
 export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], schema: openingDetailsSchema }
 
 /** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
+const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = { order: [raiseChoices] }
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(
-  EDIT_KINDS.map(kind => [kind, { name: `${kind} record`, ups: [], schema: EDIT_SCHEMAS[kind] }]),
+  EDIT_KINDS.map(kind => [kind, { name: `${kind} record`, ups: EDIT_UPS[kind] ?? [], schema: EDIT_SCHEMAS[kind] }]),
 ) as never

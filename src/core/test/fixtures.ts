@@ -177,13 +177,20 @@ export function settled({
   compared = [],
   details = {},
   questions = [],
+  waived = {},
   shift = ZERO,
   allowances = {},
   sealed = {},
   ...wished
 }: Partial<Settled> = {}): Edits {
   const seal = { ...newEdits('trim-off').seal, edges: sealed }
-  return { wishes: wishes(wished), order: { chosen, compared, details, questions }, fit: { shift }, seal, allowances }
+  return {
+    wishes: wishes(wished),
+    order: { chosen, compared, details, questions, waived },
+    fit: { shift },
+    seal,
+    allowances,
+  }
 }
 
 export const records = (

@@ -1,5 +1,5 @@
 import { done, type Outcome, refused } from '../outcome'
-import { inches, type Length, mm } from './length'
+import { inches, type Length, mm, TICKS_PER_INCH } from './length'
 
 /** A door's named size: width by height. */
 export type Size = { readonly width: Length; readonly height: Length }
@@ -35,4 +35,21 @@ function twoNumbers(text: string): Size | null {
 function plausible(width: number, height: number): Size | null {
   if (width < LEAST_WIDTH_INCHES || height < LEAST_HEIGHT_INCHES || Math.max(width, height) > MOST_INCHES) return null
   return { width: inches(width), height: inches(height) }
+}
+
+/** A size as a counter calls it: each measure at the next whole inch at or above, in feet and inches; four or five digits where they say
+ *  it without doubt, else `null`. */
+export function callSizeOf({ width, height }: Size): {
+  readonly code: string | null
+  readonly feet: readonly [width: FeetInches, height: FeetInches]
+} {
+  const [w, h] = [feetOf(width), feetOf(height)]
+  const code = w[0] > 9 || h[0] > 9 || h[1] > 9 ? null : `${w[0]}${w[1]}${h[0]}${h[1]}`
+  return { code, feet: [w, h] }
+}
+type FeetInches = readonly [feet: number, inches: number]
+
+const feetOf = (length: Length): FeetInches => {
+  const whole = Math.ceil(length / TICKS_PER_INCH)
+  return [Math.floor(whole / 12), whole % 12]
 }

@@ -11,7 +11,7 @@ import { RATES } from '@/trade/rates'
 import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
 import { LACK_NAMES } from '@/words/order'
 import { ClashNote } from '../parts/ClashNote'
-import { Quiet } from '../parts/controls'
+import { Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
@@ -27,6 +27,11 @@ const Columns = styled.div`
   td input { min-height: 44px; width: 72px; padding: 0 6px; font-size: 16px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
   @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); section { padding: 12px; overflow-x: auto; } }
 `
+const ABOUT = [
+  ['address', 'Address', 'text', 300],
+  ['phone', 'Phone', 'tel', 60],
+  ['email', 'E-mail', 'email', 200],
+] as const
 const PLAIN = [
   ['centsPerHour', 'An hour of work, $'],
   ['freightStock', 'Freight of a stock unit, $'],
@@ -41,6 +46,48 @@ const PER = [
 ] as const
 
 type Props = { readonly firm: Versioned<Firm>; readonly makers: readonly string[] }
+
+/** How the firm is reached, as it stands on its papers; the paper they are printed on, and what a new job begins in. */
+function About({ data, save }: { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }) {
+  return (
+    <section aria-label="On papers">
+      <h2>On papers</h2>
+      {ABOUT.map(([member, label, type, most]) => (
+        <Labelled key={member} label={label}>
+          <input
+            type={type}
+            maxLength={most}
+            defaultValue={data.about[member]}
+            autoComplete="off"
+            onBlur={event => {
+              const value = event.currentTarget.value.trim()
+              if (!event.currentTarget.checkValidity()) return void event.currentTarget.reportValidity()
+              if (value !== data.about[member]) save({ about: { ...data.about, [member]: value } })
+            }}
+          />
+        </Labelled>
+      ))}
+      <Choice
+        label="Printed on"
+        value={data.paper}
+        options={[
+          ['a4', 'A4'],
+          ['letter', 'Letter'],
+        ]}
+        onChange={paper => save({ paper })}
+      />
+      <Choice
+        label="A new job begins in"
+        value={data.unit}
+        options={[
+          ['in', 'Inches'],
+          ['mm', 'Millimetres'],
+        ]}
+        onChange={unit => save({ unit })}
+      />
+    </section>
+  )
+}
 
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
 export function FirmPage({ firm, makers }: Props) {
@@ -68,6 +115,7 @@ export function FirmPage({ firm, makers }: Props) {
           />
         </section>
         <div style={{ display: 'grid', gap: 28 }}>
+          <About data={data} save={save} />
           <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
           <section aria-label="Rates">
             <h2>Rates</h2>

@@ -33,12 +33,20 @@ type Refused = {
 }
 
 /** All jobs, a new one, and one from a file. */
-export function Jobs({ jobs, putAway }: { readonly jobs: readonly JobItem[]; readonly putAway: readonly JobItem[] }) {
+export function Jobs({
+  jobs,
+  putAway,
+  unit,
+}: {
+  readonly jobs: readonly JobItem[]
+  readonly putAway: readonly JobItem[]
+  readonly unit: 'in' | 'mm'
+}) {
   return (
     <Page>
       <h1>Jobs</h1>
       <JobList jobs={jobs} />
-      <NewJob />
+      <NewJob first={unit} />
       <ImportJob />
       {putAway.length > 0 && (
         <Disclosure title={`Put away: ${putAway.length}`}>
@@ -66,9 +74,9 @@ const JobList = ({ jobs }: { readonly jobs: readonly JobItem[] }) => (
   </List>
 )
 
-function NewJob() {
+function NewJob({ first }: { readonly first: 'in' | 'mm' }) {
   const router = useRouter()
-  const [unit, setUnit] = useState<'in' | 'mm'>('in')
+  const [unit, setUnit] = useState(first)
   const [said, setSaid] = useState<string | null>(null)
   const [id] = useState(() => uuidV7())
   const [isBusy, setBusy] = useState(false)

@@ -115,6 +115,9 @@ function Papers({ view: { order } }: Viewed) {
         <ButtonLink href={`/api/orders/${order.id}/sheet.pdf`} target="_blank">
           Order sheet, PDF
         </ButtonLink>
+        <ButtonLink href={`/api/orders/${order.id}/own.pdf`} target="_blank">
+          Our own sheet, PDF
+        </ButtonLink>
         <ButtonLink href={`/api/orders/${order.id}/lines.csv`}>Lines, CSV</ButtonLink>
         <ButtonLink href={`/api/orders/${order.id}/order.json`}>Order, JSON</ButtonLink>
         <ButtonLink href={`/openings/${order.lines[0]!.opening.id}/order`}>Change it: next revision</ButtonLink>

@@ -11,6 +11,7 @@ import { Labelled } from '../parts/Labelled'
 import type { StageProps } from '../sheet/stage-props'
 import { AskPanel } from './AskPanel'
 import { comparedOffers } from './comparing'
+import { GoOnPanel } from './GoOnPanel'
 import { ReleasePanel } from './ReleasePanel'
 import { SettlePanel } from './SettlePanel'
 
@@ -34,6 +35,7 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
           onSelect={onSelect}
           empty="Complete: nothing is missing, nothing contradicts."
         />
+        <GoOnPanel store={store} order={order} />
         <ReleasePanel store={store} order={order} />
       </Panel>
       <AskPanel store={store} />

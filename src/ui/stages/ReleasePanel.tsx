@@ -46,6 +46,7 @@ export function ReleasePanel({ store, order }: Props) {
     setBusy(false)
   }
   const isSame = released !== undefined && line !== null && changes.length === 0
+  const isClosed = store.work.fit.value.delivery === 'accepted'
   return (
     <>
       {orders.map(one => (
@@ -58,8 +59,9 @@ export function ReleasePanel({ store, order }: Props) {
           </a>
         </p>
       ))}
-      {isSame && <p>Released as it stands.</p>}
-      {changes.length > 0 && (
+      {isClosed && <p>Delivered and accepted: this order is closed.</p>}
+      {isSame && !isClosed && <p>Released as it stands.</p>}
+      {!isClosed && changes.length > 0 && (
         <Quiet>
           Changed since: {[...new Set(changes.map(one => memberName(one.path)))].join(', ')}. What was released stays as
           it is; a change goes out as the next revision.
@@ -82,12 +84,12 @@ export function ReleasePanel({ store, order }: Props) {
           ))}
         </Together>
       )}
-      {line && !isSame && (
+      {line && !isSame && !isClosed && (
         <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
           Order sheet, not released
         </ButtonLink>
       )}
-      {!isSame && (
+      {!isSame && !isClosed && (
         <Button isDisabled={!canRelease} onPress={release}>
           {last ? `Release revision ${last.revision + 1}` : 'Release the order'}
         </Button>

@@ -1,13 +1,13 @@
 import { recordsOf } from '@/core/sheet'
 import { handoverRecord } from '@/papers/handover-record'
-import { download } from '@/server/download'
+import { downloadPaper } from '@/server/download-paper'
 import { handle, notFound } from '@/server/handle'
 import { loadOpening, tradeOf, workOf } from '@/server/load-opening'
-import { writePdf } from '@/writers/write-pdf'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle(async asked => {
+  const { db, acting, id } = asked
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
   const paper = handoverRecord(sheet.job, recordsOf(sheet), workOf(sheet), tradeOf(sheet).numbers)
-  return download(await writePdf(paper, new Date()), 'application/pdf', `${sheet.opening.tag}-record.pdf`, true)
+  return downloadPaper(asked, paper, new Date(), `${sheet.opening.tag}-record.pdf`)
 })

@@ -1,13 +1,14 @@
-import { orderSheet } from '@/papers/order-sheet'
-import { download } from '@/server/download'
+import { downloadPaper } from '@/server/download-paper'
 import { handle, notFound } from '@/server/handle'
 import { loadOrder } from '@/server/load-order'
-import { writePdf } from '@/writers/write-pdf'
+import { orderPaper } from '@/server/order-paper'
 
-export const GET = handle(async ({ db, acting, id }) => {
+/** The order as its maker gets it. */
+export const GET = handle(async asked => {
+  const { db, acting, id } = asked
   const found = await loadOrder(db, acting, id)
   if (!found) return notFound()
-  const { order, job, changes } = found
-  const paper = orderSheet(job, order, order.lines, { changes })
-  return download(await writePdf(paper, new Date(order.releasedAt)), 'application/pdf', `${order.number}.pdf`, true)
+  const { number, releasedAt } = found.order
+  const paper = await orderPaper(db, acting, found, 'maker')
+  return downloadPaper(asked, paper, new Date(releasedAt), `${number}.pdf`)
 })
