@@ -6,6 +6,7 @@ import { NEW_FIRM } from '@/core/catalogue/firm'
 import { firmSchema } from '@/core/catalogue/firm-record'
 import type { LogEntry } from '@/core/log/log'
 import { type Edits, newEdits } from '@/core/new-edits'
+import { waiversFor } from '@/core/order/check-order'
 import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import { type Answer, answerSchema } from '@/core/survey/answer'
 import { instrumentFor } from '@/core/survey/instrument'
@@ -13,6 +14,7 @@ import { customerSchema } from '@/core/survey/job-record'
 import type { Reading } from '@/core/survey/reading'
 import { isGapSlot, isSlot, type Slot } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
+import type { OpeningRecords, Trade } from '@/core/terms'
 import { DISPLAY_STEPS } from '@/core/units/format-length'
 import { ZERO } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
@@ -61,6 +63,8 @@ const openingSchema = z.strictObject({
   choose: z.string().optional(),
   reason: z.string().optional(),
   release: instant.optional(),
+  /** Why it was ordered before what should have been corrected first. */
+  goOn: z.string().optional(),
   /** What the supplier wrote back: as ordered, or with one member of its first line misread. */
   acknowledged: z.union([z.literal('agrees'), z.strictObject({ path: z.string(), value: z.string() })]).optional(),
   /** When its unit was looked at and accepted. */
@@ -153,17 +157,34 @@ async function loadOpening(
   await addRows(db, ANSWERS, acting, id, answers)
   const log = logOf(id, one, lengthUnit)
   await addRows(db, LOG_ENTRIES, acting, id, log)
-  if (!one.release) return
-  const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...firm } })
   const records = { ...edits, opening, readings, answers, orders: [], receipts: [], log }
-  const { order } = work(records, trade, one.release)
-  const { line } = order.value
-  if (!line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(order.findings)}`)
+  const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...firm } })
+  if (one.release)
+    await releaseOne(db, acting, jobId, records, { ...one, release: one.release }, trade, lengthUnit, company)
+}
+
+/** Orders the chosen unit as it was ordered then; what should have been corrected first with the reason that was given. */
+async function releaseOne(
+  db: Db,
+  acting: Acting,
+  jobId: string,
+  records: OpeningRecords,
+  one: ScenarioOpening & { readonly release: string },
+  trade: Trade,
+  lengthUnit: LengthUnit,
+  company: string,
+): Promise<void> {
+  const { opening, order: choices } = records
+  const first = work(records, trade, one.release).order
+  const settled = { ...choices, waived: one.goOn ? waiversFor(first.findings, one.goOn) : {} }
+  await saveChange(editOf(db, acting, opening.id, 'order'), { revision: 2, base: choices, data: settled })
+  const { value, findings } = work({ ...records, order: settled }, trade, one.release).order
+  if (!value.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(findings)}`)
   const released = await releaseOrder(db, acting, jobId, {
-    id: idOf('order', id),
+    id: idOf('order', opening.id),
     releasedAt: one.release,
-    maker: line.unit.maker,
-    lines: [line],
+    maker: value.line.unit.maker,
+    lines: [value.line],
     supersedes: null,
   })
   if (!released.ok) throw new Error(`${one.tag} is ordered already`)

@@ -143,6 +143,14 @@ function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest
 /** The key by which a finding is gone on against. */
 export const waiverOf = ({ code, place }: Pick<Finding, 'code' | 'place'>): string => `${code} ${place}`
 
+/** One reason to go on against everything that should be corrected first. */
+export const waiversFor = (findings: readonly Finding[], reason: string): OrderChoices['waived'] =>
+  Object.fromEntries(
+    findings
+      .filter(one => one.code === 'order-correct-first')
+      .map(({ place, facts }) => [waiverOf({ code: String(facts.of), place }), reason]),
+  )
+
 type Against = Pick<Finding, 'code' | 'place' | 'facts'>
 
 /** What is to be corrected first stands in the way until somebody says why it is ordered all the same. */

@@ -1,4 +1,4 @@
-import { waiverOf } from '../order/check-order'
+import { waiversFor } from '../order/check-order'
 import type { Order, OrderLine } from '../order/order'
 import type { OpeningRecords, Trade } from '../terms'
 import { done } from './fixtures'
@@ -19,9 +19,6 @@ export const orderOf = (lines: readonly OrderLine[], more: Partial<Order> = {}):
 
 /** The same opening, ordered against everything that should be corrected first. */
 export function goingOn(own: OpeningRecords, by: Trade): OpeningRecords {
-  const against = done(own, by).findings.order.filter(one => one.code === 'order-correct-first')
-  const waived = Object.fromEntries(
-    against.map(({ place, facts }) => [waiverOf({ code: String(facts.of), place }), 'the customer knows']),
-  )
+  const waived = waiversFor(done(own, by).findings.order, 'the customer knows')
   return { ...own, order: { ...own.order, waived: { ...own.order.waived, ...waived } } }
 }
