@@ -2,6 +2,7 @@ import { readdirSync, statSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
+import { newJob } from '../src/core/survey/new-job'
 import { signMember } from '../src/server/sign'
 import { addForeignCompany, firstOrder, secret } from './test/foreign'
 import { base, DEMO_JOB, demoOpening } from './test/harvek'
@@ -17,6 +18,8 @@ const ADDRESSES = walk('src/app')
   .filter(path => /\/(route\.ts|page\.tsx)$/.test(path))
   .map(path => `/${relative('src/app', path).replace(/\/?(route\.ts|page\.tsx)$/, '')}`)
 
+const DETAILS = { ...newJob('in'), name: 'X' }
+const NAMED = { tag: 'X', name: 'X', family: 'hinged-outside' }
 const READING = {
   id: uuidV7(),
   slot: 'wall.left',
@@ -34,7 +37,14 @@ const READING = {
 }
 /** What is sent to the addresses that change something. */
 const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
-  '/api/jobs/[id]/openings': ['POST', { tag: 'X', name: 'X', family: 'hinged-outside', way: 'pocket' }],
+  '/api/jobs/[id]': ['PUT', { revision: 1, base: DETAILS, data: DETAILS }],
+  '/api/jobs/[id]/archive': ['POST', { archived: true }],
+  '/api/jobs/[id]/copy': ['POST', { id: uuidV7() }],
+  '/api/jobs/[id]/reorder': ['POST', { ids: [uuidV7()] }],
+  '/api/jobs/[id]/openings': ['POST', { id: uuidV7(), tag: 'X', name: 'X', family: 'hinged-outside', way: 'pocket' }],
+  '/api/openings/[id]/details': ['PUT', { revision: 1, base: NAMED, data: NAMED }],
+  '/api/openings/[id]/archive': ['POST', { archived: true }],
+  '/api/openings/[id]/copy': ['POST', { id: uuidV7(), tag: 'X' }],
   '/api/openings/[id]/readings': ['POST', [READING]],
   '/api/openings/[id]/answers': ['POST', []],
   '/api/openings/[id]/photos': ['POST', ''],
@@ -70,6 +80,7 @@ const OPEN = [
   '/api/jobs',
   '/api/jobs/import',
   '/api/openings',
+  '/api/places',
   '/api/blank-sheet.pdf',
 ]
 /** Ids that belong to no company: devices of this place, and made-up openings. */

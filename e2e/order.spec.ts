@@ -2,6 +2,7 @@ import { expect, type Page, test } from '@playwright/test'
 import sharp from 'sharp'
 import { v7 as uuidV7 } from 'uuid'
 import { newWishes } from '../src/core/specification/new-wishes'
+import { newJob as newJobDetails } from '../src/core/survey/new-job'
 import { readings, TRUE_OPENING } from '../src/core/test/fixtures'
 import { control, tellDesk } from './test/control'
 import { base, demoOpening, expectAccessible, open, pdfText } from './test/harvek'
@@ -23,15 +24,7 @@ const HOLE = {
 /** A new job; gives its id. */
 async function newJob(page: Page, name: string): Promise<string> {
   const answer = await page.request.post(`${base()}/api/jobs`, {
-    data: {
-      name: `${name} ${Date.now()}`,
-      site: '',
-      unit: 'in',
-      step: '1/16',
-      visitOn: null,
-      latitudeE6: 54_100_000,
-      longitudeE6: -200_000,
-    },
+    data: { id: uuidV7(), details: { ...newJobDetails('in'), name: `${name} ${Date.now()}` } },
   })
   return (await answer.json()).id
 }
@@ -46,7 +39,7 @@ async function completeEntry(
   const { request } = page
   const job = jobId ?? (await newJob(page, name))
   const made = await request.post(`${base()}/api/jobs/${job}/openings`, {
-    data: { tag, name, family: 'hinged-outside', way: 'trim-off' },
+    data: { id: uuidV7(), tag, name, family: 'hinged-outside', way: 'trim-off' },
   })
   const { id } = await made.json()
   const first = newWishes('trim-off')
@@ -98,13 +91,12 @@ test('a cheap stock slider with a built-down head beside a made one: the choice 
   await releaseAndFollow(page)
   const order = page.url().split('/').at(-1)!
   const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
-  for (const part of [
-    'The LEFT panel MOVES, seen from outside',
-    'wants it before Christmas',
-    'RJ-820 $4,821.39',
-    'bronze',
-  ])
+  for (const part of ['The LEFT panel MOVES, seen from outside', 'bronze', 'Larkspur Door & Frame'])
     expect(sheet).toContain(part)
+  expect(sheet).not.toContain('$')
+  const own = await pdfText(page, `/api/orders/${order}/own.pdf`)
+  for (const part of ['wants it before Christmas', 'RJ-820 $4,821.39', 'the smallest width governs'])
+    expect(own).toContain(part)
 })
 
 test('a swapped hand in the acknowledgement stands first, is objected to, and comes back corrected', async ({

@@ -9,6 +9,7 @@ import { messageOf, type OrderMessage } from '@/core/exchange/message'
 import { type PriceRow, priceRows } from '@/core/exchange/price-log'
 import { type OrderStanding, orderStanding } from '@/core/exchange/standing'
 import { receiptsFor } from '@/core/order/delivery'
+import type { ReceivingOpening } from '@/core/order/judge-receipt'
 import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
@@ -21,7 +22,7 @@ import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type DeskAnswer, listDeskAnswers, listOutgoing, type Outgoing } from '@/store/exchange'
 import { companyName } from '@/store/firm'
-import { findJob } from '@/store/jobs'
+import { findJob, listMembers } from '@/store/jobs'
 import { findOrder, listAllOrders, listOrders } from '@/store/orders'
 import { listPhotos } from '@/store/photos'
 import { DECISIONS, type DecisionRow, listRows, RECEIPTS } from '@/store/rows'
@@ -66,6 +67,10 @@ export type OrderView = {
   readonly photos: readonly (readonly Photo[])[]
   /** Who looks: stands with what is received. */
   readonly memberName: string
+  /** Everybody of the company: who may look. */
+  readonly members: readonly string[]
+  /** The hole each line's unit will stand in, where it stands in one and was read. */
+  readonly openings: readonly (ReceivingOpening | null)[]
 }
 
 type Parts = {
@@ -117,7 +122,15 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
     receipts: parts.receipts,
     photos: await deliveryPhotos(db, acting, order, chain[0]?.releasedAt ?? order.releasedAt),
     memberName: acting.name,
+    members: await listMembers(db, acting),
+    openings: works.map((one, i) => receivingOpening(one, order.lines[i]!)),
   }
+}
+
+/** Where the unit of a line will stand, by the readings as they are now. */
+function receivingOpening(work: Work | null, { unit, pad }: Order['lines'][number]): ReceivingOpening | null {
+  const chosen = work?.order.value.chosen
+  return chosen?.hole && chosen.unit.id === unit.id ? { points: chosen.hole, pad } : null
 }
 
 /** What was photographed of each line's delivered unit after `since`: an order withdrawn before had deliveries of its own. */

@@ -134,6 +134,14 @@ export const RECEIPT_WORDS: Readonly<Record<ReceiptCode, Words>> = {
     f => `${placeName(f('unitPlace'))}: ${f('found')} instead of ${f('ordered')}`,
     f => `Within ${f('limit')} it is as ordered.`,
   ),
+  'receipt-goes-in': words(
+    () => 'Still goes into its opening',
+    f => `By its largest readings ${f('side')} stays at the sides together and ${f('head')} at the head.`,
+  ),
+  'receipt-does-not-go-in': words(
+    () => 'Does not go into its opening',
+    f => `By its largest readings ${f('side')} stays at the sides together and ${f('head')} at the head.`,
+  ),
   'receipt-hand': words(
     f => `${placeName(f('unitPlace'))} ${f('found')} instead of ${f('ordered')}`,
     'The wrong hand can’t be turned on site.',

@@ -1,10 +1,12 @@
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
-import { said } from '../catalogue/unit'
-import { type Length, largestOf, magnitude, minus, plus, smallestOf, ZERO } from '../units/length'
+import type { OpeningPoints } from '../opening/opening'
+import { goesThrough, placeUnit } from '../opening/place-unit'
+import { type Length, largestOf, magnitude, minus, plus, smallestOf } from '../units/length'
+import { orderedReadings, partsAsked } from './asked-of-delivered'
 import type { OrderLine } from './order'
 import type { Receipt } from './receipt'
-import { PART_COUNTS, type ReceiptState, type UnitReading } from './receipt-values'
+import type { ReceiptState, UnitReading } from './receipt-values'
 
 export type ReceiptCode =
   | 'receipt-size'
@@ -18,6 +20,8 @@ export type ReceiptCode =
   | 'receipt-parts'
   | 'receipt-not-read'
   | 'receipt-as-ordered'
+  | 'receipt-goes-in'
+  | 'receipt-does-not-go-in'
 
 /** What was found, without who found it and what was decided. */
 export type Found = Pick<Receipt, 'readings' | 'hinges' | 'swing' | 'checks' | 'counts'>
@@ -38,10 +42,17 @@ type Say = (
 const say: Say = (code, severity, place, facts, rule) => ({ code, severity, place, facts, rule, cures: [] })
 
 /** Judges a delivered unit against its line, and by itself: whether it is true, and what that will do when it is set. */
-export function judgeReceipt(line: OrderLine, found: Found, lengths: TradeLengths): JudgedReceipt {
+export function judgeReceipt(
+  line: OrderLine,
+  found: Found,
+  lengths: TradeLengths,
+  opening: ReceivingOpening | null = null,
+): JudgedReceipt {
+  const against = judgeAgainst(found, opening, lengths)
   const wrong = [
     ...judgeHand(line, found),
     ...judgeSizes(line, found, lengths),
+    ...against.filter(one => one.severity !== 'fine'),
     ...judgeTruth(found, lengths),
     ...judgeMortises(found, lengths),
     ...judgeChecks(found),
@@ -52,9 +63,37 @@ export function judgeReceipt(line: OrderLine, found: Found, lengths: TradeLength
   const stops = wrong.some(one => one.severity === 'stop')
   const holds = wrong.some(one => one.severity === 'correct') || unread.length > 0
   return {
-    findings: all.length ? all : [say('receipt-as-ordered', 'fine', 'unit', {}, 'receipt-accepts')],
+    findings: [
+      ...(all.length ? all : [say('receipt-as-ordered', 'fine', 'unit', {}, 'receipt-accepts')]),
+      ...against.filter(one => one.severity === 'fine'),
+    ],
     state: stops ? 'refused' : holds ? 'hold' : owed.length ? 'accepted-parts-owed' : 'accepted',
   }
+}
+
+/** The hole a delivered frame will stand in, and the packing it is to stand on. */
+export type ReceivingOpening = { readonly points: OpeningPoints; readonly pad: Length }
+
+/** Whether the frame as it was delivered goes into the opening as it was read, whatever was ordered. By its largest readings. */
+function judgeAgainst(
+  { readings }: Found,
+  opening: ReceivingOpening | null,
+  lengths: TradeLengths,
+): readonly Finding<ReceiptCode>[] {
+  const read = (names: readonly UnitReading[]) => names.flatMap(name => readings[name] ?? [])
+  const widths = read(['width.top', 'width.middle', 'width.bottom'])
+  const heights = read(['height.left', 'height.right'])
+  if (!opening || widths.length === 0 || heights.length === 0) return []
+  const gap = lengths['gap-least']
+  const unit = { width: largestOf(widths), height: largestOf(heights) }
+  const placed = placeUnit(opening.points, { unit, pad: opening.pad, leastGap: gap.value })
+  const goes = goesThrough(placed, { gap: gap.value, head: lengths['head-least'].value })
+  const facts = { side: { length: placed.sideRoom }, head: { length: placed.headGap } }
+  return [
+    goes
+      ? say('receipt-goes-in', 'fine', 'unit', facts, gap.id)
+      : say('receipt-does-not-go-in', 'correct', 'unit', facts, gap.id),
+  ]
 }
 
 function judgeHand(line: OrderLine, found: Found): readonly Finding<ReceiptCode>[] {
@@ -65,25 +104,9 @@ function judgeHand(line: OrderLine, found: Found): readonly Finding<ReceiptCode>
   )
 }
 
-/** Which reading is held against which ordered size. */
-function ordered(line: OrderLine): readonly (readonly [UnitReading, Length])[] {
-  const { unit, jambExtension } = line
-  const [jamb, thickness] = [said(unit, 'jamb'), said(unit, 'leafThickness')]
-  const { width, height } = unit
-  return [
-    ['width.top', width],
-    ['width.middle', width],
-    ['width.bottom', width],
-    ['height.left', height],
-    ['height.right', height],
-    ...(jamb === null ? [] : [['jamb', plus(jamb, jambExtension ?? ZERO)] as const]),
-    ...(thickness === null ? [] : [['thickness', thickness] as const]),
-  ]
-}
-
 function judgeSizes(line: OrderLine, { readings }: Found, lengths: TradeLengths): readonly Finding<ReceiptCode>[] {
   const limit = line.tolerance ?? lengths['receipt-accepts'].value
-  return ordered(line).flatMap(([name, wanted]) => {
+  return [...orderedReadings(line)].flatMap(([name, wanted]) => {
     const read = readings[name]
     if (read === undefined || magnitude(minus(read, wanted)) <= limit) return []
     const facts = { ordered: { length: wanted }, found: { length: read }, limit: { length: limit } }
@@ -175,22 +198,19 @@ const judgeChecks = ({ checks }: Found): readonly Finding<ReceiptCode>[] =>
       : [],
   )
 
-function judgeParts({ spares }: OrderLine, { counts }: Found): readonly Finding<ReceiptCode>[] {
-  return PART_COUNTS.flatMap(part => {
-    const wanted = part === 'keys' ? undefined : spares[part]
+/** Parts that came short: those that were ordered with it, and a key at least where a lock comes with it. */
+function judgeParts(line: OrderLine, { counts }: Found): readonly Finding<ReceiptCode>[] {
+  return partsAsked(line).flatMap(part => {
+    const wanted = part === 'keys' ? 1 : (line.spares[part] ?? 0)
     const came = counts[part]
-    return wanted !== undefined && came !== undefined && came < wanted
-      ? [say('receipt-parts', 'watch', part, { wanted, came }, 'receipt')]
-      : []
+    return came !== undefined && came < wanted ? [say('receipt-parts', 'watch', part, { wanted, came }, 'receipt')] : []
   })
 }
 
 /** Sizes and hand that nobody read yet: a unit is not accepted unseen. */
 function judgeUnread(line: OrderLine, found: Found): readonly Finding<ReceiptCode>[] {
   const open = [
-    ...ordered(line)
-      .map(([name]) => name)
-      .filter(name => found.readings[name] === undefined),
+    ...[...orderedReadings(line).keys()].filter(name => found.readings[name] === undefined),
     ...(['hinges', 'swing'] as const).filter(name => line[name] !== null && found[name] === null),
   ]
   return open.length ? [say('receipt-not-read', 'watch', open[0]!, { what: open.join(' ') }, 'receipt')] : []

@@ -1,7 +1,10 @@
+import { type CatalogueUnit, said } from '../catalogue/unit'
 import { UNIT_DOORS } from '../doors/doors'
-import { leafUnit } from '../test/family-units'
+import { assumedOpening } from '../opening/model-opening'
+import { leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { done, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
-import type { Length } from '../units/length'
+import { type Length, ZERO } from '../units/length'
+import { checksAsked, orderedReadings, partsAsked } from './asked-of-delivered'
 import { deliveryOf, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
 import type { Order, OrderLine } from './order'
@@ -238,3 +241,46 @@ it.each([
 ] as const)('spares of %s with %s hinges', (family, hinges, expected) =>
   expect(UNIT_DOORS[family].order.spares(hinges)).toEqual(expected),
 )
+
+describe('a delivered unit against the opening it is for', () => {
+  const opening = { points: assumedOpening(length('38'), length('82 1/2'), LENGTHS).points, pad: ZERO }
+  const measured = (width: string, height = '81 3/4') =>
+    found({ 'width.top': length('37 1/2'), 'width.middle': length(width), 'height.left': length(height) })
+  const codes = (one: Found) =>
+    judgeReceipt(line, one, LENGTHS, opening)
+      .findings.map(it => it.code)
+      .filter(code => code.includes('go'))
+  it.each([
+    ['37 1/2', '81 3/4', ['receipt-goes-in']],
+    ['37 3/4', '81 3/4', ['receipt-goes-in']],
+    ['37 7/8', '81 3/4', ['receipt-does-not-go-in']],
+    ['37 1/2', '82 1/2', ['receipt-does-not-go-in']],
+  ])('of %s by %s: %j, by its largest readings', (width, height, expected) =>
+    expect(codes(measured(width, height))).toEqual(expected),
+  )
+  it('is held where it does not go in, and not judged before the opening was read', () => {
+    expect(judgeReceipt(line, measured('37 7/8'), LENGTHS, opening).state).toBe('hold')
+    expect(judgeReceipt(line, measured('37 1/2'), LENGTHS, null).findings.map(one => one.code)).not.toContain(
+      'receipt-goes-in',
+    )
+  })
+})
+
+describe('what a delivered unit is looked at by', () => {
+  const of = (one: CatalogueUnit): OrderLine => ({ ...line, unit: one, spares: {} })
+  it.each([
+    ['a slider', sliderUnit(), ['sill', 'finish', 'glass-label', 'clip'], []],
+    ['a storm door', stormUnit(), ['finish', 'glass-label'], []],
+    ['a lock set', lockUnit(), ['finish'], ['keys']],
+  ])('%s: only what it has', (_, one, checks, parts) => {
+    const hasGlass = (said(one, 'glass') ?? 'none') !== 'none'
+    expect(checksAsked(of(one))).toEqual(checks.filter(check => check !== 'glass-label' || hasGlass))
+    expect(partsAsked(of(one))).toEqual(parts)
+  })
+  it('has what is ordered beside each reading that is held against it', () =>
+    expect(orderedReadings(line).get('width.top')).toBe(line.unit.width))
+  it('misses a key where none came with its lock', () => {
+    const findings = judgeReceipt(of(lockUnit()), found({}, { counts: { keys: 0 } }), LENGTHS).findings
+    expect(findings.map(one => one.code)).toContain('receipt-parts')
+  })
+})

@@ -66,7 +66,8 @@ describe('what is no length', () => {
     ['36 3/0', 'length.denominator'],
     ['36 9/8', 'length.fraction'],
     ['36 3/8 3/8', 'length.unreadable'],
-    ['36,375', 'length.comma'],
+    ['1,2,3', 'length.comma'],
+    ['36,', 'length.comma'],
     ['36.5 3/8', 'length.unreadable'],
     ['36 in 924 mm', 'length.mixed-units'],
     ['999999 mm', 'length.too-long'],
@@ -101,3 +102,18 @@ it.each([
   ['1', 3200],
   ['0.5', 1600],
 ])('a %s tape steps by %p ticks', (graduation, expected) => expect(graduationTicks(graduation)).toBe(expected))
+
+describe('a comma', () => {
+  const of = (text: string, unit: 'in' | 'mm') => {
+    const outcome = parseLength(text, { unit })
+    return outcome.ok ? outcome.value.ticks : [outcome.issues[0]!.code, outcome.issues[0]!.facts.choices]
+  }
+  it.each([
+    ['970,5', 'mm', mm(970.5)],
+    ['36,5 in', 'mm', inches(36, 1, 2)],
+    ['36,375', 'in', inches(36, 3, 8)],
+    ['0,25', 'in', inches(0, 1, 4)],
+  ] as const)('“%s” in %s is a decimal’s', (text, unit, expected) => expect(of(text, unit)).toBe(expected))
+  it('that can part thousands too is asked about', () =>
+    expect(of('1,234', 'mm')).toEqual(['length.ambiguous', `${Math.round(mm(1) * 1.234)} ${mm(1234)}`]))
+})

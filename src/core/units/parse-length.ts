@@ -44,7 +44,7 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const text = normalise(typed)
   const fail = (code: string, facts: Issue['facts'] = {}) => refused(`length.${code}`, { typed, ...facts })
   if (text === '') return fail('empty')
-  if (text.includes(',')) return fail('comma')
+  if (text.includes(',')) return parseComma(typed, text, options) ?? fail('comma')
   const outer = /^([+-])?\s*(.*?)\s*([+-])?$/.exec(text)
   const body = outer?.[2] ?? ''
   const sizes = readParts(body, options.unit)
@@ -55,6 +55,18 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const nearest = Math.sign(signed) * Math.round(Math.abs(signed))
   if (!isLength(nearest)) return fail('too-long')
   return done({ ticks: ticks(nearest), rounded: Math.abs(nearest - signed) > 1e-6 || sizes.inexact, text: typed })
+}
+
+/** A comma is a decimal's, or parts thousands where three figures follow: where both can be meant, both are named. `null` where it is
+ *  neither. */
+function parseComma(typed: string, text: string, options: LengthOptions): Outcome<ParsedLength> | null {
+  const match = /^([^,]*\d),(\d+)([^,]*)$/.exec(text)
+  if (!match) return null
+  const [, before, after, rest] = match
+  const meant = [`${before}.${after}${rest}`, ...(after!.length === 3 ? [`${before}${after}${rest}`] : [])]
+  const read = meant.map(one => parseLength(one, options)).flatMap(one => (one.ok ? [one.value] : []))
+  if (read.length > 1) return refused('length.ambiguous', { typed, choices: read.map(one => one.ticks).join(' ') })
+  return read[0] ? done({ ...read[0], text: typed }) : null
 }
 
 const isWords = (text: string): boolean => /[a-z]{3}/.test(text)

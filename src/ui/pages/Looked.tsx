@@ -1,60 +1,69 @@
 'use client'
 import { useId, useMemo, useState } from 'react'
 import { styled } from 'styled-components'
-import { hasPart } from '@/core/base/kinds'
-import { said } from '@/core/catalogue/unit'
+import { checksAsked, orderedReadings, partsAsked, readingsAsked } from '@/core/order/asked-of-delivered'
 import type { Found } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
-import {
-  CHECK_ANSWERS,
-  CHECKS,
-  canMeasure,
-  PART_COUNTS,
-  UNIT_READINGS,
-  type UnitReading,
-} from '@/core/order/receipt-values'
+import { CHECK_ANSWERS, canMeasure, UNIT_READINGS, type UnitReading } from '@/core/order/receipt-values'
+import type { DisplayStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { CHECK_NAMES, PART_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { Choice } from '../parts/controls'
+import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { keepLooked, keptLooked } from '../store/outbox'
 
 const Grid = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); gap: 10px; align-items: start;
-  .wrong { color: var(--stop); font-size: 14px; }
+  .wrong { color: var(--stop); font-size: 14px; display: block; }
+  .ordered { color: var(--quiet); font-size: 15px; }
 `
 const NAMES = { left: 'Left', right: 'Right', in: 'In', out: 'Out' } as const
 
 type Answers = Omit<Found, 'readings'>
 const NOTHING: Answers = { hinges: null, swing: null, checks: {}, counts: {} }
 
-/** What was measured, seen and counted of a delivered unit so far. */
-export function useLooked(unit: 'in' | 'mm') {
-  const [drafts, setDrafts] = useState<{ readonly [name: string]: string }>({})
-  const [answers, setAnswers] = useState(NOTHING)
+type Kept = { readonly drafts: { readonly [name: string]: string }; readonly answers: Answers }
+
+/** What was measured, seen and counted of a delivered unit so far: kept in this browser until it is stored, over a reload too. */
+export function useLooked(unit: 'in' | 'mm', place: string) {
+  const [{ drafts, answers }, setKept] = useState<Kept>(
+    () => keptLooked<Kept>(place) ?? { drafts: {}, answers: NOTHING },
+  )
   const { readings, wrong } = useMemo(() => readingsOf(drafts, unit), [drafts, unit])
   const found: Found = { readings, ...answers }
+  const keep = (change: (before: Kept) => Kept) =>
+    setKept(before => {
+      const next = change(before)
+      keepLooked(place, next)
+      return next
+    })
   return {
     drafts,
     found,
     wrong,
-    onType: (name: UnitReading, value: string) => setDrafts(before => ({ ...before, [name]: value })),
-    onAnswer: (change: Partial<Answers>) => setAnswers(before => ({ ...before, ...change })),
+    onType: (name: UnitReading, value: string) =>
+      keep(before => ({ ...before, drafts: { ...before.drafts, [name]: value } })),
+    onAnswer: (change: Partial<Answers>) => keep(before => ({ ...before, answers: { ...before.answers, ...change } })),
   }
 }
 
-type LookedProps = ReturnType<typeof useLooked> & { readonly line: OrderLine }
+type LookedProps = ReturnType<typeof useLooked> & { readonly line: OrderLine; readonly step: DisplayStep }
 
 /** What a delivered unit is looked at by: its readings, its hand, its parts. */
-export function Looked({ line, drafts, found, wrong, onType, onAnswer }: LookedProps) {
+export function Looked({ line, step, drafts, found, wrong, onType, onAnswer }: LookedProps) {
+  const ordered = orderedReadings(line)
   return (
     <>
       <Grid>
-        {asked(line).map(name => (
+        {readingsAsked(line).map(name => (
           <ReadingField
             key={name}
             name={name}
+            ordered={ordered.get(name) ?? null}
+            step={step}
             value={drafts[name] ?? ''}
             wrong={wrong.get(name) ?? null}
             onChange={value => onType(name, value)}
@@ -78,17 +87,21 @@ export function Looked({ line, drafts, found, wrong, onType, onAnswer }: LookedP
             onChange={swing => onAnswer({ swing })}
           />
         )}
-        <Checks checks={found.checks} onChange={checks => onAnswer({ checks })} />
+        <Checks line={line} checks={found.checks} onChange={checks => onAnswer({ checks })} />
         <Counts line={line} counts={found.counts} onChange={counts => onAnswer({ counts })} />
       </Grid>
     </>
   )
 }
 
-type ChecksProps = { readonly checks: Found['checks']; readonly onChange: (checks: Found['checks']) => void }
+type ChecksProps = {
+  readonly line: OrderLine
+  readonly checks: Found['checks']
+  readonly onChange: (checks: Found['checks']) => void
+}
 
-const Checks = ({ checks, onChange }: ChecksProps) =>
-  CHECKS.map(check => (
+const Checks = ({ line, checks, onChange }: ChecksProps) =>
+  checksAsked(line).map(check => (
     <Labelled key={check} label={CHECK_NAMES[check]}>
       <select
         value={checks[check] ?? ''}
@@ -112,9 +125,8 @@ type CountsProps = {
   readonly onChange: (counts: Found['counts']) => void
 }
 
-/** Keys are counted always, spare parts where they were ordered. */
 const Counts = ({ line, counts, onChange }: CountsProps) =>
-  PART_COUNTS.filter(part => part === 'keys' || (line.spares[part] ?? 0) > 0).map(part => (
+  partsAsked(line).map(part => (
     <Labelled key={part} label={`Counted: ${PART_NAMES[part]}`}>
       <input
         inputMode="numeric"
@@ -128,26 +140,18 @@ const Counts = ({ line, counts, onChange }: CountsProps) =>
     </Labelled>
   ))
 
-/** Which readings a line is looked at by: what its sheet names, legs only of a frame, mortises only where a leaf hangs in it. */
-function asked(line: OrderLine): readonly UnitReading[] {
-  return UNIT_READINGS.filter(name => {
-    if (name === 'jamb') return said(line.unit, 'jamb') !== null
-    if (name === 'thickness') return said(line.unit, 'leafThickness') !== null
-    if (/^(mortise|plate|leaf\.gap)/.test(name)) return hasPart(line.unit.kind, 'hung')
-    if (/^(bow|head)/.test(name)) return hasPart(line.unit.kind, 'framed')
-    return hasPart(line.unit.kind, 'locking') ? /^(width|height)/.test(name) : true
-  })
-}
-
 type FieldProps = {
   readonly name: UnitReading
+  /** What it is by the order; `null` where it is only compared with others. */
+  readonly ordered: Length | null
+  readonly step: DisplayStep
   readonly value: string
   readonly wrong: string | null
   readonly onChange: (value: string) => void
 }
 
 /** One reading of the unit, and under it why it can't be taken. */
-function ReadingField({ name, value, wrong, onChange }: FieldProps) {
+function ReadingField({ name, ordered, step, value, wrong, onChange }: FieldProps) {
   const id = useId()
   return (
     <div>
@@ -161,6 +165,11 @@ function ReadingField({ name, value, wrong, onChange }: FieldProps) {
           onChange={event => onChange(event.target.value)}
         />
       </Labelled>
+      {ordered !== null && (
+        <span className="ordered">
+          ordered <Figure value={ordered} step={step} unit />
+        </span>
+      )}
       {wrong !== null && (
         <span className="wrong" id={id}>
           {wrong}

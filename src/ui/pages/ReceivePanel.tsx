@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { TradeLengths } from '@/core/base/trade-lengths'
-import { type Found, judgeReceipt } from '@/core/order/judge-receipt'
+import { type Found, judgeReceipt, type ReceivingOpening } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
 import { isAccepted, RECEIPT_STATES, type ReceiptState } from '@/core/order/receipt-values'
 import type { Photo } from '@/core/survey/photo'
@@ -13,7 +13,9 @@ import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import { SeverityMark } from '../parts/SeverityMark'
+import { keepLooked } from '../store/outbox'
 import type { OrderStore } from '../store/use-order'
+import { useReader } from '../store/use-reader'
 import { Looked, useLooked } from './Looked'
 
 const FoundList = styled.ul`
@@ -64,6 +66,8 @@ export function ReceivePanel({ view, index, add, stamp, reload }: Props) {
             line={line}
             view={view}
             lengths={view.lengths[index]!}
+            opening={view.openings[index] ?? null}
+            place={`${view.order.id}/${index + 1}`}
             photos={view.photos[index] ?? []}
             by={() => stamp().by}
             onPhoto={reload}
@@ -77,7 +81,9 @@ export function ReceivePanel({ view, index, add, stamp, reload }: Props) {
                 state,
                 note,
               })
-              if (stored) setOpen(false)
+              if (!stored) return
+              keepLooked(`${view.order.id}/${index + 1}`, null)
+              setOpen(false)
             }}
           />
         </div>
@@ -90,19 +96,30 @@ type FormProps = {
   readonly line: OrderLine
   readonly view: OrderView
   readonly lengths: TradeLengths
+  readonly opening: ReceivingOpening | null
+  /** Where what was looked at so far is kept. */
+  readonly place: string
   readonly photos: readonly Photo[]
   readonly by: () => string
   readonly onPhoto: () => void
   readonly onSend: (found: Found, state: ReceiptState, note: string) => Promise<void>
 }
 
-function ReceiveForm({ line, view, lengths, photos, by, onPhoto, onSend }: FormProps) {
+function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto, onSend }: FormProps) {
   const { unit, step } = view.job
-  const looked = useLooked(unit)
-  const judged = judgeReceipt(line, looked.found, lengths)
+  const looked = useLooked(unit, place)
+  const judged = judgeReceipt(line, looked.found, lengths, opening)
+  const [reader, setReader] = useReader(view.memberName)
   return (
     <div style={{ display: 'grid', gap: 16 }}>
-      <Looked line={line} {...looked} />
+      <Labelled label="Looked at by">
+        <select value={reader} onChange={event => setReader(event.target.value)}>
+          {view.members.map(name => (
+            <option key={name}>{name}</option>
+          ))}
+        </select>
+      </Labelled>
+      <Looked line={line} step={step} {...looked} />
       <FoundList aria-label="What was found">
         {judged.findings.map(one => {
           const { title, why } = receiptWords(one, step)

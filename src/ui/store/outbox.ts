@@ -9,6 +9,7 @@ export type KeptRow = { readonly path: string; readonly row: { readonly id: stri
 const ROWS = 'harvek-rows'
 const DRAFT = 'harvek-draft'
 const PENDING = 'harvek-pending'
+const LOOKED = 'harvek-looked'
 
 function read(key: string): unknown {
   try {
@@ -53,6 +54,10 @@ export const letGo = (base: string, id: string): void => {
   const rest = without(base, id)
   if (rest.length !== keptRows(base).length) putRows(base, rest)
 }
+
+/** What was looked at so far of something that is stored as a whole. */
+export const keptLooked = <T>(place: string): T | null => read(LOOKED + place) as T | null
+export const keepLooked = (place: string, looked: unknown): void => write(LOOKED + place, looked)
 
 /** What stands half typed in the field of a question. */
 export type Draft = { readonly question: string; readonly text: string }
