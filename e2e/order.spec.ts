@@ -34,7 +34,7 @@ async function completeEntry(
   page: Page,
   name: string,
   hinges: 'left' | 'right' = 'right',
-  { jobId, tag = 'A1' }: { readonly jobId?: string; readonly tag?: string } = {},
+  { jobId, tag = 'A1', more = {} }: { readonly jobId?: string; readonly tag?: string; readonly more?: object } = {},
 ): Promise<void> {
   const { request } = page
   const job = jobId ?? (await newJob(page, name))
@@ -48,7 +48,7 @@ async function completeEntry(
     data: { revision: 1, base: first, data },
   })
   expect(wished.status()).toBe(200)
-  const rows = readings(HOLE).map(one => ({ ...one, id: uuidV7() }))
+  const rows = readings({ ...HOLE, ...more }).map(one => ({ ...one, id: uuidV7() }))
   expect((await request.post(`${base()}/api/openings/${id}/readings`, { data: rows })).status()).toBe(200)
   await open(page, `/openings/${id}/order`)
   await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
@@ -62,6 +62,16 @@ async function releaseAndFollow(page: Page): Promise<void> {
   await page.getByRole('link', { name: /^H-/ }).click()
   await page.getByRole('heading', { name: /^Order H-/ }).waitFor()
   await page.locator('html[data-hydrated]').waitFor()
+}
+/** Orders against everything that should be corrected first, with one reason. */
+async function goOnAll(page: Page, reason: string): Promise<void> {
+  const goOn = page.getByRole('button', { name: /^Go on: / })
+  for (let left = await goOn.count(); left > 0; left--) {
+    await page.getByLabel('Ordered all the same, because').first().fill(reason)
+    await goOn.first().click()
+    await expect(goOn).toHaveCount(left - 1)
+  }
+  await page.waitForLoadState('networkidle')
 }
 const standing = (page: Page) => page.getByRole('region', { name: 'Where it stands' }).getByRole('heading')
 
@@ -82,8 +92,8 @@ test('a cheap stock slider with a built-down head beside a made one: the choice 
   await page.getByRole('heading', { name: 'TW-800 chosen' }).click()
   await expect(page.getByText(/Beside it stood .*RJ-820 at \$4,821\.39 in 56 days/)).toBeVisible()
   await page.getByLabel('Colour outside').selectOption('bronze')
-  await expect(page.getByText('Complete: nothing is missing')).toBeVisible()
-  await page.waitForLoadState('networkidle')
+  await goOnAll(page, 'the sill is levelled on the day')
+  await expect(page.getByRole('button', { name: 'Release the order' })).toBeEnabled()
   await page.reload()
   await page.locator('html[data-hydrated]').waitFor()
   await expect(page.getByLabel('Why the customer chose it')).toHaveValue('wants it before Christmas')
@@ -97,6 +107,18 @@ test('a cheap stock slider with a built-down head beside a made one: the choice 
   const own = await pdfText(page, `/api/orders/${order}/own.pdf`)
   for (const part of ['wants it before Christmas', 'RJ-820 $4,821.39', 'the smallest width governs'])
     expect(own).toContain(part)
+})
+
+test('what is to be corrected first goes out only with a typed reason, and the reason is printed', async ({ page }) => {
+  await completeEntry(page, 'Twisted', 'right', { more: { 'through.left': '1/2', 'through.right': '-1/2' } })
+  const release = page.getByRole('button', { name: 'Release the order' })
+  await expect(release).toBeDisabled()
+  await expect(page.getByText(/^Correct first: Sides out of one plane/).first()).toBeVisible()
+  await goOnAll(page, 'the wall stays as it is')
+  await releaseAndFollow(page)
+  const sheet = await pdfText(page, `/api/orders/${page.url().split('/').at(-1)}/sheet.pdf`)
+  expect(sheet).toContain('Ordered all the same')
+  expect(sheet).toContain('the wall stays as it is')
 })
 
 test('a swapped hand in the acknowledgement stands first, is objected to, and comes back corrected', async ({

@@ -72,16 +72,6 @@ test('one door, from the first reading to the record', async ({ page }) => {
   await expect(page.getByText('Missing: Colour outside')).toBeVisible()
   await page.getByLabel('Colour outside').selectOption('primed')
   await page.getByLabel('Colour inside').selectOption('bare')
-  // What is to be corrected first goes out only with a reason, which is printed.
-  await expect(page.getByRole('button', { name: 'Release the order' })).toBeDisabled()
-  for (const reason = page.getByLabel('Ordered all the same, because').first(); await reason.isVisible(); ) {
-    await reason.fill('the customer takes it so')
-    await page
-      .getByRole('button', { name: /^Go on: / })
-      .first()
-      .click()
-    await allStored(page)
-  }
   await page.getByRole('button', { name: 'Release the order' }).click()
   const link = page.getByRole('link', { name: /^order sheet H-/ })
   await expect(link).toBeVisible()
@@ -93,7 +83,6 @@ test('one door, from the first reading to the record', async ({ page }) => {
     '78 in (1981.2 mm)',
     '33 7/8 in',
     'back to the hinges LH',
-    'the customer takes it so',
     'Not included',
   ])
     expect(sheet).toContain(part)

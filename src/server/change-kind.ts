@@ -1,8 +1,11 @@
 import { DOORS } from '@/core/doors/doors'
 import { standingOrders } from '@/core/order/revision'
 import { type OpeningDetails, openingDetailsSchema } from '@/core/survey/job-record'
-import { surveyOf, waysRead } from '@/core/survey/survey'
+import type { Reading } from '@/core/survey/reading'
+import { wayOfSlot } from '@/core/survey/slots'
+import { standingReadings } from '@/core/survey/survey'
 import { usualWay } from '@/core/survey/survey-of'
+import type { Way } from '@/core/survey/ways'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type Change, editOf, findEdits, type Saved, saveChange } from '@/store/edits'
@@ -34,13 +37,19 @@ async function isOrdered(db: Db, acting: Acting, id: string, jobId: string): Pro
   return standingOrders(orders).some(order => order.lines.some(line => line.opening.id === id))
 }
 
+/** The way by which most was read; `null` where nothing was. */
+function mostRead(readings: readonly Reading[], ways: readonly Way[]): Way | null {
+  const count = (way: Way) => readings.filter(one => wayOfSlot(one.slot) === way).length
+  const best = [...ways].sort((a, b) => count(b) - count(a))[0]!
+  return count(best) > 0 ? best : null
+}
+
 /** The way of measuring that the new kind has: the one that was read, else as it was, else its usual one. */
 async function settleWay(db: Db, acting: Acting, id: string, family: OpeningDetails['family']): Promise<void> {
   const { wishes, order } = await findEdits(db, acting, id)
   const { survey } = DOORS[family]
   const [readings, answers] = [await listRows(db, READINGS, acting, [id]), await listRows(db, ANSWERS, acting, [id])]
-  const read = waysRead(surveyOf(wishes.data.way, readings, answers), survey.ways)[0]
-  const way = read ?? usualWay(survey, wishes.data.way)
+  const way = mostRead(standingReadings(readings, answers), survey.ways) ?? usualWay(survey, wishes.data.way)
   if (way !== wishes.data.way)
     await saveChange(editOf(db, acting, id, 'wishes'), {
       revision: wishes.revision,
