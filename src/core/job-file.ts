@@ -14,6 +14,7 @@ import {
   raiseLineUnit,
   raiseLog,
   raiseReading,
+  raiseWishes,
 } from './records/raise'
 import { raiseUnit, silentOnNew } from './records/raise-unit'
 import { isMembers, type Members } from './records/version'
@@ -117,7 +118,13 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
     openings: listOf(file.openings, one => ({
       ...one,
       opening: isMembers(one.opening) ? { archivedAt: null, ...one.opening } : one.opening,
-      edits: isMembers(one.edits) ? { ...one.edits, order: raiseData(one.edits.order, raiseChoices) } : one.edits,
+      edits: isMembers(one.edits)
+        ? {
+            ...one.edits,
+            wishes: raiseData(one.edits.wishes, raiseWishes),
+            order: raiseData(one.edits.order, raiseChoices),
+          }
+        : one.edits,
     })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),

@@ -7,6 +7,7 @@ import { chanceOf } from './opening/judge-standing'
 import { deliveryOf } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
 import type { SealGiven } from './seal/sealed'
+import { sealedAgainst } from './specification/visit'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
 import type { Chosen, Work } from './work-parts'
@@ -80,6 +81,7 @@ export const sealGiven = ({ records, trade, door, terms, chosen, measured, speci
   leaf: specified.value.further.leaf,
   hinges: records.wishes.hinges,
   material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
+  purposes: sealedAgainst(records.wishes.visit),
   choice: records.seal,
   log: records.log,
   seals: trade.seals,

@@ -16,6 +16,7 @@ import type { Ordered } from './order/ordered'
 import type { SealCode } from './seal/plan-seals'
 import type { Sealed } from './seal/sealed'
 import type { FurtherCode } from './specification/further'
+import type { VisitCode } from './specification/judge-visit'
 import type { ChosenSheet, Specified, SpecifiedTrade } from './specification/specified'
 import type { SpecificationCode } from './specification/specify'
 import type { Terms, Trade } from './terms'
@@ -27,6 +28,7 @@ export type FindingCode =
   | PlumbCode
   | SpecificationCode
   | FurtherCode
+  | VisitCode
   | OfferCode
   | OrderCode
   | FitCode

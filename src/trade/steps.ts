@@ -17,7 +17,11 @@ const step = (id: string, needs: readonly string[], minutes: number, more: Parti
 export const STEPS: Readonly<Record<StepList, readonly SettingStep[]>> = {
   'prehung-outside': [
     step('check-unit', [], 15),
-    step('take-out', ['check-unit'], 60, {
+    step('clear-way', [], 15, { when: 'obstacles' }),
+    step('bell-wire', [], 5, { when: 'bell-wire' }),
+    step('save-hardware', [], 10, { when: 'hardware' }),
+    step('casing-nails', ['check-unit'], 20, { when: 'inside-casing' }),
+    step('take-out', ['check-unit', 'clear-way', 'bell-wire', 'save-hardware', 'casing-nails'], 60, {
       when: 'old-door',
       irreversible: true,
       caution: 'old-paint',

@@ -37,6 +37,8 @@ export const CURES: Readonly<Record<string, string>> = {
   'plumb.smaller-unit': 'Order a smaller unit.',
   'plumb.more-room': 'Correct the leaning side first.',
   'gap.read': 'Read the gaps of this side.',
+  'structure.ask-licensed': 'Ask a licensed person for a design of the header.',
+  'way.clear': 'Clear it first.',
   'seal.move-stop': 'Move the stop.',
   'seal.tune-first': 'Tune the door first.',
   'seal.lighter': 'Choose a lighter seal.',

@@ -23,6 +23,28 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
     'Impact glass or a tested shutter, and anchors as close as the approval of the unit says. The local authority decides.',
     'In a wind or hurricane zone',
   ],
+  'near-sea': [
+    'Near the sea',
+    'Hinges, screws and lock of stainless steel or brass, and a finish on all six sides.',
+    'Near the sea',
+  ],
+  exposed: [
+    'Driving rain',
+    'A sill pan under the threshold, and the head flashed; an out-swing door keeps more water out.',
+    'Open to driving rain',
+  ],
+  covered: ['Under a roof', 'Beads under the threshold do where no water stands.', 'Under a roof'],
+  rented: ['Rented', 'The owner agrees in writing before anything is ordered.', 'Rented: the owner must agree'],
+  listed: [
+    'Listed front',
+    'Shape, material and colour are agreed with the authority before anything is ordered.',
+    'Listed front, or a street that is protected',
+  ],
+  'before-1978': [
+    'Old paint',
+    'It may hold lead, and old sealant asbestos: test before it is scraped, sawn or sanded.',
+    'Built before 1978',
+  ],
   accessible: [
     'Accessible route',
     'Clear width at a right angle, a low threshold, and little force to open an inside door. The local authority decides.',

@@ -10,6 +10,26 @@ const STEPS: Readonly<Record<string, StepWords>> = {
     'Measure its frame, hand, swing and jamb against the order before the old door is touched.',
     'Within {receipt-accepts} of the order.',
   ],
+  'clear-way': [
+    'Clear the way',
+    'Take out of the way what was noted at the first look; a radiator or a wired contact by who may.',
+    'The leaf’s whole swing is free.',
+  ],
+  'bell-wire': [
+    'Free the bell’s wire',
+    'Note how it is joined, free it, and tape its end to the wall beside the opening.',
+    'It can’t slip into the wall.',
+  ],
+  'save-hardware': [
+    'Save the old hardware',
+    'Take off what stays in use and bag it with its screws.',
+    'Bagged and named.',
+  ],
+  'casing-nails': [
+    'Cut the nails behind the inside casing',
+    'Pry it a blade’s width off and saw its nails; it stays on the wall.',
+    'The frame moves free of it.',
+  ],
   'take-out': [
     'Take the old one out',
     'Pins out and leaf off; score the paint; saw the nails; tip the frame inward; pull every cut nail.',

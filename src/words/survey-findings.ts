@@ -1,5 +1,7 @@
 import type { ChanceCode } from '@/core/opening/judge-chance'
 import type { FurtherCode } from '@/core/specification/further'
+import type { VisitCode } from '@/core/specification/judge-visit'
+import type { Obstacle, Structure } from '@/core/specification/visit'
 import type { Setting } from '@/core/specification/wish-values'
 import type { SkipReason } from '@/core/survey/facts'
 import type { SurveyCode } from '@/core/survey/judge-survey'
@@ -7,13 +9,14 @@ import type { SecondCode } from '@/core/survey/second-reading'
 import { codeWords } from './codes'
 import { type Say, type Words, words } from './say'
 import { SETTING_WORDS } from './settings'
+import { OBSTACLE_NAMES, STRUCTURE_NAMES } from './visit'
 import { SKIP_WORDS } from './walk'
 
 const chanceOf = (f: Say) =>
   `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
 
 /** The words of what a survey says by itself, and of what a kind of door asks for, by code. */
-export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FurtherCode, Words>> = {
+export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FurtherCode | VisitCode, Words>> = {
   'second-agrees': words(
     f => `${f('place')}: a second reading agrees`,
     f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
@@ -129,6 +132,30 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
   'leaves-do-not-add-up': words(
     f => `Leaves and lights are ${f('total')} together, the opening ${f('width')}`,
     'They can’t be wider than what they stand in. Take them again.',
+  ),
+  'structure-first': words(
+    f => `The hole is to be ${STRUCTURE_NAMES[f('structure') as Structure].toLowerCase()}: ask a licensed person first`,
+    'Ask: what does the header carry, and what stands above it? Which studs may move? What holds the wall meanwhile? Which drawing does the authority want? Nothing is ordered before.',
+  ),
+  'draft-not-read': words(
+    () => 'Draft is why, and no gap was read',
+    'Read the gaps of the old door while it hangs: they show what the new one saves.',
+  ),
+  'rot-not-seen': words(
+    () => 'Rot is why, and the subfloor was not seen',
+    'It goes on under the sill more often than not. Look before the unit is ordered.',
+  ),
+  'secure-bore': words(
+    f => `Security is why, and the bore is ${f('bore')}`,
+    'A deadbolt wants a bore of its own: order it double.',
+  ),
+  'in-the-way': words(
+    f =>
+      `In the way: ${f('list')
+        .split(' ')
+        .map(one => OBSTACLE_NAMES[one as Obstacle].toLowerCase())
+        .join(', ')}`,
+    'It is cleared before the old door comes out; a radiator or a wired contact by who may.',
   ),
   'clear-width': words(
     f => `Clear width ${f('clear')}`,

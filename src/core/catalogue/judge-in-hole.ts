@@ -4,6 +4,7 @@ import { pinchOf } from '../opening/pinch'
 import { placeUnit } from '../opening/place-unit'
 
 import { floorTarget } from '../specification/floor-target'
+import { trimStays } from '../specification/visit'
 import type { Size } from '../units/call-size'
 import { type Length, largestOf, magnitude, minus, nearestTick, plus, sumOf, times, ZERO } from '../units/length'
 import { type FrameSheet, fillerFor, jambFor, jambReasons, jambWork } from './fill-and-jamb'
@@ -121,8 +122,9 @@ function sillReasons({ sillDepth }: HoleSheet, { site, lengths }: Request): read
 }
 
 /** Horns of a sill run on behind a casing that stays: they are cut, or the casing is. */
-function hornReasons({ sillHorns }: HoleSheet, { schools }: Request): readonly Finding<ShapeCode>[] {
-  if (sillHorns == null || sillHorns === 0 || schools.answers['outside-trim'] !== 'keep') return []
+function hornReasons({ sillHorns }: HoleSheet, { schools, wishes }: Request): readonly Finding<ShapeCode>[] {
+  if (sillHorns == null || sillHorns === 0 || trimStays(wishes.visit, schools.answers['outside-trim']) !== 'keep')
+    return []
   return [because<ShapeCode>('horns-in-casing', 'watch', { horns: { length: sillHorns } }, 'outside-trim')]
 }
 

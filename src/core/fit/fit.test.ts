@@ -1,4 +1,5 @@
 import { STEPS } from '../../trade/steps'
+import { NO_VISIT } from '../specification/visit'
 import { done, entry, length, NOW, randomFrom, records, TRUE_OPENING, unit, wholeFrom } from '../test/fixtures'
 import { inches, type Length, ticks, ZERO } from '../units/length'
 import { type Pack, type PackStock, packGap } from './pack-gap'
@@ -128,6 +129,7 @@ const FACTS: StepFacts = {
   isHoleRead: true,
   isAccepted: true,
   hasCap: true,
+  visit: NO_VISIT,
   now: NOW,
 }
 

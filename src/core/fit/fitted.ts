@@ -40,7 +40,7 @@ export type FitGiven = {
   readonly hasCap: boolean
   readonly survey: Survey
   readonly specified: Specified
-  readonly wishes: Pick<Wishes, 'hinges' | 'swing'>
+  readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit'>
   readonly chance: number | null
   readonly delivery: Delivery
   readonly log: readonly LogEntry[]
@@ -96,6 +96,7 @@ function factsFor({ chosen, survey, specified, wishes, delivery, hasCap, now }: 
     isHoleRead: !specified.holeIsAssumed,
     isAccepted: delivery === 'accepted',
     hasCap,
+    visit: wishes.visit,
     now,
   }
 }

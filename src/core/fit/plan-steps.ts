@@ -1,9 +1,21 @@
 import type { Finding } from '../base/finding'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
+import type { Visit } from '../specification/visit'
 
 /** When a step belongs to an opening. */
-export type StepCondition = 'always' | 'in-swing' | 'out-swing' | 'pad' | 'old-door' | 'hole-unread' | 'cap'
+export type StepCondition =
+  | 'always'
+  | 'in-swing'
+  | 'out-swing'
+  | 'pad'
+  | 'old-door'
+  | 'hole-unread'
+  | 'cap'
+  | 'obstacles'
+  | 'bell-wire'
+  | 'hardware'
+  | 'inside-casing'
 
 /** One step of setting a unit, as trade data: what must have been done before, how long it takes, whether it can be undone. */
 export type SettingStep = {
@@ -37,6 +49,8 @@ export type StepFacts = {
   readonly isHoleRead: boolean
   readonly isAccepted: boolean
   readonly hasCap: boolean
+  /** What was said at the first look. */
+  readonly visit: Visit
   /** ISO 8601. */
   readonly now: string
 }
@@ -51,6 +65,10 @@ const HOLDS: Readonly<Record<StepCondition, (facts: StepFacts) => boolean>> = {
   'old-door': ({ oldDoor }) => oldDoor === 'in-place',
   'hole-unread': ({ isHoleRead }) => !isHoleRead,
   cap: ({ hasCap }) => hasCap,
+  obstacles: ({ visit }) => visit.obstacles.length > 0,
+  'bell-wire': ({ visit }) => visit.stays?.includes('bell-wire') ?? false,
+  hardware: ({ visit }) => visit.stays?.includes('hardware') ?? false,
+  'inside-casing': ({ visit }) => visit.stays?.includes('inside-casing') ?? false,
 }
 
 /** The steps that belong to this opening, in order: each blocked until all it needs is done and waited for, and to be looked at again

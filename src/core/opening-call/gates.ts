@@ -49,6 +49,7 @@ const OF: { readonly [code in FindingCode]?: Gate | ((facts: Facts) => Gate | nu
   'bottom-takes-air': 'return-air',
   'airflow-needed': 'return-air',
   'airflow-appliance': 'return-air',
+  'structure-first': 'structure-first',
   'too-wide': 'structure-first',
   'too-high': 'structure-first',
   'never-here': ({ kind }) => (kind === 'u-shoe' ? 'u-shoe-wood' : null),

@@ -4,6 +4,7 @@ import { schoolChoicesSchema } from '../base/school-choices'
 import { LOG_RESULTS } from '../log/log-values'
 import { CONSTRUCTIONS } from '../specification/weigh-leaf'
 import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '../specification/wish-values'
+import { visitSchema } from '../specification/wishes'
 import { INSTRUMENTS, OCCASIONS } from '../survey/reading'
 import { WAYS } from '../survey/ways'
 
@@ -31,6 +32,7 @@ const wishedSchema = z.strictObject({
   construction: z.enum(CONSTRUCTIONS).nullish(),
   settings: z.array(z.enum(SETTINGS)).nullish(),
   labelMinutes: z.int().min(0).max(180).nullish(),
+  visit: visitSchema.nullish(),
   /** How far the unit is moved off the middle, + to the right. */
   shift: typed.nullish(),
   details: z.partialRecord(z.enum(DETAILS), z.string().max(60)).nullish(),

@@ -7,6 +7,7 @@ import type { CatalogueUnit } from '../catalogue/unit'
 import { anchorsFor, detailChoices, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
+import { trimStays } from '../specification/visit'
 import { panelsSaid } from '../specification/wall-rules'
 import type { Detail } from '../specification/wish-values'
 import type { Wishes } from '../specification/wishes'
@@ -74,7 +75,7 @@ export type LineRequest = {
   readonly opening: OrderLine['opening']
   readonly survey: Survey
   readonly specification: Specification
-  readonly wishes: Pick<Wishes, 'hinges' | 'swing'>
+  readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit'>
   readonly choices: OrderChoices
   readonly offer: Offer
   readonly details: OrderLine['details']
@@ -101,7 +102,9 @@ export function orderLine(request: LineRequest): OrderLine {
     ...handFor(request),
     hingeCount: hingesEach,
     ...jambFor(request),
-    outsideTrim: of.details(unit).includes('brickmould') ? schools.answers['outside-trim'] : null,
+    outsideTrim: of.details(unit).includes('brickmould')
+      ? trimStays(request.wishes.visit, schools.answers['outside-trim'])
+      : null,
     pad: offer.pad,
     padOf: offer.pad > 0 ? schools.answers['sill-lumber'] : null,
     cut: offer.storm && {

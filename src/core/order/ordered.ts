@@ -8,6 +8,7 @@ import type { Offered } from '../catalogue/offered'
 import { labelWanted } from '../specification/floor-target'
 import type { Specified } from '../specification/specified'
 import type { SpecifyOf } from '../specification/specify-of'
+import { trimStays } from '../specification/visit'
 import type { Wishes } from '../specification/wishes'
 import { isAnswered, type Survey } from '../survey/survey'
 import type { Question } from '../survey/survey-of'
@@ -57,7 +58,7 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
   const findings = [...given.measured, ...given.diagnosed, ...given.wanted]
   const { schools, lengths } = given.terms
   const { chosen } = offered
-  const facts = detailFacts(survey, schools.answers['outside-trim'])
+  const facts = detailFacts(survey, trimStays(wishes.visit, schools.answers['outside-trim']))
   const details = chosen && of ? detailsOf(of, chosen.unit, choices, facts) : {}
   const wanted = labelWanted(survey, wishes)
   const checks = checkOrder({

@@ -36,6 +36,12 @@ export const raiseLineUnit = (old: Members): Members => ({
   unit: isMembers(old.unit) ? silentOnNew(old.unit) : old.unit,
 })
 
+/** Version 2 of what is wanted: nothing was said at the first look. */
+export const raiseWishes = (old: Members): Members => ({
+  visit: { reasons: [], stays: null, obstacles: [], structure: 'as-it-is' },
+  ...old,
+})
+
 /** Version 2 of what is settled of an order: nothing was gone on with against a finding. */
 export const raiseChoices = (old: Members): Members => ({ waived: {}, ...old })
 
@@ -56,7 +62,7 @@ export function partWishes(wishes: Members, sealChoice: Members): Readonly<Recor
   const { details, questions = [], chosen = null, compared = [], shift = 0, allowances = {}, ...rest } = wishes
   const { heatingDegreeDays = 2800, centsPerKwh = 14, ...wished } = rest
   return {
-    wishes: { construction: null, settings: [], labelMinutes: null, schools: {}, ...wished },
+    wishes: raiseWishes({ construction: null, settings: [], labelMinutes: null, schools: {}, ...wished }),
     order: { chosen, compared, details: renamedDetails(details), questions, waived: {} },
     fit: { shift },
     seal: { edges: sealChoice, heatingDegreeDays, centsPerKwh },

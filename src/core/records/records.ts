@@ -12,7 +12,16 @@ import { type Receipt, receiptSchema } from '../order/receipt'
 import { type Answer, answerSchema } from '../survey/answer'
 import { type JobDetails, jobDetailsSchema, type OpeningDetails, openingDetailsSchema } from '../survey/job-record'
 import { type Reading, readingSchema } from '../survey/reading'
-import { raiseAnswer, raiseChoices, raiseFirm, raiseLine, raiseLineUnit, raiseLog, raiseReading } from './raise'
+import {
+  raiseAnswer,
+  raiseChoices,
+  raiseFirm,
+  raiseLine,
+  raiseLineUnit,
+  raiseLog,
+  raiseReading,
+  raiseWishes,
+} from './raise'
 import { raiseUnit, silentOnNew } from './raise-unit'
 import type { RecordKind } from './version'
 
@@ -36,7 +45,10 @@ export const JOB: RecordKind<JobDetails> = { name: 'job', ups: [], schema: jobDe
 export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], schema: openingDetailsSchema }
 
 /** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
-const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = { order: [raiseChoices] }
+const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = {
+  wishes: [raiseWishes],
+  order: [raiseChoices],
+}
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(
   EDIT_KINDS.map(kind => [kind, { name: `${kind} record`, ups: EDIT_UPS[kind] ?? [], schema: EDIT_SCHEMAS[kind] }]),
 ) as never

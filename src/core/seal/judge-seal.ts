@@ -42,6 +42,8 @@ export type SealSite = {
   readonly survey: Survey
   readonly material: string | null
   readonly isOutside: boolean
+  /** What it is sealed against, as it was said at the first look. */
+  readonly purposes: readonly string[]
   readonly lengths: TradeLengths
 }
 
@@ -94,10 +96,11 @@ function refuseByGap({ gap: [least, most], leastLeaf }: Seal, { edge, gaps }: Ed
     refuse('leaf-too-thin', { leaf: { length: edge.thickness }, limit: { length: leastLeaf } })
 }
 
-function refuseBySurvey(seal: Seal, { edge, gaps }: EdgeGaps, { survey }: SealSite, refuse: Refuse): void {
+function refuseBySurvey(seal: Seal, { edge, gaps }: EdgeGaps, { survey, purposes }: SealSite, refuse: Refuse): void {
   const saidOf = (slot: 'fact.kerf' | 'fact.threshold' | 'fact.floor' | 'fact.airflow') => survey.facts.get(slot)?.code
-  const why = survey.facts.get('fact.seal-why')?.code
-  if (why !== undefined && !(seal.against as readonly string[]).includes(why)) refuse('other-purpose', { why })
+  const asked = [survey.facts.get('fact.seal-why')?.code, ...purposes].filter(one => one !== undefined)
+  const missed = asked.find(why => !(seal.against as readonly string[]).includes(why))
+  if (missed) refuse('other-purpose', { why: missed })
   if (seal.needsKerf && saidOf('fact.kerf') === 'no') refuse('no-kerf')
   if (edge.role !== 'bottom') return
   const [threshold, floor] = [saidOf('fact.threshold'), saidOf('fact.floor')]

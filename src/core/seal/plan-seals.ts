@@ -52,6 +52,7 @@ export type SealRequest = {
   readonly edges: readonly Edge[]
   readonly material: string | null
   readonly isOutside: boolean
+  readonly purposes: readonly string[]
   readonly climate: { readonly heatingDegreeDays: number; readonly centsPerKwh: number }
   readonly choice: EdgeChoices
   readonly seals: readonly Seal[]

@@ -100,6 +100,7 @@ const requestOf = (all: ReturnType<typeof readings>, answers: readonly Answer[] 
   edges: oneLeafEdges({ width: inches(36), height: inches(80), thickness: length('1 3/4'), hinges: 'left' }),
   material: null,
   isOutside: true,
+  purposes: [],
   climate: { heatingDegreeDays: 2800, centsPerKwh: 14 },
   choice: {},
   seals: SEALS,

@@ -37,6 +37,7 @@ export type SealGiven = {
   readonly hinges: 'left' | 'right' | null
   /** Of the chosen unit, else as wished or as the old leaf is. */
   readonly material: string | null
+  readonly purposes: readonly string[]
   readonly choice: SealChoice
   readonly log: readonly LogEntry[]
   readonly seals: readonly Seal[]
@@ -62,6 +63,7 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
         edges,
         material: given.material,
         isOutside: of.isOutside,
+        purposes: given.purposes,
         climate: choice,
         choice: choice.edges,
         seals: given.seals,

@@ -72,11 +72,16 @@ function narrowFindings(clear: Length, { wishes, lengths }: FurtherInput): reado
   return [note('clear-width', 'unit', 'correct', facts, limit.id, ['code.ask-locally'])]
 }
 
+/** Where somebody else has a say before anything is ordered. */
+const CONSENT: ReadonlySet<string> = new Set(['rented', 'listed'])
+
 /** What the place asks for, whatever hangs there. */
 export const placeAsks: FurtherRule = ({ wishes }) => ({
   found: {},
   findings: wishes.settings.map(setting =>
-    note('setting', `setting.${setting}`, 'watch', { setting }, setting, ['code.ask-locally']),
+    note('setting', `setting.${setting}`, CONSENT.has(setting) ? 'correct' : 'watch', { setting }, setting, [
+      'code.ask-locally',
+    ]),
   ),
 })
 

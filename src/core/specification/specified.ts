@@ -9,6 +9,7 @@ import type { SurveyOf } from '../survey/survey-of'
 import type { Length } from '../units/length'
 import { deriveFurther, type Further, type FurtherCode, type FurtherTrade } from './further'
 import type { LeafSheet, SheetLeaf } from './hung-leaf'
+import { judgeVisit, type VisitCode } from './judge-visit'
 import { type Specification, type SpecificationCode, specify, unitBy } from './specify'
 import type { SpecifyOf } from './specify-of'
 import type { Wishes } from './wishes'
@@ -41,7 +42,7 @@ export function specifyOpening(
   anchors: string | undefined,
   { schools, lengths }: { readonly schools: Schools; readonly lengths: TradeLengths },
   trade: SpecifiedTrade,
-): Stage<Specified, SpecificationCode | FurtherCode> {
+): Stage<Specified, SpecificationCode | FurtherCode | VisitCode> {
   const { survey, model } = measured
   const way = waysRead(survey, [wishes.way, ...asked.ways])[0] ?? wishes.way
   const countsDrop = schools.answers['height-start' satisfies SchoolId] === 'finished-floor'
@@ -83,7 +84,7 @@ export function specifyOpening(
       holeIsAssumed: !model?.isHole,
       hasBucks: model?.way === 'masonry',
     },
-    findings: [...specification.findings, ...further.findings],
+    findings: [...specification.findings, ...further.findings, ...judgeVisit(wishes, of, survey)],
   }
 }
 

@@ -5,7 +5,19 @@ export type Material = (typeof MATERIALS)[number]
 export const BORES = ['none', 'single', 'double'] as const
 export const SUBFLOORS = ['sound', 'rotten', 'not-seen'] as const
 /** Where a door stands, as far as codes ask something of it. */
-export const SETTINGS = ['escape', 'fire-label', 'glass-near', 'accessible', 'wind-zone'] as const
+export const SETTINGS = [
+  'escape',
+  'fire-label',
+  'glass-near',
+  'accessible',
+  'wind-zone',
+  'near-sea',
+  'exposed',
+  'covered',
+  'rented',
+  'listed',
+  'before-1978',
+] as const
 export type Setting = (typeof SETTINGS)[number]
 
 /** What an order names beside sizes and hand. */

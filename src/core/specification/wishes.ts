@@ -1,8 +1,17 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { WAYS } from '../survey/ways'
+import { OBSTACLES, REASONS, STAYS, STRUCTURES } from './visit'
 import { CONSTRUCTIONS } from './weigh-leaf'
 import { BORES, MATERIALS, SETTINGS, SUBFLOORS, USES } from './wish-values'
+
+/** What was said at the first look at an opening. */
+export const visitSchema = z.strictObject({
+  reasons: z.array(z.enum(REASONS)).max(REASONS.length),
+  stays: z.array(z.enum(STAYS)).max(STAYS.length).nullable(),
+  obstacles: z.array(z.enum(OBSTACLES)).max(OBSTACLES.length),
+  structure: z.enum(STRUCTURES),
+})
 
 /** What is wanted of the new door: an edited record with a revision. `null` is "not settled". */
 export const wishesSchema = z.strictObject({
@@ -20,6 +29,8 @@ export const wishesSchema = z.strictObject({
   settings: z.array(z.enum(SETTINGS)).max(SETTINGS.length),
   /** Minutes of fire resistance wanted; `null` where none was said. */
   labelMinutes: z.int().min(0).max(180).nullable(),
+  /** What was said at the first look. */
+  visit: visitSchema,
   /** Practices chosen for this opening in place of the job's and the company's. */
   schools: schoolChoicesSchema,
 })

@@ -11,6 +11,7 @@ import { ladderFor, type Question } from '@/core/survey/survey-of'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { slotName } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { FindingList } from '../parts/FindingList'
 import { Entry } from '../sheet/Entry'
 import { FactEntry } from '../sheet/FactEntry'
@@ -22,6 +23,7 @@ import { TAPES, useTape } from '../sheet/use-tape'
 
 // What is not needed to read is loaded behind what is.
 const DevicePanel = dynamic(() => import('../sheet/DevicePanel').then(one => one.DevicePanel), { ssr: false })
+const VisitPanel = dynamic(() => import('./VisitPanel'), { ssr: false })
 const Photos = dynamic(() => import('../sheet/Photos').then(one => one.Photos), { ssr: false })
 const ReadingsFile = dynamic(() => import('../sheet/ReadingsFile').then(one => one.ReadingsFile), { ssr: false })
 
@@ -74,6 +76,12 @@ export function MeasureLadder(stage: StageProps) {
   )
 }
 
+/** The first look, with how much was said. */
+function visitTitle({ visit, settings }: StageProps['store']['records']['wishes']): string {
+  const said = visit.reasons.length + settings.length + (visit.stays?.length ?? 0) + visit.obstacles.length
+  return said > 0 ? `The first look: ${said} said` : 'The first look: why, where, what stays'
+}
+
 /** What to take first: the reading that disagrees with the rest, else the next open one, else one that was skipped. */
 function firstToTake(slots: readonly Question[], { store }: StageProps): Question {
   const { value, findings } = store.work.measure
@@ -111,6 +119,11 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
         />
       </Panel>
       <History history={historyHere(selected, sheet)} unit={sheet.job.unit} />
+      <Panel>
+        <Disclosure title={visitTitle(records.wishes)}>
+          <VisitPanel store={store} />
+        </Disclosure>
+      </Panel>
       <Panel>
         <h2>{FAMILY_NAMES[sheet.opening.family].name}</h2>
         {ways.length > 1 ? (

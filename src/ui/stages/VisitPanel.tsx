@@ -1,0 +1,87 @@
+'use client'
+import { styled } from 'styled-components'
+import { OBSTACLES, REASONS, STAYS, STRUCTURES } from '@/core/specification/visit'
+import { SETTINGS } from '@/core/specification/wish-values'
+import type { Wishes } from '@/core/specification/wishes'
+import { withFigures } from '@/words/figures'
+import { SETTING_WORDS } from '@/words/settings'
+import { OBSTACLE_NAMES, REASON_NAMES, STAYS_NAMES, STRUCTURE_NAMES } from '@/words/visit'
+import { Choice } from '../parts/controls'
+import type { SheetStore } from '../store/use-sheet'
+
+const Several = styled.fieldset`
+  border: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+  input { width: 22px; height: 22px; flex: none; }
+`
+
+/** What is asked once, when an opening is first looked at: short, and each answer carried on. */
+export default function VisitPanel({ store }: { readonly store: SheetStore }) {
+  const { visit, settings } = store.records.wishes
+  const save = (change: Partial<Wishes['visit']>) => store.save('wishes', { visit: { ...visit, ...change } })
+  return (
+    <>
+      <Pick
+        legend="Why"
+        all={REASONS}
+        nameOf={one => REASON_NAMES[one]}
+        picked={visit.reasons}
+        onPick={reasons => save({ reasons })}
+      />
+      <Pick
+        legend="Where it stands"
+        all={SETTINGS}
+        nameOf={one => withFigures(SETTING_WORDS[one][2], store.say)}
+        picked={settings}
+        onPick={next => store.save('wishes', { settings: next })}
+      />
+      <Pick
+        legend="What stays"
+        all={STAYS}
+        nameOf={one => STAYS_NAMES[one]}
+        picked={visit.stays ?? []}
+        onPick={stays => save({ stays })}
+      />
+      <Pick
+        legend="What is in the way"
+        all={OBSTACLES}
+        nameOf={one => OBSTACLE_NAMES[one]}
+        picked={visit.obstacles}
+        onPick={obstacles => save({ obstacles })}
+      />
+      <Choice
+        label="The hole in the wall becomes"
+        value={visit.structure}
+        options={STRUCTURES.map(one => [one, STRUCTURE_NAMES[one]])}
+        onChange={structure => save({ structure })}
+      />
+    </>
+  )
+}
+
+type PickProps<T extends string> = {
+  readonly legend: string
+  readonly all: readonly T[]
+  readonly nameOf: (one: T) => string
+  readonly picked: readonly T[]
+  readonly onPick: (picked: T[]) => void
+}
+
+function Pick<T extends string>({ legend, all, nameOf, picked, onPick }: PickProps<T>) {
+  return (
+    <Several>
+      <legend>{legend}</legend>
+      {all.map(one => (
+        <label key={one}>
+          <input
+            type="checkbox"
+            checked={picked.includes(one)}
+            onChange={event => onPick(event.target.checked ? [...picked, one] : picked.filter(it => it !== one))}
+          />
+          {nameOf(one)}
+        </label>
+      ))}
+    </Several>
+  )
+}
