@@ -7,17 +7,20 @@ import { section } from '@/core/drawing/section'
 import { choicesOf, isFactSlot } from '@/core/survey/facts'
 import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
+import { isSigned, isSlot } from '@/core/survey/slots'
 import type { Survey } from '@/core/survey/survey'
 import { ladderFor, type Question } from '@/core/survey/survey-of'
 import type { OpeningRecords } from '@/core/terms'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import type { Length } from '@/core/units/length'
 import type { Work } from '@/core/work'
 import { codeWords } from '@/words/codes'
 import { placeName } from '@/words/finding-facts'
 import { findingWords } from '@/words/findings'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
-import { SKIP_WORDS, slotHow, slotName } from '@/words/walk'
+import { directionWords, SKIP_WORDS, slotHow, slotName } from '@/words/walk'
 import type { Block, Paper } from './paper'
+import { blankVisit, saidAtVisit } from './visit-blocks'
 
 export type MeasureSheetOptions = {
   /** Without any reading, to print and write on. */
@@ -57,6 +60,7 @@ export function measureSheet(
             : []),
         ],
       },
+      ...(blank ? blankVisit(questions) : saidAtVisit(wishes)),
       ...drawings(drawnOf(work, wishes), numbers),
       { kind: 'heading', text: 'Readings' },
       {
@@ -91,6 +95,10 @@ function drawings(drawn: Drawn, numbers: ReadonlyMap<string, number>): readonly 
 const choices = (question: Question): string =>
   isFactSlot(question) ? choicesOf(question).map(codeWords).join(' · ') : ''
 
+/** Which way a reading with a direction goes. */
+const sideRead = (question: Question, value: Length): string =>
+  isSlot(question) && isSigned(question) && value !== 0 ? ` ${directionWords(question)[value < 0 ? 0 : 1]}` : ''
+
 function readAs(question: Question, survey: Survey, step: DisplayStep): readonly [read: string, by: string] {
   const skipped = survey.skipped.get(question)
   if (skipped) return [`skipped: ${SKIP_WORDS[skipped.code as keyof typeof SKIP_WORDS]}`, skipped.takenBy]
@@ -102,8 +110,14 @@ function readAs(question: Question, survey: Survey, step: DisplayStep): readonly
   if (!reading) return ['open', '']
   const deviation = reading.deviation === null ? '' : ` ±${formatWithUnit(reading.deviation, step)}`
   return [
-    `${formatWithUnit(reading.value, step)} (“${reading.text}”)${deviation}`,
-    `${reading.takenBy}, ${reading.instrument}`,
+    `${formatWithUnit(reading.value, step)}${sideRead(question, reading.value)} (“${reading.text}”)${deviation}`,
+    [
+      reading.takenBy,
+      reading.instrument,
+      reading.levelLength !== null && `${formatWithUnit(reading.levelLength, step)} long`,
+    ]
+      .filter(Boolean)
+      .join(', '),
   ]
 }
 

@@ -21,12 +21,12 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
   },
   'unit-width': {
     question: 'Unit width from an old frame',
-    why: 'Pocket reads what is there to be seen; trim off on the day checks it.',
+    why: 'Rebate to rebate is there to be seen; stud to stud on the day checks it.',
     answers: {
-      pocket: ['Pocket', 'the trim stays on'],
-      'pencil-mark': ['Pencil mark', 'the trim shows the edge of the jamb'],
-      'outside-face': ['Outside face', 'no access inside'],
-      'trim-off': ['Trim off', 'stud to stud, the surest'],
+      pocket: ['Rebate to rebate', 'the trim stays on'],
+      'pencil-mark': ['Marked frame edges', 'the trim shows the edge of the jamb'],
+      'outside-face': ['Stop to stop, outside', 'no access inside'],
+      'trim-off': ['Stud to stud', 'the trim is off: the surest'],
     },
   },
   'head-allowance': {

@@ -37,7 +37,7 @@ const STEPS: Readonly<Record<string, StepWords>> = {
   ],
   'measure-hole': [
     'Measure stud to stud',
-    'Take the trim-off readings now that the hole shows.',
+    'Take the readings stud to stud now that the hole shows.',
     'They lead to the same unit within {agree-ways}.',
   ],
   'sill-ready': [

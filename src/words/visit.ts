@@ -30,3 +30,18 @@ export const STRUCTURE_NAMES: Readonly<Record<Structure, string>> = {
   higher: 'Higher',
   moved: 'Moved',
 }
+
+/** What to bring for what is read there, by instrument; and what every visit wants. */
+export const INSTRUMENT_BRINGS: Readonly<Record<string, string>> = {
+  tape: 'Tape, and a second one to check it by',
+  laser: 'Laser',
+  level: 'Long level, six feet or two metres',
+  straightedge: 'Straightedge',
+  rule: 'Rule and a caliper',
+  gauge: 'Gauges for the gaps',
+}
+export const ALWAYS_BRING = [
+  'Flashlight and a thin probe for rot',
+  'Masking tape and a pencil',
+  'Gloves, and shoe covers',
+] as const

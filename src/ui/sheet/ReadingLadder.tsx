@@ -3,12 +3,13 @@ import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide
 import { memo, useEffect, useRef } from 'react'
 import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
+import { isSigned, isSlot } from '@/core/survey/slots'
 import { isAnswered, type Survey } from '@/core/survey/survey'
 import type { Question } from '@/core/survey/survey-of'
 import { type DisplayStep, readStep, workStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { codeWords } from '@/words/codes'
-import { slotName } from '@/words/walk'
+import { directionWords, slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
@@ -112,6 +113,7 @@ const Row = memo(function Row(row: RowProps) {
         <RowMark {...row} />
         <span>
           {slotName(slot)}
+          {sideOf(row)}
           {swing !== undefined && (
             <span className="swing">
               decides <Figure value={swing} step={workStep(step)} unit either />
@@ -138,6 +140,12 @@ function RowMark({ doubt, isDone, isSkipped }: RowProps) {
   return <CircleDashed size={18} color="var(--quiet)" aria-label="open" />
 }
 
+/** Which way a reading with a direction goes. */
+const sideOf = ({ slot, value }: RowProps) =>
+  isSlot(slot) && isSigned(slot) && value !== undefined && value !== 0 ? (
+    <span className="swing">{directionWords(slot)[value < 0 ? 0 : 1]}</span>
+  ) : null
+
 function RowValue({ code, value, step }: RowProps) {
   if (code !== undefined) return <span className="answer">{codeWords(code)}</span>
   if (value === undefined) return <span className="open">–</span>
@@ -151,8 +159,9 @@ function RowValue({ code, value, step }: RowProps) {
 /** The mark of each reading that a finding is about; one finding may be about several. */
 function doubtsOf(findings: SheetStore['work']['measure']['findings']): ReadonlyMap<string, Severity> {
   const marks = new Map<string, Severity>()
-  for (const { severity, place, facts } of [...findings].reverse()) {
-    if (severity === 'fine') continue
+  for (const { code, severity, place, facts } of [...findings].reverse()) {
+    // What nothing else checks is said beside the ladder: it would turn every row amber.
+    if (severity === 'fine' || code === 'reading-unchecked') continue
     for (const one of [place, ...String(facts.slot ?? '').split(' ')]) marks.set(one, severity)
   }
   return marks
