@@ -21,6 +21,13 @@ export type Progress = {
   readonly finished: boolean
 }
 
+/** Stages a kind of door has no use for: where nothing is ordered or set; where no opening is read, nothing of it is judged or sealed. */
+export function idleStages({ takes, survey }: Work['door']): ReadonlySet<Stage> {
+  if (takes.length === 0) return new Set<Stage>(['specify', 'order', 'fit'])
+  const readsNoOpening = survey.ways.every(way => WAY_READINGS[way].length === 0)
+  return new Set<Stage>(readsNoOpening ? ['diagnose', 'specify', 'seal'] : [])
+}
+
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(work: Work, records: OpeningRecords): Progress {
   const { door, seal, handover, measure, diagnose } = work

@@ -21,6 +21,13 @@ type Props = {
   readonly onFactor: (factor: number) => void
 }
 
+/** The cut through the sill; a kind of which nothing is read there, as inside the house, has no use for it. */
+function sectionOf(drawn: SheetStore['drawn'], isMeasured: boolean) {
+  const whole = section(drawn)
+  const hasSection = whole.marks.some(mark => mark.kind === 'reading')
+  return { hasSection, section: isMeasured ? whole : withoutOpen(whole) }
+}
+
 /** The door from outside, from above, and cut through its sill, as the stage wants to see it. */
 export function Drawings({ store, on, factor, onFactor }: Props) {
   const { drawn, sheet } = store
@@ -31,7 +38,7 @@ export function Drawings({ store, on, factor, onFactor }: Props) {
     () => ({
       elevation: elevation(drawn, stage, exaggerates ? factor : 1),
       plan: stage === 'measure' ? plan(drawn) : withoutOpen(plan(drawn, stage === 'specify')),
-      section: stage === 'measure' ? section(drawn) : withoutOpen(section(drawn)),
+      ...sectionOf(drawn, stage === 'measure'),
     }),
     [drawn, stage, exaggerates, factor],
   )
@@ -39,8 +46,6 @@ export function Drawings({ store, on, factor, onFactor }: Props) {
     () => ({ elevation: walkMarks(scenes.elevation, question), plan: walkMarks(scenes.plan, question) }),
     [scenes, question],
   )
-  // A survey without a reading at the sill has no use for a cut through it.
-  const hasSection = stage !== 'measure' || scenes.section.marks.some(mark => mark.kind === 'reading')
   const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
   return (
     <>
@@ -48,7 +53,7 @@ export function Drawings({ store, on, factor, onFactor }: Props) {
         <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
       </div>
       <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
-      {hasSection && (
+      {scenes.hasSection && (
         <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
       )}
       <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={onFactor} />}</div>

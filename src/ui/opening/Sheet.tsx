@@ -1,10 +1,10 @@
 'use client'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { type ComponentType, memo, useDeferredValue, useEffect, useState } from 'react'
+import { type ComponentType, memo, useDeferredValue, useEffect, useRef, useState } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
 import { goesIn } from '@/core/catalogue/judge-unit'
-import { progressOf } from '@/core/progress'
+import { idleStages, progressOf } from '@/core/progress'
 import type { OpeningSheet } from '@/core/sheet'
 import { STAGE_NAMES } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
@@ -21,9 +21,6 @@ import type { useSheetKeys } from './use-sheet-keys'
 
 const Compare = dynamic(() => import('../stages/Compare'))
 
-/** What a door that is only sealed has no use for. */
-const IDLE: ReadonlySet<Stage> = new Set<Stage>(['specify', 'order', 'fit'])
-
 /** The sheet of one opening: one live drawing, seven stages on it. */
 export function Sheet({ initial, stage: first }: { readonly initial: OpeningSheet; readonly stage: Stage }) {
   const store = useSheet(initial)
@@ -33,7 +30,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
   const { stage } = on
   const { sheet, records, work } = store
   const progress = progressOf(work, records)
-  const isIdle = (one: Stage) => work.door.takes.length === 0 && IDLE.has(one)
+  const idle = idleStages(work.door)
+  const isIdle = (one: Stage) => idle.has(one)
   const [LadderPane, FindingsPane] = PANES[stage]
   const pane: StageProps = {
     store,
@@ -54,9 +52,20 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
       <Grid>
         <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
           {isIdle(stage) ? (
-            <Quiet>The old door stays: nothing is ordered or set here.</Quiet>
+            <Quiet>
+              {work.door.takes.length === 0
+                ? 'The old door stays: nothing is ordered or set here.'
+                : 'The leaf and its opening stay as they are: nothing is to be done here.'}
+            </Quiet>
           ) : (
             <LadderPane {...pane} />
+          )}
+          {progress.done.includes(stage) && progress.stage !== stage && (
+            <div style={{ paddingTop: 10 }}>
+              <Button onPress={() => on.show(progress.stage)}>
+                {progress.finished ? 'All is done: the record' : `Done here. Next: ${STAGE_NAMES[progress.stage]}`}
+              </Button>
+            </div>
           )}
         </Side>
         <Middle className="middle">
@@ -130,25 +139,34 @@ type TabsProps = {
   readonly onShow: (stage: Stage) => void
 }
 
-const StageTabs = ({ stage, done, isIdle, onShow }: TabsProps) => (
-  <Tabs aria-label="Stages">
-    {STAGES.map((one, i) => (
-      <button
-        key={one}
-        type="button"
-        aria-current={one === stage ? 'step' : undefined}
-        aria-label={STAGE_NAMES[one]}
-        data-done={done.includes(one) || undefined}
-        onClick={() => onShow(one)}
-      >
-        <span className="number" aria-hidden="true">
-          {isIdle(one) ? '–' : done.includes(one) ? '✓' : i + 1}
-        </span>
-        <span className="name">{STAGE_NAMES[one]}</span>
-      </button>
-    ))}
-  </Tabs>
-)
+function StageTabs({ stage, done, isIdle, onShow }: TabsProps) {
+  const tabs = useRef<HTMLElement>(null)
+  // On a narrow window the stages run on beside each other: the one that is shown is in sight.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another stage is another tab in sight
+  useEffect(() => {
+    const tab = tabs.current?.querySelector<HTMLElement>('[aria-current]')
+    if (tabs.current && tab) tabs.current.scrollLeft = tab.offsetLeft - (tabs.current.clientWidth - tab.clientWidth) / 2
+  }, [stage])
+  return (
+    <Tabs ref={tabs} aria-label="Stages">
+      {STAGES.map((one, i) => (
+        <button
+          key={one}
+          type="button"
+          aria-current={one === stage ? 'step' : undefined}
+          aria-label={STAGE_NAMES[one]}
+          data-done={done.includes(one) || undefined}
+          onClick={() => onShow(one)}
+        >
+          <span className="number" aria-hidden="true">
+            {isIdle(one) ? '–' : done.includes(one) ? '✓' : i + 1}
+          </span>
+          <span className="name">{STAGE_NAMES[one]}</span>
+        </button>
+      ))}
+    </Tabs>
+  )
+}
 
 /** What did not reach the store, and what two people changed otherwise. */
 const Troubles = ({ store }: { readonly store: SheetStore }) => (

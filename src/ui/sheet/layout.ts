@@ -46,7 +46,7 @@ export const Tabs = styled.nav`
   button[aria-current='step'] { border-bottom-color: var(--ink); font-weight: 700; background: var(--vial-wash); }
   .number { color: var(--quiet); font-size: 14px; }
   button[data-done] .number { color: var(--fine); }
-  @media (max-width: 760px) { padding: 0; button:not([aria-current='step']) .name { display: none; } button { flex: 0 1 auto; padding: 0 6px; flex-grow: 1; } }
+  @media (max-width: 760px) { padding: 0; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; padding: 0 10px; gap: 5px; font-size: 15px; } }
 `
 export const Trouble = styled.div`
   display: flex; align-items: center; gap: 14px; padding: 8px 20px; background: var(--sheet); border-bottom: 2px solid var(--stop); color: var(--stop); font-weight: 600;

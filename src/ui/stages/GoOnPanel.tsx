@@ -5,6 +5,7 @@ import type { FindingCode } from '@/core/work'
 import { findingWords } from '@/words/findings'
 import { Button, Quiet } from '../parts/controls'
 import { ReasonLine } from '../parts/ReasonLine'
+import { SeverityMark } from '../parts/SeverityMark'
 import type { SheetStore } from '../store/use-sheet'
 
 type Props = { readonly store: SheetStore; readonly order: readonly Finding<OrderCode>[] }
@@ -21,10 +22,14 @@ export function GoOnPanel({ store, order }: Props) {
   const { [gone[0] ? keyOf(gone[0]) : '']: _, ...others } = waived
   return (
     <>
-      {open.length > 0 && <Quiet>Corrected first, or ordered all the same with the reason on the order:</Quiet>}
+      {open.length > 0 && <Quiet>Either corrected first, or ordered all the same with the reason printed:</Quiet>}
       {open.map(one => (
         <div key={keyOf(one)} style={{ display: 'grid', gap: 4 }}>
-          <span>{titleOf(one)}</span>
+          <span style={{ display: 'flex', gap: 6 }}>
+            <SeverityMark severity="correct" />
+            <strong>{titleOf(one)}</strong>
+          </span>
+          <Quiet>{findingWords(one, step).why}</Quiet>
           <ReasonLine
             label="Ordered all the same, because"
             act={`Go on: ${titleOf(one)}`}

@@ -29,11 +29,11 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
       <Panel>
         <h2>Before it goes out</h2>
         <FindingList
-          findings={order}
+          findings={order.filter(one => one.code !== 'order-correct-first')}
           step={job.step}
           selected={selected}
           onSelect={onSelect}
-          empty="Complete: nothing is missing, nothing contradicts."
+          empty={order.length ? 'Nothing is missing.' : 'Complete: nothing is missing, nothing contradicts.'}
         />
         <GoOnPanel store={store} order={order} />
         <ReleasePanel store={store} order={order} />
