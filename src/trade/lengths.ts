@@ -107,6 +107,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'storm-handle-proud': [inches(1), sheet],
   'lock-half': [inches(1, 1, 4), sheet],
   'handle-spare': [inches(0, 1, 2), practice],
+  'handle-lowest': [inches(32), practice],
+  'handle-highest': [inches(48), practice],
   'handle-depth-spare': [inches(0, 1, 4), practice],
   'clear-width': [inches(32), access],
   'stop-width': [inches(0, 1, 2), sheet],

@@ -1,6 +1,7 @@
 import type { Stage } from '@/core/base/stages'
 import type { PreparationId } from '@/core/catalogue/preparation'
 import type { HandConvention, HandFact } from '@/core/specification/handing'
+import type { ChainMember } from '@/core/specification/size-chain'
 
 export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   measure: 'Measure',
@@ -112,3 +113,13 @@ export const HAND_WORDS: Readonly<Record<HandConvention, readonly [name: string,
 /** A fact of the hand in words. */
 export const handFactWords = ({ name, value }: HandFact): string =>
   name === 'hinges' ? `hinges on the ${value}, seen from outside` : `swings ${value}`
+
+/** The widths of a door from its leaf out. */
+export const CHAIN_NAMES: Readonly<Record<ChainMember, string>> = {
+  leaf: 'Leaf',
+  pocket: 'Rebate to rebate',
+  unit: 'Unit, outside of frame',
+  roughOpening: 'Rough opening',
+  mouldOutside: 'Brickmould, outer edges',
+  stormOpening: 'Brickmould, inner edges',
+}

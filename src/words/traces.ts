@@ -66,6 +66,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'storm-handle-proud': 'How far a storm door’s handle stands out inward',
   'lock-half': 'Half the height of a deadbolt',
   'handle-spare': 'Spare between two handles’ heights',
+  'handle-lowest': 'Lowest handle one reaches for',
+  'handle-highest': 'Highest handle one reaches for',
   'handle-depth-spare': 'Spare between two handles’ projections',
   'clear-width': 'Clear width wanted',
   'wrap-return': 'Frame’s return over the wall',

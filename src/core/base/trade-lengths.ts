@@ -80,6 +80,8 @@ export const TRADE_LENGTHS = [
   'storm-handle-proud',
   'lock-half',
   'handle-spare',
+  'handle-lowest',
+  'handle-highest',
   'handle-depth-spare',
   'clear-width',
   'stop-width',

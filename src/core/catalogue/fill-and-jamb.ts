@@ -3,7 +3,9 @@ import { chooseJamb, type JambOption, jambRules } from '../specification/choose-
 import { fillThickness } from '../specification/fill-thickness'
 import type { Size } from '../units/call-size'
 import { type Length, largestOf, magnitude, minus, plus, smallestOf, sumOf, ticks, times } from '../units/length'
+import type { Cents } from '../units/quantity'
 import { because, type Filler, type ShapeCode, silent, type Work } from './offer'
+import { prepare } from './preparation'
 import type { Request } from './request'
 
 /** What of a frame meets the wall. */
@@ -54,4 +56,19 @@ export function jambWork(unit: Size, jamb: JambOption | null, { lengths }: Reque
     case undefined:
       return []
   }
+}
+
+/** What each way to make a jamb costs on site, material and work, for a unit of the derived size; `null` while its size is not known. */
+export function jambCosts(
+  options: readonly JambOption[],
+  unit: { readonly width: { readonly value: Length }; readonly height: { readonly value: Length } } | null,
+  request: Request,
+): readonly (Cents | null)[] {
+  if (!unit) return options.map(() => null)
+  const size = { width: unit.width.value, height: unit.height.value }
+  return options.map(option =>
+    jambWork(size, option, request)
+      .map(work => prepare(...work, request.rates))
+      .reduce((cents, { materialCents, workCents }) => cents + materialCents + workCents, 0),
+  )
 }

@@ -1,7 +1,8 @@
 import { RATES } from '../../trade/rates'
 import { length, unit, wishes } from '../test/fixtures'
 import { request as made } from '../test/request'
-import { inches, type Length } from '../units/length'
+import { inches, type Length, ZERO } from '../units/length'
+import { jambCosts } from './fill-and-jamb'
 import { goesIn, judgeUnit, judgeUnits, standOuts } from './judge-unit'
 
 const request = (more: Parameters<typeof made>[0] = {}, width?: Length, height?: Length) =>
@@ -196,5 +197,21 @@ describe('the old sill and the new one', () => {
   ])('%s deep against 5 9/16: %j', (old, codes) => {
     const offer = judgeUnit(unit(), request({ site: { sillDepth: length(old) } }))
     expect(offer.reasons.map(one => one.code).filter(code => /^sill-(short|long)$/.test(code))).toEqual(codes)
+  })
+})
+
+describe('the ways to make a jamb', () => {
+  it('each cost what they take on site: nothing for one that reaches', () => {
+    const size = { width: { value: length('37 1/2') }, height: { value: length('81 3/4') } }
+    const options = [
+      { kind: 'standard', jamb: length('4 9/16'), difference: ZERO },
+      { kind: 'extension', jamb: length('4 9/16'), difference: length('1') },
+      { kind: 'solid', jamb: length('5 9/16'), difference: ZERO },
+    ] as const
+    const [standard, extension, solid] = jambCosts(options, size, request())
+    expect(standard).toBe(0)
+    expect(extension).toBeGreaterThan(0)
+    expect(solid).toBeGreaterThan(extension!)
+    expect(jambCosts(options, null, request())).toEqual([null, null, null])
   })
 })

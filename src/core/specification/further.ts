@@ -42,7 +42,12 @@ export type Further = {
   readonly mass: LeafMass | null
   readonly hinges: HingePlan | null
   /** The brickmould opening a storm door is ordered for, and heights its handle can't have. */
-  readonly storm: { readonly width: Step; readonly height: Step; readonly taken: readonly Band[] } | null
+  readonly storm: {
+    readonly width: Step
+    readonly height: Step
+    readonly taken: readonly Band[]
+    readonly free: readonly Band[]
+  } | null
   readonly wrap: (WrapFrame & { readonly wall: Step }) | null
   /** From outside: O the panel that moves, X the fixed one. */
   readonly panels: 'OX' | 'XO' | null

@@ -13,8 +13,7 @@ export function takenHeights(
   other: { readonly half: Length; readonly proud: Length },
   { space, spare, depthSpare }: { readonly space: Length | null; readonly spare: Length; readonly depthSpare: Length },
 ): readonly Band[] {
-  const meets = entry.filter(one => space === null || space <= one.proud + other.proud + depthSpare)
-  const bands = meets
+  const bands = meeting(entry, other.proud, { space, depthSpare })
     .map(one => {
       const reach = plus(plus(one.half, other.half), spare)
       return { from: minus(one.middle, reach), to: plus(one.middle, reach) }
@@ -28,6 +27,13 @@ export function takenHeights(
   }
   return joined
 }
+
+/** What stands out so far that another handle of such a projection would meet it. */
+export const meeting = (
+  entry: readonly Projection[],
+  proud: Length,
+  { space, depthSpare }: { readonly space: Length | null; readonly depthSpare: Length },
+): readonly Projection[] => entry.filter(one => space === null || space <= one.proud + proud + depthSpare)
 
 /** Heights at which the middle of a handle's body may stand, lowest first: between two wished heights, and for every band that is
  *  taken at least half the body and the spare away from it. One free height alone is a band of no length. */

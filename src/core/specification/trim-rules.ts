@@ -1,9 +1,9 @@
 import { step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey, sizesRead } from '../survey/survey'
-import { largestOf, minus, smallestOf } from '../units/length'
+import { largestOf, minus, plus, smallestOf, times } from '../units/length'
 import { type Further, type FurtherRule, note } from './further'
-import { type Projection, takenHeights } from './handle-window'
+import { freeHeights, meeting, type Projection, takenHeights } from './handle-window'
 
 /** The trim opening a storm door stands in, whether it tapers, and where its handle can't be. */
 export const trimOpening: FurtherRule = ({ survey, lengths }) => {
@@ -30,14 +30,22 @@ function openingIn(survey: Survey, lengths: TradeLengths): Further['storm'] {
   const [widths, heights] = [sizesRead(survey, 'brickmould', 'widths'), sizesRead(survey, 'brickmould', 'heights')]
   if (widths.length === 0 || heights.length === 0) return null
   const other = { half: lengths['handle-half'].value, proud: lengths['storm-handle-proud'].value }
+  const entry = entryHardware(survey, lengths)
+  const depth = { space: readValue(survey, 'doors.space'), depthSpare: lengths['handle-depth-spare'].value }
+  const spare = lengths['handle-spare'].value
   return {
     width: step('unit.smallest-width', 'smallest', widths),
     height: step('unit.smallest-height', 'smallest', heights),
-    taken: takenHeights(entryHardware(survey, lengths), other, {
-      space: readValue(survey, 'doors.space'),
-      spare: lengths['handle-spare'].value,
-      depthSpare: lengths['handle-depth-spare'].value,
-    }),
+    taken: takenHeights(entry, other, { ...depth, spare }),
+    free: freeHeights(
+      times(other.half, 2),
+      meeting(entry, other.proud, depth).map(({ middle, half }) => ({
+        from: minus(middle, half),
+        to: plus(middle, half),
+      })),
+      { from: lengths['handle-lowest'].value, to: lengths['handle-highest'].value },
+      spare,
+    ),
   }
 }
 

@@ -14,7 +14,7 @@ type Rows = (further: Further, step: DisplayStep) => readonly Row[]
 /** What a kind of door asks for beside its size: the figures one needs for it, largest first. */
 export function FurtherFigures({ further, step }: { readonly further: Further; readonly step: DisplayStep }) {
   const { storm, wrap } = further
-  const rows = [frameRows, panelRows, sidingRows, lockRows, clearRows, massRows, hingeRows].flatMap(of =>
+  const rows = [handleRows, frameRows, panelRows, sidingRows, lockRows, clearRows, massRows, hingeRows].flatMap(of =>
     of(further, step),
   )
   if (!storm && !wrap && rows.length === 0) return null
@@ -39,6 +39,25 @@ export function FurtherFigures({ further, step }: { readonly further: Further; r
 const figure = (value: Length, step: DisplayStep): ReactNode => <Figure value={value} step={step} unit />
 /** Stock and locks are named to the sixteenth or the half millimetre, whatever the job shows. */
 const stockStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/16' : '0.5')
+
+const handleRows: Rows = ({ storm }, step) =>
+  storm
+    ? [
+        [
+          'handle-free',
+          'Its handle may stand at',
+          storm.free.length === 0
+            ? 'no height'
+            : storm.free.map(({ from, to }, i) => (
+                <span key={from}>
+                  {i > 0 && ', '}
+                  {figure(from, step)}
+                  {to > from && <> to {figure(to, step)}</>}
+                </span>
+              )),
+        ],
+      ]
+    : []
 
 const frameRows: Rows = ({ wrap }, step) =>
   wrap && wrap.verdict !== 'none'

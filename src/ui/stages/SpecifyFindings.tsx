@@ -1,18 +1,26 @@
 'use client'
+import dynamic from 'next/dynamic'
+import { Fragment } from 'react'
+import { jambCosts } from '@/core/catalogue/fill-and-jamb'
 import { handingTraces } from '@/core/specification/handing'
+import { magnitude } from '@/core/units/length'
+import { money } from '@/words/money'
 import { handWords } from '@/words/order'
-import { Panel, Quiet } from '../parts/controls'
+import { Facts, Panel, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
+import { Figure } from '../parts/Figure'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
 import { FurtherFigures } from './FurtherFigures'
 import { StageFindings } from './StageFindings'
+
+const SizeChainPanel = dynamic(() => import('./SizeChainPanel'), { ssr: false })
 
 export function SpecifyFindings(stage: StageProps) {
   const { store } = stage
   const { door, specify } = store.work
   const { step } = store.sheet.job
   const { unit, jamb, floor } = specify.value.specification
-  const picked = jamb?.options[jamb.pick]
   return (
     <>
       {door.specify.derivesUnit && (
@@ -29,9 +37,16 @@ export function SpecifyFindings(stage: StageProps) {
             <Quiet>The size follows from one width and one height.</Quiet>
           )}
           {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
-          {picked && <Quiet>{JAMB_WORDS[picked.kind]}</Quiet>}
+          {jamb && <JambOptions store={store} />}
           {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
           {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
+        </Panel>
+      )}
+      {door.specify.derivesUnit && (
+        <Panel>
+          <Disclosure title="From one size to all">
+            <SizeChainPanel store={store} />
+          </Disclosure>
         </Panel>
       )}
       <FurtherFigures further={specify.value.further} step={step} />
@@ -74,8 +89,41 @@ function HandFacts({ store }: Pick<StageProps, 'store'>) {
   )
 }
 
+/** Every way to make the jamb, the one to take first said, each with what it costs on site. */
+function JambOptions({ store }: Pick<StageProps, 'store'>) {
+  const { specify, order } = store.work
+  const { jamb, unit } = specify.value.specification
+  const { step } = store.sheet.job
+  if (!jamb) return null
+  const costs = jambCosts(jamb.options, unit, order.value.request)
+  return (
+    <Facts>
+      {jamb.options.map((option, i) => (
+        <Fragment key={`${option.kind} ${option.jamb}`}>
+          <dt style={{ fontWeight: i === jamb.pick ? 650 : 400 }}>
+            <Figure value={option.jamb} step={step} unit /> {JAMB_WORDS[option.kind]}
+            {option.kind === 'extension' && (
+              <>
+                {' '}
+                of <Figure value={option.difference} step={step} unit />
+              </>
+            )}
+            {option.kind === 'standard' && option.difference !== 0 && (
+              <>
+                , <Figure value={magnitude(option.difference)} step={step} unit />{' '}
+                {option.difference > 0 ? 'proud' : 'shy'}
+              </>
+            )}
+          </dt>
+          <dd data-jamb={option.kind}>{costs[i] === null ? '' : money(costs[i]!)}</dd>
+        </Fragment>
+      ))}
+    </Facts>
+  )
+}
+
 const JAMB_WORDS = {
-  standard: 'A standard jamb reaches.',
-  extension: 'A standard jamb with an extension reaches.',
-  solid: 'No standard jamb reaches: a solid one, made to width.',
+  standard: 'jamb',
+  extension: 'jamb with an extension',
+  solid: 'jamb made to width',
 } as const
