@@ -115,7 +115,7 @@ function JambOptions({ store }: Pick<StageProps, 'store'>) {
               </>
             )}
           </dt>
-          <dd data-jamb={option.kind}>{costs[i] === null ? '' : money(costs[i]!)}</dd>
+          <dd data-jamb={option.kind}>{costs[i] ? money(costs[i]) : ''}</dd>
         </Fragment>
       ))}
     </Facts>
