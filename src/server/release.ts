@@ -22,6 +22,9 @@ export type Released =
   | { readonly ok: true; readonly order: Order }
   | { readonly ok: false; readonly status: number; readonly refusal: Refusal }
 
+/** How long an order waits here before it goes out, so that it can be called back. */
+const heldMs = (): number => 1000 * Number(process.env.HARVEK_HOLD_SECONDS ?? 60)
+
 const no = (status: number, code: string, message: string, issues: Refusal['issues'] = []): Released => ({
   ok: false,
   status,
@@ -84,7 +87,7 @@ async function released(
         tx,
         acting,
         { id, orderId: id, kind: 'order', body: JSON.stringify(messageOf(one.order, company)), createdAt: releasedAt },
-        now.getTime(),
+        now.getTime() + heldMs(),
       )
     return one
   })

@@ -1,10 +1,10 @@
 import type { Order } from '@/core/order/order'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { putOutgoing } from '@/store/exchange'
+import { callBack, putOutgoing } from '@/store/exchange'
 import { withdrawOrder } from '@/store/orders'
 
-/** Takes an order back and puts the word to its supplier on its way, both or neither. */
+/** Takes an order back and puts the word to its supplier on its way, both or neither; one that nobody was told of yet is called back. */
 export async function withdraw(
   db: Db,
   acting: Acting,
@@ -22,6 +22,8 @@ export async function withdraw(
   })
   await db.transaction(async tx => {
     await withdrawOrder(tx, acting, id, { at, by: acting.name, reason })
+    // Called back in its first minute, nobody has to be told.
+    if (await callBack(tx, acting, id, now.getTime())) return
     await putOutgoing(
       tx,
       acting,

@@ -14,6 +14,7 @@ import { startDesk } from '../../tools/devices.mjs'
 import { saveChange } from './edits'
 import {
   addDeskAnswer,
+  callBack,
   claimDue,
   countOutgoing,
   hurry,
@@ -204,6 +205,26 @@ describe('receipts', () => {
 })
 
 describe('what is on its way', () => {
+  it('waits its first minute, and is called back in it: once, and not when it is on its way', async () => {
+    const company = await someCompany(store().db, 'Held')
+    const { acting } = company
+    const order = await released(company)
+    const put = (id: string, dueAt: number) =>
+      putOutgoing(store().db, acting, { id, orderId: order.id, kind: 'order', body: '{}', createdAt: AT }, dueAt)
+    const carried = async (now: number) =>
+      (await claimDue(store().db, now, now + 1000, 50)).filter(one => one.orderId === order.id).length
+    await put(uuidV7(), 61_000)
+    expect(await carried(60_000)).toBe(0)
+    expect([
+      await callBack(store().db, acting, order.id, 60_500),
+      await callBack(store().db, acting, order.id, 60_600),
+    ]).toEqual([true, false])
+    expect(await carried(62_000)).toBe(0)
+    await put(uuidV7(), 61_000)
+    expect(await callBack(store().db, acting, order.id, 61_000)).toBe(false)
+    expect(await carried(61_000)).toBe(1)
+    expect(await callBack(store().db, acting, order.id, 60_000)).toBe(false)
+  })
   it('is carried by one at a time, and by the next one when that one dies', async () => {
     const company = await someCompany(store().db, 'Claims')
     const order = await messageFor(company)

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, lte, or, sql } from 'drizzle-orm'
+import { and, asc, eq, gt, inArray, lte, or, sql } from 'drizzle-orm'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { answerFromDesk, outgoing } from './exchange-tables'
@@ -28,17 +28,35 @@ const asOutgoing = ({ claimedUntil: _, kind, state, ...row }: Row): Outgoing => 
   state: state as OutgoingState,
 })
 
-/** Puts something on its way, once however often it is asked. */
+/** Calls an order back before anybody was told: `false` when it is on its way already. */
+export async function callBack(db: Db, acting: Acting, orderId: string, now: number): Promise<boolean> {
+  const [result] = await db
+    .delete(outgoing)
+    .where(
+      and(
+        eq(outgoing.companyId, acting.companyId),
+        eq(outgoing.orderId, orderId),
+        eq(outgoing.kind, 'order'),
+        eq(outgoing.state, 'waiting'),
+        eq(outgoing.attempts, 0),
+        lte(outgoing.claimedUntil, now),
+        gt(outgoing.dueAt, now),
+      ),
+    )
+  return result.affectedRows === 1
+}
+
+/** Puts something on its way, once however often it is asked. Nobody carries it before it is due. */
 export async function putOutgoing(
   db: Db,
   acting: Acting,
   one: Pick<Outgoing, 'id' | 'orderId' | 'kind' | 'body' | 'createdAt'>,
-  now: number,
+  dueAt: number,
 ): Promise<void> {
   await db
     .insert(outgoing)
     .ignore()
-    .values({ ...one, companyId: acting.companyId, state: 'waiting', dueAt: now })
+    .values({ ...one, companyId: acting.companyId, state: 'waiting', dueAt })
 }
 
 /** What is or was on its way for these orders, the oldest first. */

@@ -72,7 +72,7 @@ const LINEAR: { readonly [name in NetworkReading]?: Combination } = {
 /** What a reading would be if the unknowns were true, and how it changes with each of them. */
 export function modelled(name: NetworkReading, u: Unknowns): { value: number; coefficients: Combination } {
   const linear = LINEAR[name]
-  if (linear) return { value: valueOf(linear, u), coefficients: linear }
+  if (linear) return { value: combined(linear, u), coefficients: linear }
   return name === 'diagonals.risingRight' ? distance([[X_R2, 1]], [[Y_R2, 1]], u) : distance(ACROSS, UP, u)
 }
 
@@ -85,14 +85,14 @@ const UP: Combination = [
   [Y_L2, -1],
 ]
 
-function valueOf(combination: Combination, u: Unknowns): number {
+function combined(combination: Combination, u: Unknowns): number {
   let value = 0
   for (const [unknown, factor] of combination) value += factor * u[unknown]!
   return value
 }
 
 function distance(x: Combination, y: Combination, u: Unknowns) {
-  const [dx, dy] = [valueOf(x, u), valueOf(y, u)]
+  const [dx, dy] = [combined(x, u), combined(y, u)]
   const value = Math.hypot(dx, dy)
   const scaled = (all: Combination, by: number): Combination => all.map(([i, factor]) => [i, (factor * by) / value])
   return { value, coefficients: [...scaled(x, dx), ...scaled(y, dy)] }

@@ -78,7 +78,9 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
         </Line>
       ))}
       <Papers view={view} />
-      {canWithdraw && <Withdraw onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />}
+      {canWithdraw && (
+        <Withdraw isHeld={isHeld(view)} onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
+      )}
       <Revisions view={view} />
     </Page>
   )
@@ -154,17 +156,26 @@ function Revisions({ view: { order, revisions } }: Viewed) {
 }
 
 /** Takes the whole order back, with the reason. */
-function Withdraw({ onWithdraw }: { readonly onWithdraw: (reason: string) => Promise<boolean> }) {
+/** Whether an order still waits here for its first minute: then nobody was told of it. */
+const isHeld = ({ outgoing }: OrderView): boolean =>
+  outgoing.some(one => one.kind === 'order' && one.state === 'waiting' && one.attempts === 0 && one.dueAt > Date.now())
+
+type WithdrawProps = {
+  readonly isHeld: boolean
+  readonly onWithdraw: (reason: string) => Promise<boolean>
+}
+
+function Withdraw({ isHeld, onWithdraw }: WithdrawProps) {
   const [reason, setReason] = useState('')
   return (
-    <Disclosure title="Withdraw this order">
+    <Disclosure title={isHeld ? 'Call it back' : 'Withdraw this order'}>
       <div style={{ display: 'grid', gap: 10, maxWidth: 560 }}>
         <Labelled label="Why it is withdrawn">
           <input value={reason} maxLength={500} onChange={event => setReason(event.target.value)} />
         </Labelled>
         <div>
           <Button $plain isDisabled={!reason.trim()} onPress={() => void onWithdraw(reason.trim())}>
-            Withdraw it and tell the supplier
+            {isHeld ? 'Call it back: nobody was told yet' : 'Withdraw it and tell the supplier'}
           </Button>
         </div>
       </div>
@@ -191,7 +202,11 @@ function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly o
       {last && (
         <p className="track">
           {MESSAGE_NAMES[last.kind]}{' '}
-          {last.sentAt ? `sent ${last.sentAt.slice(0, 16).replace('T', ' ')}` : 'not sent yet'}
+          {last.sentAt
+            ? `sent ${last.sentAt.slice(0, 16).replace('T', ' ')}`
+            : isHeld(view)
+              ? 'goes out within a minute; until then it can be called back below'
+              : 'not sent yet'}
           {last.attempts > 0 && last.state !== 'answered'
             ? `; ${last.attempts} ${last.attempts === 1 ? 'try' : 'tries'}, the next one follows by itself`
             : ''}

@@ -10,7 +10,9 @@ import { standingOrders } from '@/core/order/revision'
 import { changesOf } from '@/core/order/same-line'
 import type { ReadyLine } from '@/server/ready-lines'
 import { memberName } from '@/words/members'
-import { Button, ButtonLink, Quiet } from '../parts/controls'
+import { handWords, notIncluded } from '@/words/order'
+import { Button, ButtonLink, Facts, Quiet } from '../parts/controls'
+import { Figure } from '../parts/Figure'
 import { send } from '../store/send'
 import type { SheetStore } from '../store/use-sheet'
 
@@ -89,12 +91,37 @@ export function ReleasePanel({ store, order }: Props) {
           Order sheet, not released
         </ButtonLink>
       )}
+      {line && !isSame && !isClosed && <LastLook line={line} store={store} />}
       {!isSame && !isClosed && (
         <Button isDisabled={!canRelease} onPress={release}>
           {last ? `Release revision ${last.revision + 1}` : 'Release the order'}
         </Button>
       )}
     </>
+  )
+}
+
+/** What goes to whom, before it can't be taken back. */
+function LastLook({ line, store }: { readonly line: OrderLine; readonly store: SheetStore }) {
+  const { job } = store.sheet
+  const { unit } = line
+  return (
+    <Facts aria-label="A last look">
+      <dt>To</dt>
+      <dd>{unit.maker}</dd>
+      <dt>
+        {unit.article} {unit.name}
+      </dt>
+      <dd>
+        <Figure value={unit.width} step={job.step} /> × <Figure value={unit.height} step={job.step} unit />
+      </dd>
+      <dt>{handWords(line)}</dt>
+      <dd />
+      <dt>Delivered to</dt>
+      <dd>{job.delivery || job.site || 'to be agreed'}</dd>
+      <dt>{notIncluded(unit.lacks)}</dt>
+      <dd />
+    </Facts>
   )
 }
 
