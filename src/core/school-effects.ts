@@ -34,8 +34,8 @@ export function schoolEffects(records: OpeningRecords, trade: Trade, now: string
   })
 }
 
-/** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, what is ordered and what is found. */
-export function figuresOf({ specify, order, diagnose }: Pick<Work, 'specify' | 'order' | 'diagnose'>) {
+/** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, bedding, what is ordered and what is found. */
+export function figuresOf({ specify, order, diagnose, fit }: Pick<Work, 'specify' | 'order' | 'diagnose' | 'fit'>) {
   const { specification, further } = specify.value
   const { unit, jamb, floor } = specification
   const { chosen, line } = order.value
@@ -55,6 +55,8 @@ export function figuresOf({ specify, order, diagnose }: Pick<Work, 'specify' | '
     flushFace: line?.flushFace ?? null,
     outsideTrim: line?.outsideTrim ?? null,
     details: line?.details ?? null,
+    sill: fit.value.sill,
+    cavity: fit.value.cavity,
     verdict: chosen?.verdict ?? null,
     findings: [...diagnose.findings, ...specify.findings].map(one => one.code),
   }

@@ -1,6 +1,7 @@
 import type { Finding } from './base/finding'
 import type { Offered } from './catalogue/offered'
 import type { Door } from './doors/door'
+import { NOTHING_ASKED } from './fit/fit-of'
 import type { FitGiven } from './fit/fitted'
 import type { TestsRequest } from './handover/plan-tests'
 import { chanceOf } from './opening/judge-standing'
@@ -58,7 +59,8 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
     chosen: offered.chosen,
     frame: chosen?.door.frame(unit) ?? null,
     sheet: chosen?.sheet?.sheet ?? null,
-    hasCap: chosen?.door.asks(unit).hasCap ?? false,
+    asks: chosen?.door.asks(unit) ?? NOTHING_ASKED,
+    schools: terms.schools,
     survey: measured.value.survey,
     specified: specified.value,
     wishes: records.wishes,

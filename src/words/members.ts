@@ -46,6 +46,8 @@ const OWN: Readonly<Record<string, string>> = {
   tolerance: 'Tolerance',
   pad: 'Pad under the sill',
   padOf: 'Pad is of',
+  sill: 'Under the sill',
+  cavity: 'Gap round the frame',
   outsideTrim: 'Outside casing',
   flushFace: 'Flush face',
   labelWanted: 'Label wanted, minutes',

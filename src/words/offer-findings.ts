@@ -5,6 +5,7 @@ import { codeWords } from './codes'
 import { memberName } from './members'
 import { money } from './money'
 import { WISH_NAMES } from './names'
+import { SILL_NAMES } from './order'
 import { type Say, type Words, words } from './say'
 
 const LEAF_MEMBERS: Readonly<Record<string, string>> = {
@@ -221,6 +222,18 @@ export const OFFER_WORDS: Readonly<
   'sidelights-differ': words(
     f => `Its ${f('side')} sidelight is ${f('made')}, the old one ${f('read')}`,
     'Trim, floor and siding show the difference.',
+  ),
+  'pan-and-beads': words(
+    () => 'Its sheet asks for a sill pan and for beads under the threshold’s front',
+    'Both together hold the water in. Ask the maker which of the two, and correct the sheet.',
+  ),
+  'sill-by-sheet': words(
+    f => `Its maker decides what lies under the sill: ${SILL_NAMES[f('system')] ?? f('system')}`,
+    f => `The practice would be: ${SILL_NAMES[f('practice')] ?? f('practice')}.`,
+  ),
+  'beads-in-weather': words(
+    () => 'Beads alone under a sill in the weather',
+    'Choose a pan or a membrane in this opening’s practices, or say at the first look that the door is covered.',
   ),
   'horns-in-casing': words(
     f => `Its sill has horns of ${f('horns')}`,

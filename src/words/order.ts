@@ -63,6 +63,16 @@ export const TRIM_NAMES: Readonly<Record<SchoolAnswer<'outside-trim'>, string>> 
   keep: 'stays; its nails are cut behind it',
   strip: 'comes off; the unit brings its own',
 }
+export const SILL_NAMES: Readonly<Record<string, string>> = {
+  pan: 'a pan',
+  membrane: 'membrane and beads',
+  beads: 'beads only',
+} satisfies Readonly<Record<SchoolAnswer<'sill'>, string>>
+export const CAVITY_NAMES: Readonly<Record<SchoolAnswer<'cavity'>, string>> = {
+  foam: 'low-expansion foam',
+  fibre: 'loose fibre',
+  'backer-rod': 'backer rod and sealant',
+}
 export const CLOSER_NAMES: Readonly<Record<'top' | 'foot' | 'under-glass', string>> = {
   top: 'at the top',
   foot: 'at the foot',
@@ -197,6 +207,8 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
   'cut.closer': CLOSER_NAMES,
   padOf: PAD_NAMES,
+  sill: SILL_NAMES,
+  cavity: CAVITY_NAMES,
   flushFace: FLUSH_NAMES,
   outsideTrim: TRIM_NAMES,
 }

@@ -127,6 +127,24 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
       reject: ['Take another frame', 'where it is more than strips take'],
     },
   },
+  sill: {
+    question: 'Under the sill',
+    why: 'Water that gets in must get out in front: a pan takes it there, a membrane keeps it off the wood. A maker’s sheet stands before the practice.',
+    answers: {
+      pan: ['Pan', 'doors in the weather; never with a bead in front'],
+      membrane: ['Membrane and beads', 'where no pan goes in'],
+      beads: ['Beads only', 'covered doors, or where neither goes in'],
+    },
+  },
+  cavity: {
+    question: 'Gap round the frame',
+    why: 'Foam seals and insulates at once. A maker’s sheet stands before the practice.',
+    answers: {
+      foam: ['Low-expansion foam', 'always where the maker does not forbid it'],
+      fibre: ['Loose fibre', 'where the maker asks for it'],
+      'backer-rod': ['Backer rod and sealant inside', 'gaps that are read again later'],
+    },
+  },
 }
 
 export const SCHOOL_LEVEL_NAMES: Readonly<Record<SchoolLevel, string>> = {

@@ -1,3 +1,5 @@
+import type { PanPieces } from '@/core/fit/fitted'
+import type { Length } from '@/core/units/length'
 import { type SayFigure, withFigures } from './figures'
 
 /** What to do at each step, the number to meet, and what to check. */
@@ -52,9 +54,19 @@ const STEPS: Readonly<Record<string, StepWords>> = {
   ],
   pad: ['Pad under the sill', 'Lay the pad full width; no treated lumber against aluminium.', 'Level again.'],
   'sill-pan': [
-    'Sill pan or beads',
-    'Pan bedded in sealant with nothing between pan and sill, or beads where the threshold bears.',
-    'Never a bead in front of a pan.',
+    'Sill pan',
+    'Dry-fit it; heavy beads on the subfloor under it, joints lapped {pan-overlap} and sealed over, one bead on its lower inner edge.',
+    'Nothing between pan and sill; its front is open.',
+  ],
+  'sill-membrane': [
+    'Membrane and beads',
+    'Membrane over the whole sub-sill, turned up at the sides; three beads, full width, only where the threshold bears.',
+    'No bead in a hollow of the threshold.',
+  ],
+  'sill-beads': [
+    'Beads under the sill',
+    'Look under the threshold first; three beads, full width, only where it bears.',
+    'At least two beads run from side to side without a break.',
   ],
   'tip-in': [
     'Tip the unit in',
@@ -99,6 +111,12 @@ const STEPS: Readonly<Record<string, StepWords>> = {
   'corner-pads': ['Corner pads', 'Sealant first, lower edge level with the cap.', 'No light at the corners.'],
   foam: ['Foam', 'Low expansion only, one third full.', 'The door still latches. Wait overnight.'],
   'foam-trim': ['Trim the foam', 'Cut flush when hard.', 'Flush with the jamb.'],
+  fibre: ['Fill the gap with fibre', 'Loose, all round; never packed tight.', 'Margins unchanged.'],
+  'backer-rod': [
+    'Backer rod and sealant inside',
+    'Rod half again as thick as the gap, then sealant over it all round.',
+    'No break in the bead; margins unchanged.',
+  ],
   'outside-seal': [
     'Tape, flashing, sealant, trim',
     'From below upward; upper laps over lower.',
@@ -109,6 +127,12 @@ const STEPS: Readonly<Record<string, StepWords>> = {
 /** What a step is called. */
 export const stepName = (id: string): string =>
   id === 'unit-accepted' ? 'The new unit received and accepted' : (STEPS[id]?.[0] ?? id)
+
+/** What a sill pan is put together from; `write` gives a length in the job's unit. */
+export const panWords = ({ end, cuts }: PanPieces, write: (length: Length) => string): string =>
+  cuts.length
+    ? `Two ends of ${write(end)}, between them ${cuts.map(write).join(', ')}.`
+    : `Two ends of ${write(end)}, lapped over each other; no piece between them.`
 
 /** What to do at a step, the number to meet and what to check, its figures as they hold for the opening. */
 export const stepWords = (id: string, say: SayFigure): StepWords => {

@@ -18,4 +18,6 @@ export const schoolChoicesSchema = z.strictObject({
   'flush-face': of('flush-face'),
   'storm-judged-by': of('storm-judged-by'),
   'throat-too-big': of('throat-too-big'),
+  sill: of('sill'),
+  cavity: of('cavity'),
 })

@@ -143,6 +143,47 @@ describe('choosing another practice', () => {
       figures(frame(schools), [frameUnit({ throat: length('5 1/2') }, { width: length('37 1/2') })]).verdict
     expect([verdict({}), verdict({ 'throat-too-big': 'reject' })]).toEqual(['fits', 'dropped'])
   })
+  const SETTABLE = { ...TRUE_OPENING, 'trim-off/crown.sill': '0' }
+  const steps = (schools: SchoolChoices, units: readonly CatalogueUnit[] = [unit()]) =>
+    done(records(SETTABLE, { ...CHOSEN, swing: 'in', schools }), trade(units)).steps.map(one => one.id)
+  it('under the sill: one bed is laid, and tipping in waits for it', () => {
+    const beds = (schools: SchoolChoices, own: Partial<ReturnType<typeof unit>> = {}) =>
+      steps(schools, [unit(own)]).filter(id => /^sill-(pan|membrane|beads)$/.test(id))
+    expect(beds({})).toEqual(['sill-pan'])
+    expect(beds({ sill: 'membrane' })).toEqual(['sill-membrane'])
+    expect(beds({ sill: 'beads' })).toEqual(['sill-beads'])
+    expect(beds({ sill: 'beads' }, { asksPan: true })).toEqual(['sill-pan'])
+    const tip = done(records(SETTABLE, { ...CHOSEN, schools: { sill: 'membrane' } }), trade()).steps.find(
+      one => one.id === 'tip-in',
+    )
+    expect(tip!.missing).toContain('sill-membrane')
+  })
+  it('under the sill: beads alone in the weather keep the order back, under cover they don’t', () => {
+    const kept = (settings: OpeningRecords['wishes']['settings']) =>
+      done(records(SETTABLE, { ...CHOSEN, settings, schools: { sill: 'beads' } }), trade()).findings.order.filter(
+        one => one.code === 'order-correct-first' && one.facts.of === 'beads-in-weather',
+      ).length
+    expect([kept([]), kept(['covered'])]).toEqual([1, 0])
+  })
+  it('under the sill: a sheet that asks for a pan and beads is not ordered', () => {
+    const { work } = done(records(SETTABLE, CHOSEN), trade([unit({ asksPan: true, asksBeads: true })]))
+    expect(work.order.value.chosen!.verdict).toBe('dropped')
+    expect(work.order.findings.map(one => one.code)).toContain('order-does-not-fit')
+  })
+  it('gap round the frame: foam, fibre or backer rod, and sealing outside waits for it', () => {
+    const fills = (schools: SchoolChoices, own: Partial<ReturnType<typeof unit>> = {}) =>
+      steps(schools, [unit(own)]).filter(id => /^(foam|foam-trim|fibre|backer-rod)$/.test(id))
+    expect(fills({})).toEqual(['foam', 'foam-trim'])
+    expect(fills({ cavity: 'fibre' })).toEqual(['fibre'])
+    expect(fills({ cavity: 'backer-rod' })).toEqual(['backer-rod'])
+    expect(fills({}, { asksFoam: false })).toEqual(['fibre'])
+  })
+  it('a pan’s pieces are as wide as the hole: 38 in takes its two ends and no piece between', () => {
+    const pan = (schools: SchoolChoices, texts = SETTABLE) =>
+      done(records(texts, { ...CHOSEN, schools }), trade()).work.fit.value.pan
+    expect(pan({})).toEqual({ end: length('20'), cuts: [] })
+    expect(pan({ sill: 'membrane' })).toBeNull()
+  })
 })
 
 const DETAILS = {

@@ -14,6 +14,8 @@ export const SCHOOL_ANSWERS = {
   'flush-face': ['ask', 'inside', 'sheathing', 'siding', 'casing'],
   'storm-judged-by': ['all', 'range', 'square', 'plumb'],
   'throat-too-big': ['pack', 'reject'],
+  sill: ['pan', 'membrane', 'beads'],
+  cavity: ['foam', 'fibre', 'backer-rod'],
 } as const
 
 export type SchoolId = keyof typeof SCHOOL_ANSWERS

@@ -3,6 +3,7 @@ import { type Bucks, bucksFor, pointsBetween } from '../opening/bucks'
 import { pinchOf } from '../opening/pinch'
 import { placeUnit } from '../opening/place-unit'
 
+import { judgeBedding, type SettingSheet } from '../specification/bedding'
 import { floorTarget } from '../specification/floor-target'
 import { trimStays } from '../specification/visit'
 import type { Size } from '../units/call-size'
@@ -13,12 +14,13 @@ import { because, type Filler, type Judged, NO_SHAPE, notRead, type ShapeCode, s
 import type { Request } from './request'
 
 /** How a unit that stands in the hole is judged beside its size. */
-export type HoleSheet = FrameSheet & {
-  /** The leaf's bottom above the sub-sill: `null` where the sheet is silent, and no member where it clears no floor by packing. */
-  readonly leafBottom?: Length | null
-  readonly sillDepth?: Length | null
-  readonly sillHorns?: Length | null
-}
+export type HoleSheet = FrameSheet &
+  Partial<SettingSheet> & {
+    /** The leaf's bottom above the sub-sill: `null` where the sheet is silent, and no member where it clears no floor by packing. */
+    readonly leafBottom?: Length | null
+    readonly sillDepth?: Length | null
+    readonly sillHorns?: Length | null
+  }
 
 type Options = {
   /** Whether its jamb must meet the wall. */
@@ -43,16 +45,18 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
   const room = judgeRoom(placement, lengths)
   const jamb = meetsWall && request.wall !== null ? jambFor(unit.jamb, request.wall, request) : null
   const wrongJamb = jambReasons(unit, jamb, meetsWall, request)
+  const bedding = beddingReasons(unit, request)
   const goesByRoom = room.verdict !== 'too-large' && room.verdict !== 'too-small'
   return {
     ...NO_SHAPE,
     // What does not go in at all is said first; what goes in by its size and not by its jamb is not what was asked for.
-    verdict: goesByRoom && wrongJamb.some(one => one.severity === 'stop') ? 'dropped' : room.verdict,
+    verdict: goesByRoom && [...wrongJamb, ...bedding].some(one => one.severity === 'stop') ? 'dropped' : room.verdict,
     reasons: [
       ...wrongJamb,
       ...room.reasons,
       ...padReasons,
       ...thresholdReasons(unit, pad, request),
+      ...bedding,
       ...hornReasons(unit, request),
       ...sillReasons(unit, request),
     ],
@@ -126,6 +130,16 @@ function hornReasons({ sillHorns }: HoleSheet, { schools, wishes }: Request): re
   if (sillHorns == null || sillHorns === 0 || trimStays(wishes.visit, schools.answers['outside-trim']) !== 'keep')
     return []
   return [because<ShapeCode>('horns-in-casing', 'watch', { horns: { length: sillHorns } }, 'outside-trim')]
+}
+
+/** What is wrong with what lies under its sill; nothing for a kind without one. */
+function beddingReasons(
+  { asksPan, asksBeads, asksFoam }: HoleSheet,
+  { schools, wishes }: Request,
+): readonly Finding<ShapeCode>[] {
+  if (asksPan === undefined || asksBeads === undefined || asksFoam === undefined) return []
+  const isCovered = wishes.settings.includes('covered')
+  return judgeBedding({ asksPan, asksBeads, asksFoam }, { practice: schools.answers.sill, isCovered })
 }
 
 type Stood = {

@@ -3,6 +3,7 @@ import type { Bucks } from '../opening/bucks'
 import type { OpeningPoints } from '../opening/opening'
 import type { Pinch } from '../opening/pinch'
 import type { Placement } from '../opening/place-unit'
+import type { BeddingCode } from '../specification/bedding'
 import type { JambOption } from '../specification/choose-jamb'
 import type { LeafMatch } from '../specification/match-leaf'
 import { type Length, ZERO } from '../units/length'
@@ -28,6 +29,7 @@ export type HardCode =
   | 'lock-thickness'
 export type ShapeCode =
   | RoomCode
+  | BeddingCode
   | 'not-read'
   | 'label-floor'
   | 'threshold-low'

@@ -4,7 +4,7 @@ import type { JudgeOf } from '../catalogue/request'
 import type { SiteOf } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import type { PartsOf } from '../drawing/drawn'
-import type { FitOf } from '../fit/fit-of'
+import type { FitOf, MakerAsks } from '../fit/fit-of'
 import type { TestsOf } from '../handover/tests-of'
 import type { OrderOf } from '../order/order-of'
 import type { SealOf } from '../seal/edge'
@@ -44,7 +44,7 @@ export type UnitDoor<K extends UnitKind> = {
   readonly leaf: (unit: UnitOf<K>) => LeafSheet | null
   readonly frame: (unit: UnitOf<K>) => FrameOf
   /** What its maker asks for when it is set, where the sheet says it. */
-  readonly asks: (unit: UnitOf<K>) => { readonly hasCap: boolean }
+  readonly asks: (unit: UnitOf<K>) => MakerAsks
   /** Tests in place of those of its opening; `null` where those hold. */
   readonly tests: TestsOf | null
 }

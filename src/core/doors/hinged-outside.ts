@@ -16,6 +16,7 @@ import {
   OUTSIDE_TESTS,
   plainFrame,
   SILL,
+  sillAsks,
   TWIST,
   WALLS,
 } from './shared'
@@ -65,6 +66,6 @@ export const HINGED_OUTSIDE_UNIT: UnitDoor<'hinged-outside'> = {
   order: ONE_LEAF_OUTSIDE_ORDER,
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
-  asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),
+  asks: sillAsks,
   tests: null,
 }

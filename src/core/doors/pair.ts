@@ -23,6 +23,7 @@ import {
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
+  sillAsks,
   TWIST,
   WALLS,
 } from './shared'
@@ -114,6 +115,6 @@ export const PAIR_UNIT: UnitDoor<'pair'> = {
     sidelights: NO_LIGHTS,
     passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
   }),
-  asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),
+  asks: sillAsks,
   tests: null,
 }

@@ -1,7 +1,9 @@
 import type { SchoolId } from '../base/schools'
+import { type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
 import { detailsWith } from '../order/order-of'
 import { outsideSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
+import type { SettingSheet } from '../specification/bedding'
 import type { LeafSheet } from '../specification/hung-leaf'
 import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { EXTRAS } from '../specification/wish-values'
@@ -25,6 +27,8 @@ export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
   'sill-lumber',
   'outside-trim',
   'flush-face',
+  'sill',
+  'cavity',
 ]
 export const INSIDE_PRACTICES: readonly SchoolId[] = [...OLD_FRAME, 'rough-opening', 'extension', 'flush-face']
 
@@ -93,7 +97,15 @@ export const plainFrame = (unit: { readonly jamb: Length | null; readonly legThi
 
 /** What brings no frame of its own. */
 export const noFrame = (): FrameOf => ({ jamb: null, legThickness: null, sidelights: NO_LIGHTS, passiveLeaf: null })
-export const asksNothing = () => ({ hasCap: false })
+export const asksNothing = (): MakerAsks => NOTHING_ASKED
+
+/** What the sheet of a unit with a sill outside asks for when it is set. */
+export const sillAsks = (unit: SettingSheet & { readonly sillCap: string | null }): MakerAsks => ({
+  asksPan: unit.asksPan,
+  asksBeads: unit.asksBeads,
+  asksFoam: unit.asksFoam,
+  hasCap: unit.sillCap === 'adjustable',
+})
 export const nothingOnSite = () => ({})
 
 /** What the order of one prehung leaf outside asks: everything, sized by its frame. */

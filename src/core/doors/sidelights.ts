@@ -18,6 +18,7 @@ import {
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
+  sillAsks,
   TWIST,
   WALLS,
 } from './shared'
@@ -93,6 +94,6 @@ export const SIDELIGHTS_UNIT: UnitDoor<'sidelights'> = {
     sidelights: lightsOf(unit),
     passiveLeaf: null,
   }),
-  asks: unit => ({ hasCap: unit.sillCap === 'adjustable' }),
+  asks: sillAsks,
   tests: null,
 }

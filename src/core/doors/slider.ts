@@ -11,7 +11,7 @@ import { placeAsks, weighedLeaf } from '../specification/leaf-rules'
 import { panelsSaid, slides } from '../specification/wall-rules'
 import { readValue } from '../survey/survey'
 import type { Door, UnitDoor } from './door'
-import { plainFrame, WALLS } from './shared'
+import { plainFrame, sillAsks, WALLS } from './shared'
 
 /** Panels that slide past each other. */
 export const SLIDER: Door = {
@@ -44,7 +44,7 @@ export const SLIDER: Door = {
     surround: null,
     readsOutside: true,
   },
-  practices: ['rough-opening'],
+  practices: ['rough-opening', 'sill'],
 }
 
 type Unit = UnitOf<'slider'>
@@ -65,6 +65,6 @@ export const SLIDER_UNIT: UnitDoor<'slider'> = {
   },
   leaf: () => null,
   frame: plainFrame,
-  asks: () => ({ hasCap: false }),
+  asks: unit => ({ ...sillAsks(unit), hasCap: false }),
   tests: null,
 }

@@ -1,8 +1,13 @@
+import { type SettingSheet, SILENT_SETTING } from '../specification/bedding'
 import type { FasteningPoint, FrameToFasten } from './fastening'
 
 /** The lists of setting steps that are worked out. */
 export const STEP_LISTS = ['prehung-outside'] as const
 export type StepList = (typeof STEP_LISTS)[number]
+
+/** What a unit's sheet asks for when it is set. */
+export type MakerAsks = SettingSheet & { readonly hasCap: boolean }
+export const NOTHING_ASKED: MakerAsks = { ...SILENT_SETTING, hasCap: false }
 
 /** What fitting asks of a kind of door. */
 export type FitOf = {

@@ -129,6 +129,8 @@ const FACTS: StepFacts = {
   isHoleRead: true,
   isAccepted: true,
   hasCap: true,
+  sill: 'pan',
+  cavity: 'foam',
   visit: NO_VISIT,
   now: NOW,
 }

@@ -1,18 +1,21 @@
 import type { Finding } from '../base/finding'
+import type { Schools } from '../base/schools'
 import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Offer, OfferCode } from '../catalogue/offer'
 import type { LogEntry } from '../log/log'
 import { type Delivery, type DeliveryCode, deliveryFindings } from '../order/delivery'
+import { type Cavity, cavityFill, type SillSystem, sillSystem } from '../specification/bedding'
 import { hingePlaces, SILENT_HINGES } from '../specification/hinge-places'
 import type { LeafSheet } from '../specification/hung-leaf'
+import { sillPan } from '../specification/sill-pan'
 import type { Specified } from '../specification/specified'
 import type { HingeTrade } from '../specification/weigh-leaf'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
-import { type Length, minus, ZERO } from '../units/length'
+import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
-import type { FitOf, StepList } from './fit-of'
+import type { FitOf, MakerAsks, StepList } from './fit-of'
 import { planShims, type ShimPlan } from './plan-shims'
 import { type PlannedStep, planSteps, type SettingStep, type StepCode, type StepFacts } from './plan-steps'
 
@@ -22,6 +25,9 @@ export type FitCode = PackCode | DeliveryCode | StepCode | 'steps-not-worked-out
 /** The one step of a kind whose steps are not worked out: it was set by its maker's sheet. */
 export const SET_BY_SHEET = 'set-by-sheet'
 
+/** A sill pan's two ends, which stay whole, and its centre pieces as they are cut. */
+export type PanPieces = { readonly end: Length; readonly cuts: readonly Length[] }
+
 /** How the chosen unit is set: what is packed where, and the steps. */
 export type Fitted = {
   readonly chance: number | null
@@ -29,6 +35,11 @@ export type Fitted = {
   /** Empty where the steps of this kind are not worked out. */
   readonly steps: readonly PlannedStep[]
   readonly isWorkedOut: boolean
+  /** What lies under the sill, and what fills the gap round the frame: as the maker asks, else by the practice. */
+  readonly sill: SillSystem
+  readonly cavity: Cavity
+  /** The pieces of the pan under the chosen unit; `null` where none lies there. */
+  readonly pan: PanPieces | null
   readonly delivery: Delivery
 }
 
@@ -37,7 +48,8 @@ export type FitGiven = {
   readonly chosen: Offer | null
   readonly frame: FrameSheet | null
   readonly sheet: LeafSheet | null
-  readonly hasCap: boolean
+  readonly asks: MakerAsks
+  readonly schools: Schools
   readonly survey: Survey
   readonly specified: Specified
   readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit'>
@@ -63,10 +75,20 @@ export type FrameSheet = {
 export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> {
   const { of, chosen, delivery } = given
   const shims = shimsFor(given)
-  const planned = of.steps ? planSteps(given.steps[of.steps], factsFor(given), given.log) : { steps: [], findings: [] }
+  const facts = factsFor(given)
+  const planned = of.steps ? planSteps(given.steps[of.steps], facts, given.log) : { steps: [], findings: [] }
   const isWorkedOut = of.steps !== null
   return {
-    value: { chance: given.chance, shims, steps: planned.steps, isWorkedOut, delivery },
+    value: {
+      chance: given.chance,
+      shims,
+      steps: planned.steps,
+      isWorkedOut,
+      sill: facts.sill,
+      cavity: facts.cavity,
+      pan: facts.sill === 'pan' ? panUnder(given) : null,
+      delivery,
+    },
     findings: [
       ...deliveryFindings(delivery),
       ...(isWorkedOut ? [] : [notWorkedOut]),
@@ -86,7 +108,7 @@ const notWorkedOut: Finding<FitCode> = {
   cures: [],
 }
 
-function factsFor({ chosen, survey, specified, wishes, delivery, hasCap, now }: FitGiven): StepFacts {
+function factsFor({ chosen, survey, specified, wishes, delivery, asks, schools, now }: FitGiven): StepFacts {
   const said = survey.facts.get('fact.old-door')?.code
   return {
     swing: wishes.swing,
@@ -95,10 +117,22 @@ function factsFor({ chosen, survey, specified, wishes, delivery, hasCap, now }: 
     oldDoor: said === 'out' || said === 'new-wall' ? said : 'in-place',
     isHoleRead: !specified.holeIsAssumed,
     isAccepted: delivery === 'accepted',
-    hasCap,
+    hasCap: asks.hasCap,
+    sill: sillSystem(schools.answers.sill, asks),
+    cavity: cavityFill(schools.answers.cavity, asks),
     visit: wishes.visit,
     now,
   }
+}
+
+/** As wide as the hole at the sill, from stock pieces. */
+function panUnder({ of, chosen, lengths }: FitGiven): PanPieces | null {
+  if (of.steps === null || !chosen?.hole) return null
+  const { L0, R0 } = chosen.hole
+  const end = lengths['pan-end'].value
+  const parts = { end, centre: lengths['pan-centre'].value, overlap: lengths['pan-overlap'].value }
+  const pan = sillPan(nearestTick(R0.x - L0.x), parts)
+  return pan && { end, cuts: pan.cuts }
 }
 
 function shimsFor(given: FitGiven): ShimPlan | null {

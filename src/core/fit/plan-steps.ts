@@ -1,6 +1,7 @@
 import type { Finding } from '../base/finding'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
+import type { Cavity, SillSystem } from '../specification/bedding'
 import type { Visit } from '../specification/visit'
 
 /** When a step belongs to an opening. */
@@ -16,6 +17,8 @@ export type StepCondition =
   | 'bell-wire'
   | 'hardware'
   | 'inside-casing'
+  | SillSystem
+  | Cavity
 
 /** One step of setting a unit, as trade data: what must have been done before, how long it takes, whether it can be undone. */
 export type SettingStep = {
@@ -49,6 +52,9 @@ export type StepFacts = {
   readonly isHoleRead: boolean
   readonly isAccepted: boolean
   readonly hasCap: boolean
+  /** What lies under the sill, and what fills the gap round the frame. */
+  readonly sill: SillSystem
+  readonly cavity: Cavity
   /** What was said at the first look. */
   readonly visit: Visit
   /** ISO 8601. */
@@ -69,6 +75,12 @@ const HOLDS: Readonly<Record<StepCondition, (facts: StepFacts) => boolean>> = {
   'bell-wire': ({ visit }) => visit.stays?.includes('bell-wire') ?? false,
   hardware: ({ visit }) => visit.stays?.includes('hardware') ?? false,
   'inside-casing': ({ visit }) => visit.stays?.includes('inside-casing') ?? false,
+  pan: ({ sill }) => sill === 'pan',
+  membrane: ({ sill }) => sill === 'membrane',
+  beads: ({ sill }) => sill === 'beads',
+  foam: ({ cavity }) => cavity === 'foam',
+  fibre: ({ cavity }) => cavity === 'fibre',
+  'backer-rod': ({ cavity }) => cavity === 'backer-rod',
 }
 
 /** The steps that belong to this opening, in order: each blocked until all it needs is done and waited for, and to be looked at again

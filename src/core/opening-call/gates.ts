@@ -43,6 +43,7 @@ const OF: { readonly [code in FindingCode]?: Gate | ((facts: Facts) => Gate | nu
   'label-too-low': 'label-lower',
   'wishes-contradict': ({ which }) => (which === 'label-lowered' ? 'label-lower' : null),
   'order-treated-board': 'treated-sill',
+  'pan-and-beads': 'pan-and-bead',
   'step-out-of-order': ofStep,
   'step-under-irreversible': ofStep,
   'bottom-stays-open': 'return-air',

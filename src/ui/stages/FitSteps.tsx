@@ -4,7 +4,8 @@ import { styled } from 'styled-components'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
 import type { PlannedStep, StepState } from '@/core/fit/plan-steps'
 import { standingEntries } from '@/core/log/standing'
-import { CAUTION_WORDS, stepName, stepWords } from '@/words/steps'
+import { formatRead } from '@/core/units/format-length'
+import { CAUTION_WORDS, panWords, stepName, stepWords } from '@/words/steps'
 import { Button, Panel, Quiet } from '../parts/controls'
 import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
@@ -116,6 +117,7 @@ function StepItem({ step, store }: { readonly step: PlannedStep; readonly store:
         <>
           {STATE_WORDS[step.state] && <span className="wrong">{STATE_WORDS[step.state]}</span>}
           <span>{how}</span>
+          {step.id === 'sill-pan' && <PanLine store={store} />}
           <span className="small">{checkWords(step, check)}</span>
           {step.caution && <span className="caution">{CAUTION_WORDS[step.caution]}</span>}
         </>
@@ -127,6 +129,12 @@ function StepItem({ step, store }: { readonly step: PlannedStep; readonly store:
       <OtherWays step={step} name={name} onNote={note} />
     </li>
   )
+}
+
+/** What the pan is put together from, as wide as the hole it lies in. */
+function PanLine({ store }: { readonly store: Store }) {
+  const { pan } = store.work.fit.value
+  return pan && <strong>{panWords(pan, length => formatRead(length, store.sheet.job.step))}</strong>
 }
 
 const checkWords = ({ minutes, waitHours, irreversible }: PlannedStep, check: string): string =>
