@@ -1,4 +1,4 @@
-import { cavityFill, judgeBedding, SILENT_SETTING, type SettingSheet, type SillSystem, sillSystem } from './bedding'
+import { cavityFill, judgeBedding, type SettingSheet, SILENT_SETTING, type SillSystem, sillSystem } from './bedding'
 
 const sheet = (own: Partial<SettingSheet>): SettingSheet => ({ ...SILENT_SETTING, ...own })
 
@@ -16,7 +16,8 @@ describe('what lies under the sill', () => {
     ['beads', { asksBeads: false }, 'pan'],
     ['beads', { asksBeads: false, asksPan: false }, 'beads'],
   ])('by practice %s and a sheet of %j is %s', (practice, own, system) =>
-    expect(sillSystem(practice, sheet(own))).toBe(system))
+    expect(sillSystem(practice, sheet(own))).toBe(system),
+  )
 
   const codes = (practice: SillSystem, own: Partial<SettingSheet>, isCovered = false) =>
     judgeBedding(sheet(own), { practice, isCovered }).map(one => [one.code, one.severity])
@@ -41,5 +42,6 @@ describe('the gap round the frame', () => {
     ['backer-rod', false, 'backer-rod'],
     ['fibre', null, 'fibre'],
   ] as const)('by practice %s and a sheet that says %s takes %s', (practice, asksFoam, fill) =>
-    expect(cavityFill(practice, sheet({ asksFoam }))).toBe(fill))
+    expect(cavityFill(practice, sheet({ asksFoam }))).toBe(fill),
+  )
 })
