@@ -1,3 +1,4 @@
+import type { MethodProfile } from '@/core/base/method-profiles'
 import type { SchoolId, SchoolLevel } from '@/core/base/schools'
 import { type SayFigure, withFigures } from './figures'
 
@@ -145,6 +146,14 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
       'backer-rod': ['Backer rod and sealant inside', 'gaps that are read again later'],
     },
   },
+}
+
+export const METHOD_PROFILE_NAMES: Readonly<Record<MethodProfile, string>> = {
+  'timber-prehung': 'Timber prehung in a framed wall',
+  'masonry-bucks': 'Masonry with bucks',
+  'nail-flange': 'Nail flange, new work',
+  'casing-kept': 'Outside casing kept',
+  'makers-sheet': 'By the maker’s sheet',
 }
 
 export const SCHOOL_LEVEL_NAMES: Readonly<Record<SchoolLevel, string>> = {

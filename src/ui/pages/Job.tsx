@@ -22,6 +22,7 @@ import { STAGE_NAMES } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { MethodPicker } from '../parts/MethodPicker'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
@@ -243,6 +244,7 @@ function JobPractices({
       {said && <Said role="alert">{said}</Said>}
       {clash && <ClashNote clash={clash} step={job.step} onChoose={choose} />}
       <div style={{ maxWidth: 560 }}>
+        <MethodPicker own={data} onChange={own => save(own, 'whole')} />
         <SchoolList
           own={data}
           standing={resolveSchools(firm.schools, data, {})}
