@@ -144,7 +144,10 @@ test('field, ladder and drawing stay where they are from one reading to the next
 
 test('the sheet works by keyboard alone', async ({ page }) => {
   await newOpening(page, `Keys ${Date.now()}`, 'Watch house', 'The leaf itself')
-  await page.locator('body').press('n')
+  await expect(field(page)).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(field(page)).not.toBeFocused()
+  await page.keyboard.press('n')
   await expect(field(page)).toBeFocused()
   for (const typed of ['36', '36', '36', '80', '80']) {
     await page.keyboard.type(typed)

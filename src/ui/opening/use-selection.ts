@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import type { Stage } from '@/core/base/stages'
 import { isAnswered } from '@/core/survey/survey'
 import { ladderFor } from '@/core/survey/survey-of'
@@ -26,6 +26,7 @@ export function useSelection(store: SheetStore, first: Stage) {
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
   const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
   useKeptDraft(sheet.opening.id, setSelected)
+  useFieldOnArrival(stage, inputRef)
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
@@ -61,6 +62,13 @@ export function useSelection(store: SheetStore, first: Stage) {
     onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
   })
   return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected }
+}
+
+/** Whoever comes to measure with a keyboard types at once. By touch nothing is focused: a keyboard would cover the drawing. */
+function useFieldOnArrival(stage: Stage, field: RefObject<HTMLInputElement | null>): void {
+  useEffect(() => {
+    if (stage === 'measure' && matchMedia('(pointer: fine)').matches) field.current?.focus({ preventScroll: true })
+  }, [stage, field])
 }
 
 /** What stood half typed before a reload is gone on with. */

@@ -27,6 +27,8 @@ export function useSheetKeys(keys: Keys) {
         event.preventDefault()
         return keys.onUndo()
       }
+      // Out of an empty field, so that the single keys act.
+      if (event.key === 'Escape' && target?.closest('input') && !isTypedIn(target)) target.blur()
       if (
         !on ||
         event.ctrlKey ||
