@@ -2,6 +2,7 @@ import { leavesOf } from '@/core/base/trace'
 import { said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import { handPlan } from '@/core/drawing/hand-plan'
+import { orderedElevation } from '@/core/drawing/ordered-elevation'
 import type { Order, OrderLine, Traced } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
 import type { Job } from '@/core/survey/job-record'
@@ -126,10 +127,12 @@ function changeBlocks(changes: readonly LineChange[], step: DisplayStep): readon
 
 function lineBlocks(line: OrderLine, number: number, step: DisplayStep): readonly Block[] {
   const plan = handPlan(line)
+  const front = orderedElevation(line)
   return [
     { kind: 'heading', text: `Line ${number}: ${line.opening.tag} ${line.opening.name}, quantity ${line.quantity}` },
     ...(handWords(line) === '' ? [] : [{ kind: 'text', text: handWords(line) } as const]),
     ...(plan ? [{ kind: 'drawing', scene: plan, heightMm: 48, caption: 'Plan, outside below' } as const] : []),
+    ...(front ? [{ kind: 'drawing', scene: front, heightMm: 62, caption: 'From outside, as ordered' } as const] : []),
     {
       kind: 'facts',
       rows: [...sizeRows(line, step), ...sheetRows(line, step), ...doorRows(line, step), ...otherRows(line, step)],

@@ -37,8 +37,11 @@ describe('the order sheet', () => {
     expect(text.indexOf('Hinges on the LEFT')).toBeLessThan(text.indexOf('back to the hinges RH'))
     expect(text).toContain('conventions disagree')
   })
-  it('draws which way the door goes', () =>
-    expect(draft.blocks.filter(block => block.kind === 'drawing')).toHaveLength(1))
+  it('draws which way the door goes, and how it looks from outside', () =>
+    expect(draft.blocks.flatMap(block => (block.kind === 'drawing' ? [block.caption] : []))).toEqual([
+      'Plan, outside below',
+      'From outside, as ordered',
+    ]))
   it('answers what a clerk would ask back', () => {
     const text = textOf(draft.blocks)
     for (const part of [
