@@ -5,7 +5,7 @@ import { NOTHING_ASKED } from './fit/fit-of'
 import type { FitGiven } from './fit/fitted'
 import type { TestsRequest } from './handover/plan-tests'
 import { chanceOf } from './opening/judge-standing'
-import { deliveryOf } from './order/delivery'
+import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
 import type { SealGiven } from './seal/sealed'
 import { sealedAgainst } from './specification/visit'
@@ -66,6 +66,7 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
     wishes: records.wishes,
     chance: chanceOf(specified.value.hole, offered.stood, lengths),
     delivery: deliveryOf(records.opening.id, records.orders, records.receipts),
+    owed: owedOn(records.opening.id, records.orders, records.receipts),
     log: records.log,
     now,
     lengths,

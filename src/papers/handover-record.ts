@@ -2,6 +2,7 @@ import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
 import { standingEntries } from '@/core/log/standing'
+import { owedOn } from '@/core/order/delivery'
 import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
 import type { EdgePlan } from '@/core/seal/plan-seals'
@@ -14,7 +15,7 @@ import { bothUnits } from '@/words/both-units'
 import { figuresIn } from '@/words/figures'
 import { FAMILY_NAMES, SIZE_NAMES } from '@/words/kinds'
 import { SEAL_NAMES, shimName, sideName } from '@/words/names'
-import { handWords } from '@/words/order'
+import { handWords, owedWords } from '@/words/order'
 import { packWords } from '@/words/packs'
 import { stepName } from '@/words/steps'
 import { foundWords, testWords } from '@/words/tests'
@@ -77,11 +78,19 @@ function unitBlocks(job: Job, records: OpeningRecords, { door }: Work): readonly
         ...(labelWanted > 0
           ? ([['Fire label', `${labelWanted} minutes wanted, ${unit.labelMinutes ?? 0} on it`]] as const)
           : []),
+        ...owedRows(records),
         ...(line.reason ? ([['Why this one', line.reason]] as const) : []),
       ],
     },
     ...(hand ? [{ kind: 'text', text: hand } as const] : []),
   ]
+}
+
+function owedRows({ opening, orders, receipts }: OpeningRecords): readonly (readonly [string, string])[] {
+  const owed = owedOn(opening.id, orders, receipts)
+  if (!owed) return []
+  const parts = owed.parts.map(({ part, missing }) => `${part}:${missing}`).join(' ')
+  return [['Still owed', `${owedWords(parts, owed.note)}; since ${owed.at.slice(0, 10)}, ${owed.by}`]]
 }
 
 function testBlocks(job: Job, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {

@@ -1,8 +1,8 @@
 import { leavesOf } from '@/core/base/trace'
 import { said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
+import { frontOf } from '@/core/doors/doors'
 import { handPlan } from '@/core/drawing/hand-plan'
-import { orderedElevation } from '@/core/drawing/ordered-elevation'
 import type { Order, OrderLine, Traced } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
 import type { Job } from '@/core/survey/job-record'
@@ -127,7 +127,7 @@ function changeBlocks(changes: readonly LineChange[], step: DisplayStep): readon
 
 function lineBlocks(line: OrderLine, number: number, step: DisplayStep): readonly Block[] {
   const plan = handPlan(line)
-  const front = orderedElevation(line)
+  const front = frontOf(line)
   return [
     { kind: 'heading', text: `Line ${number}: ${line.opening.tag} ${line.opening.name}, quantity ${line.quantity}` },
     ...(handWords(line) === '' ? [] : [{ kind: 'text', text: handWords(line) } as const]),

@@ -8,7 +8,7 @@ import { assumedWords, factText, placeName } from './finding-facts'
 import { WAY_NAMES } from './kinds'
 import { sideName, WISH_NAMES } from './names'
 import { OFFER_WORDS } from './offer-findings'
-import { FLUSH_NAMES } from './order'
+import { FLUSH_NAMES, owedWords } from './order'
 import { type Say, type Words, words } from './say'
 import { stepName } from './steps'
 import { SURVEY_WORDS } from './survey-findings'
@@ -170,6 +170,10 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'unit-not-accepted': words(
     () => 'Do not remove the old door yet',
     'The new unit is ordered, and nobody has looked at it and accepted it.',
+  ),
+  'parts-owed': words(
+    f => `Owed since ${f('since')}: ${owedWords(f('parts'), f('note'))}`,
+    'Look at the delivery again when it is here. The claim note says what is owed.',
   ),
   'unit-held': words(
     () => 'Do not remove the old door',

@@ -79,6 +79,15 @@ export const CLOSER_NAMES: Readonly<Record<'top' | 'foot' | 'under-glass', strin
   'under-glass': 'a hand under the glass',
 }
 
+/** What is owed, from `part:how many` and the note that was taken down. */
+export function owedWords(parts: string, note: string): string {
+  const counted = parts.split(' ').flatMap(one => {
+    const [part, missing] = one.split(':')
+    return part && missing ? [`${missing} ${PART_NAMES[part as PartCount] ?? part}`] : []
+  })
+  return [...counted, note].filter(Boolean).join(', ') || 'see its receipt'
+}
+
 /** What is never in the box, whoever makes it. */
 export const notIncluded = (lacks: readonly Lack[]): string =>
   `Not included: ${[...lacks.map(one => LACK_NAMES[one]), 'spare trim', 'shims', 'sealant', 'foam'].join(', ')}.`

@@ -4,6 +4,8 @@ import type { JudgeOf } from '../catalogue/request'
 import type { SiteOf } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import type { PartsOf } from '../drawing/drawn'
+import type { Mark } from '../drawing/scene'
+import type { HandOrdered } from '../drawing/unit-front'
 import type { FitOf, MakerAsks } from '../fit/fit-of'
 import type { TestsOf } from '../handover/tests-of'
 import type { OrderOf } from '../order/order-of'
@@ -45,6 +47,8 @@ export type UnitDoor<K extends UnitKind> = {
   readonly frame: (unit: UnitOf<K>) => FrameOf
   /** What its maker asks for when it is set, where the sheet says it. */
   readonly asks: (unit: UnitOf<K>) => MakerAsks
+  /** How it looks from outside, its lower left corner at 0; empty where its kind has no front. */
+  readonly front: (unit: UnitOf<K>, hand: HandOrdered) => readonly Mark[]
   /** Tests in place of those of its opening; `null` where those hold. */
   readonly tests: TestsOf | null
 }

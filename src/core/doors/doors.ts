@@ -1,6 +1,8 @@
 import type { Family, UnitKind } from '../base/kinds'
 import type { Judges } from '../catalogue/request'
 import type { CatalogueUnit } from '../catalogue/unit'
+import type { Scene } from '../drawing/scene'
+import { type HandOrdered, orderedFront } from '../drawing/unit-front'
 import type { Door, UnitDoor } from './door'
 import { HINGED_OUTSIDE, HINGED_OUTSIDE_UNIT } from './hinged-outside'
 import { INTERIOR, INTERIOR_UNIT } from './interior'
@@ -43,6 +45,10 @@ export const UNIT_DOORS: { readonly [K in UnitKind]: UnitDoor<K> } = {
 /** What a unit's kind answers. */
 export const doorOfUnit = (unit: CatalogueUnit): UnitDoor<UnitKind> =>
   UNIT_DOORS[unit.kind] as unknown as UnitDoor<UnitKind>
+
+/** What is ordered as it looks from outside, with its sizes; `null` for a kind without a front. */
+export const frontOf = (line: HandOrdered & { readonly unit: CatalogueUnit }): Scene | null =>
+  orderedFront(line.unit, doorOfUnit(line.unit).front(line.unit as never, line))
 
 export const JUDGES: Judges = Object.fromEntries(
   Object.entries(UNIT_DOORS).map(([kind, door]) => [kind, door.judge]),

@@ -2,6 +2,7 @@ import { judgeInHole } from '../catalogue/judge-in-hole'
 import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
 import type { UnitOf } from '../catalogue/unit'
 import { undivided } from '../drawing/opening-box'
+import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
 import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
 import type { Door, UnitDoor } from './door'
@@ -67,5 +68,6 @@ export const HINGED_OUTSIDE_UNIT: UnitDoor<'hinged-outside'> = {
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
   asks: sillAsks,
+  front: framedFront,
   tests: null,
 }

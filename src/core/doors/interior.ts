@@ -5,6 +5,7 @@ import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { bore } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
+import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { cardSpares } from '../order/spares'
@@ -67,5 +68,6 @@ export const INTERIOR_UNIT: UnitDoor<'interior'> = {
   leaf: unit => hungSheet(unit, null),
   frame: plainFrame,
   asks: asksNothing,
+  front: framedFront,
   tests: null,
 }

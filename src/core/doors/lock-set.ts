@@ -4,6 +4,7 @@ import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { bore } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
+import { noFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
 import { NO_SPARES } from '../order/spares'
 import { locks } from '../specification/wall-rules'
@@ -60,5 +61,6 @@ export const LOCK_SET_UNIT: UnitDoor<'lock-set'> = {
   leaf: () => null,
   frame: noFrame,
   asks: asksNothing,
+  front: noFront,
   tests: ['latches', 'deadbolt', 'rattle'],
 }

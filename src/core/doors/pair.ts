@@ -4,6 +4,7 @@ import { all, boredAs, fireLabel, glassAs, madeOf, swingWay } from '../catalogue
 import type { UnitOf } from '../catalogue/unit'
 import { meetingHandle, panels } from '../drawing/family-parts'
 import { leavesRead } from '../drawing/opening-box'
+import { pairFront } from '../drawing/unit-front'
 import { twoLeaves } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { outsideSpares } from '../order/spares'
@@ -116,5 +117,6 @@ export const PAIR_UNIT: UnitDoor<'pair'> = {
     passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
   }),
   asks: sillAsks,
+  front: pairFront,
   tests: null,
 }

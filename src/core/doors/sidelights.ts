@@ -4,6 +4,7 @@ import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '.
 import type { UnitOf } from '../catalogue/unit'
 import { panels, sidelightGlass } from '../drawing/family-parts'
 import { lightsRead } from '../drawing/opening-box'
+import { sidelitFront } from '../drawing/unit-front'
 import { betweenLights } from '../fit/fastening'
 import { type HungLeaf, type LeafKnown, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { hangingLeaf, partsAddUp, placeAsks } from '../specification/leaf-rules'
@@ -95,5 +96,6 @@ export const SIDELIGHTS_UNIT: UnitDoor<'sidelights'> = {
     passiveLeaf: null,
   }),
   asks: sillAsks,
+  front: sidelitFront,
   tests: null,
 }

@@ -3,6 +3,7 @@ import { all, fireLabel, glassAs, madeOf, movesPanel } from '../catalogue/requir
 import type { UnitOf } from '../catalogue/unit'
 import { panels, slidingArrow } from '../drawing/family-parts'
 import { halves } from '../drawing/opening-box'
+import { panelsFront } from '../drawing/unit-front'
 import { slidingLegs } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { NO_SPARES } from '../order/spares'
@@ -66,5 +67,6 @@ export const SLIDER_UNIT: UnitDoor<'slider'> = {
   leaf: () => null,
   frame: plainFrame,
   asks: unit => ({ ...sillAsks(unit), hasCap: false }),
+  front: panelsFront,
   tests: null,
 }

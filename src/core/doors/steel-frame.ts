@@ -4,6 +4,7 @@ import { all, boredAs, fireLabel, glassAs, goesRoundWall, hingeSide, madeOf, swi
 import type { UnitOf } from '../catalogue/unit'
 import { wrappedLeaf } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
+import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { cardSpares } from '../order/spares'
@@ -69,5 +70,6 @@ export const STEEL_FRAME_UNIT: UnitDoor<'steel-frame'> = {
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
   asks: asksNothing,
+  front: framedFront,
   tests: null,
 }

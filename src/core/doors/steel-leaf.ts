@@ -4,6 +4,7 @@ import { oldGaps, oldLeaf } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { bore, glass, hingePlates } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
+import { leafFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { NO_SPARES } from '../order/spares'
@@ -107,5 +108,6 @@ export const STEEL_LEAF_UNIT: UnitDoor<'steel-leaf'> = {
   }),
   frame: noFrame,
   asks: asksNothing,
+  front: leafFront,
   tests: null,
 }

@@ -5,6 +5,7 @@ import { trimRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { entryDoor } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
+import { leafFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
 import { NO_SPARES } from '../order/spares'
@@ -92,5 +93,6 @@ export const STORM_UNIT: UnitDoor<'storm'> = {
   leaf: () => SILENT_LEAF,
   frame: noFrame,
   asks: asksNothing,
+  front: leafFront,
   tests: null,
 }

@@ -4,7 +4,7 @@ import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Offer, OfferCode } from '../catalogue/offer'
 import type { LogEntry } from '../log/log'
-import { type Delivery, type DeliveryCode, deliveryFindings } from '../order/delivery'
+import { type Delivery, type DeliveryCode, deliveryFindings, type Owed } from '../order/delivery'
 import { type Cavity, cavityFill, type SillSystem, sillSystem } from '../specification/bedding'
 import { hingePlaces, SILENT_HINGES } from '../specification/hinge-places'
 import type { LeafSheet } from '../specification/hung-leaf'
@@ -55,6 +55,7 @@ export type FitGiven = {
   readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit'>
   readonly chance: number | null
   readonly delivery: Delivery
+  readonly owed: Owed | null
   readonly log: readonly LogEntry[]
   readonly now: string
   readonly lengths: TradeLengths
@@ -90,7 +91,7 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       delivery,
     },
     findings: [
-      ...deliveryFindings(delivery),
+      ...deliveryFindings(delivery, given.owed),
       ...(isWorkedOut ? [] : [notWorkedOut]),
       ...planned.findings,
       ...(chosen?.reasons ?? []),

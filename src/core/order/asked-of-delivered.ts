@@ -48,5 +48,9 @@ export const checksAsked = (line: OrderLine): readonly Check[] => CHECKS.filter(
 export const partsAsked = ({ unit, spares }: OrderLine): readonly PartCount[] =>
   PART_COUNTS.filter(part => (part === 'keys' ? comesLocked(unit) : (spares[part] ?? 0) > 0))
 
+/** How many of a part are to come: as ordered, and a key at least where a lock comes with it. */
+export const partsWanted = ({ spares }: OrderLine, part: PartCount): number =>
+  part === 'keys' ? 1 : (spares[part] ?? 0)
+
 const comesLocked = (unit: OrderLine['unit']): boolean =>
   hasPart(unit.kind, 'locking') || (hasPart(unit.kind, 'bored') && !unit.lacks.includes('lock'))

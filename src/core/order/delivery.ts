@@ -1,7 +1,8 @@
 import type { Finding } from '../base/finding'
+import { partsAsked, partsWanted } from './asked-of-delivered'
 import type { Order } from './order'
 import type { Receipt } from './receipt'
-import { isAccepted } from './receipt-values'
+import { isAccepted, type PartCount } from './receipt-values'
 import { standingOrders } from './revision'
 import { isSameLine } from './same-line'
 
@@ -24,18 +25,47 @@ export function receiptsFor(order: Order, orders: readonly Order[], receipts: re
 
 /** The delivery of an opening by its standing order and the last receipt of its line. */
 export function deliveryOf(openingId: string, orders: readonly Order[], receipts: readonly Receipt[]): Delivery {
-  const order = standingOrders(orders).findLast(one => one.lines.some(line => line.opening.id === openingId))
-  if (!order) return 'not-ordered'
-  const number = order.lines.findIndex(line => line.opening.id === openingId) + 1
-  const last = receiptsFor(order, orders, receipts).findLast(one => one.line === number)
-  if (!last) return 'awaited'
-  return isAccepted(last.state) ? 'accepted' : 'held'
+  const standing = standingLine(openingId, orders, receipts)
+  if (!standing) return 'not-ordered'
+  if (!standing.last) return 'awaited'
+  return isAccepted(standing.last.state) ? 'accepted' : 'held'
 }
 
-export type DeliveryCode = 'unit-not-accepted' | 'unit-held'
+/** The line that is ordered for an opening, and what was last received on it; `null` where nothing is ordered. */
+function standingLine(openingId: string, orders: readonly Order[], receipts: readonly Receipt[]) {
+  const order = standingOrders(orders).findLast(one => one.lines.some(line => line.opening.id === openingId))
+  if (!order) return null
+  const at = order.lines.findIndex(line => line.opening.id === openingId)
+  const last = receiptsFor(order, orders, receipts).findLast(one => one.line === at + 1) ?? null
+  return { line: order.lines[at]!, last }
+}
 
-/** The old door is not removed before the new unit was looked at and accepted. */
-export function deliveryFindings(delivery: Delivery): readonly Finding<DeliveryCode>[] {
+/** What a supplier still owes on an accepted unit. */
+export type Owed = {
+  readonly parts: readonly { readonly part: PartCount; readonly missing: number }[]
+  readonly note: string
+  /** ISO 8601, and who looked. */
+  readonly at: string
+  readonly by: string
+}
+
+/** What is owed by the last receipt of an opening's unit; `null` where nothing is, or where the unit itself is not accepted. */
+export function owedOn(openingId: string, orders: readonly Order[], receipts: readonly Receipt[]): Owed | null {
+  const { line, last } = standingLine(openingId, orders, receipts) ?? { line: null, last: null }
+  if (!line || last?.state !== 'accepted-parts-owed') return null
+  const parts = partsAsked(line).flatMap(part => {
+    const came = last.counts[part]
+    const missing = came === undefined ? 0 : partsWanted(line, part) - came
+    return missing > 0 ? [{ part, missing }] : []
+  })
+  return { parts, note: last.note, at: last.at, by: last.by }
+}
+
+export type DeliveryCode = 'unit-not-accepted' | 'unit-held' | 'parts-owed'
+
+/** The old door is not removed before the new unit was looked at and accepted; what is owed on it stays in sight until it is there. */
+export function deliveryFindings(delivery: Delivery, owed: Owed | null): readonly Finding<DeliveryCode>[] {
+  if (owed) return [partsOwed(owed)]
   if (delivery === 'not-ordered' || delivery === 'accepted') return []
   const isHeld = delivery === 'held'
   return [
@@ -49,3 +79,12 @@ export function deliveryFindings(delivery: Delivery): readonly Finding<DeliveryC
     },
   ]
 }
+
+const partsOwed = ({ parts, note, at }: Owed): Finding<DeliveryCode> => ({
+  code: 'parts-owed',
+  place: 'unit',
+  severity: 'watch',
+  facts: { parts: parts.map(({ part, missing }) => `${part}:${missing}`).join(' '), note, since: at.slice(0, 10) },
+  rule: 'receipt',
+  cures: ['receipt.look'],
+})

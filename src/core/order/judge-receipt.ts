@@ -3,7 +3,7 @@ import type { TradeLengths } from '../base/trade-lengths'
 import type { OpeningPoints } from '../opening/opening'
 import { goesThrough, placeUnit } from '../opening/place-unit'
 import { type Length, largestOf, magnitude, minus, plus, smallestOf } from '../units/length'
-import { orderedReadings, partsAsked } from './asked-of-delivered'
+import { orderedReadings, partsAsked, partsWanted } from './asked-of-delivered'
 import type { OrderLine } from './order'
 import type { Receipt } from './receipt'
 import type { ReceiptState, UnitReading } from './receipt-values'
@@ -201,7 +201,7 @@ const judgeChecks = ({ checks }: Found): readonly Finding<ReceiptCode>[] =>
 /** Parts that came short: those that were ordered with it, and a key at least where a lock comes with it. */
 function judgeParts(line: OrderLine, { counts }: Found): readonly Finding<ReceiptCode>[] {
   return partsAsked(line).flatMap(part => {
-    const wanted = part === 'keys' ? 1 : (line.spares[part] ?? 0)
+    const wanted = partsWanted(line, part)
     const came = counts[part]
     return came !== undefined && came < wanted ? [say('receipt-parts', 'watch', part, { wanted, came }, 'receipt')] : []
   })

@@ -1,3 +1,4 @@
+import { findingWords } from '../../words/findings'
 import { type CatalogueUnit, said } from '../catalogue/unit'
 import { UNIT_DOORS } from '../doors/doors'
 import { assumedOpening } from '../opening/model-opening'
@@ -5,7 +6,7 @@ import { leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { done, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { type Length, ZERO } from '../units/length'
 import { checksAsked, orderedReadings, partsAsked } from './asked-of-delivered'
-import { deliveryOf, receiptsFor } from './delivery'
+import { deliveryOf, owedOn, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
 import type { Order, OrderLine } from './order'
 import { type Receipt, receiptSchema } from './receipt'
@@ -218,6 +219,30 @@ describe('where a unit is', () => {
       ['b', 1, 'accepted'],
       ['b', 2, 'hold'],
     ])
+  })
+  it('says what is owed until a later receipt has it', () => {
+    const spared = { ...line, spares: { ...line.spares, 'long-screws': 6, plugs: 4 } }
+    const orders = [order('a', [spared])]
+    const short: Receipt = {
+      ...receipt('a', 1, 'accepted-parts-owed'),
+      counts: { 'long-screws': 4, plugs: 4 },
+      note: 'left casing dented',
+    }
+    expect(owedOn(id, orders, [short])).toEqual({
+      parts: [{ part: 'long-screws', missing: 2 }],
+      note: 'left casing dented',
+      at: short.at,
+      by: 'Ida Marlow',
+    })
+    expect(owedOn(id, orders, [short, receipt('a', 1, 'accepted')])).toBeNull()
+    expect(owedOn(id, orders, [receipt('a', 1, 'hold')])).toBeNull()
+    expect(owedOn(id, [], [])).toBeNull()
+    const own = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
+    const owed = (receipts: readonly Receipt[]) =>
+      done({ ...own, orders, receipts }, trade()).work.fit.findings.find(one => one.code === 'parts-owed')
+    expect(owed([short])?.facts).toEqual({ parts: 'long-screws:2', note: 'left casing dented', since: '2026-01-03' })
+    expect(findingWords(owed([short])!, '1/16').title).toBe('Owed since 2026-01-03: 2 long screws, left casing dented')
+    expect(owed([short, receipt('a', 1, 'accepted')])).toBeUndefined()
   })
   it('decides whether the old door may come out', () => {
     const run = (receipts: readonly Receipt[]) => {

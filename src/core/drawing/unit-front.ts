@@ -1,12 +1,11 @@
-import type { UnitKind } from '../base/kinds'
-import type { CatalogueUnit } from '../catalogue/unit'
 import { point } from '../geometry/point'
 import type { OrderLine } from '../order/order'
 import { inches, type Length, nearestTick, negate } from '../units/length'
 import { type Box, boxOf, cornersOf } from './door-shape'
 import { type Certainty, dimension, label, type Mark, path, type Scene } from './scene'
 
-type Ordered = Pick<OrderLine, 'unit' | 'hinges' | 'swing' | 'activeLeaf' | 'panels'>
+/** Which hand is ordered, as far as it bears on the front. */
+export type HandOrdered = Pick<OrderLine, 'hinges' | 'activeLeaf' | 'panels'>
 
 const LEG = inches(0, 3, 4)
 const UNDER_LEAF = inches(1)
@@ -14,21 +13,13 @@ const BACKSET = inches(2, 3, 4)
 const HANDLE_UP = inches(36)
 const MARGIN = inches(12)
 
-/** Which kinds are ordered as a leaf or a door without a frame of their own: what is drawn is the leaf itself. */
-const IS_LEAF: { readonly [K in UnitKind]?: true } = { storm: true, 'steel-leaf': true }
-
-/** The unit of an order's line from outside, with the sizes that are ordered; `null` for a lock set, which has no elevation.
- *  What its sheet does not say is drawn dashed, without a figure. */
-export function orderedElevation(line: Ordered): Scene | null {
-  const { unit } = line
-  if (unit.kind === 'lock-set') return null
-  const { width, height } = unit
-  const hole = IS_LEAF[unit.kind] ? [] : [path('frame', 'unit', cornersOf(boxOf(0, 0, width, height)))]
+/** A unit from outside with the sizes that are ordered; `null` where its kind has no front. */
+export function orderedFront({ width, height }: Size, marks: readonly Mark[]): Scene | null {
+  if (marks.length === 0) return null
   return {
     name: 'ordered',
     marks: [
-      ...hole,
-      ...insideOf(line),
+      ...marks,
       dimension('unit.width', point(0, 0), point(width, 0), negate(inches(5))),
       dimension('unit.height', point(0, 0), point(0, height), inches(7)),
     ],
@@ -37,24 +28,21 @@ export function orderedElevation(line: Ordered): Scene | null {
   }
 }
 
-function insideOf(line: Ordered): readonly Mark[] {
-  const { unit, hinges } = line
-  switch (unit.kind) {
-    case 'lock-set':
-      return []
-    case 'storm':
-    case 'steel-leaf':
-      return leaf('leaf', boxOf(0, 0, unit.width, unit.height), hinges, 'sure')
-    case 'slider':
-      return panels(unit, line.panels)
-    case 'pair':
-      return pair(unit, line.activeLeaf)
-    case 'sidelights':
-      return sidelit(unit, hinges)
-    default:
-      return leaf('leaf', leafBox(unit), hinges, said(unit))
-  }
-}
+// The fronts of the kinds. What a sheet does not say is drawn dashed, without a figure.
+
+const frame = ({ width, height }: Size): Mark => path('frame', 'unit', cornersOf(boxOf(0, 0, width, height)))
+
+export const noFront = (): readonly Mark[] => []
+
+/** A leaf or a door that is ordered without a frame: the size is its own. */
+export const leafFront = ({ width, height }: Size, { hinges }: HandOrdered): readonly Mark[] =>
+  leaf('leaf', boxOf(0, 0, width, height), hinges, 'sure')
+
+/** One leaf in its frame. */
+export const framedFront = (unit: Hung, { hinges }: HandOrdered): readonly Mark[] => [
+  frame(unit),
+  ...leaf('leaf', leafBox(unit), hinges, said(unit)),
+]
 
 type Hung = Size & { readonly leafWidth: Length | null; readonly leafHeight: Length | null }
 type Size = { readonly width: Length; readonly height: Length }
@@ -84,7 +72,10 @@ function leaf(id: string, box: Box, hinges: 'left' | 'right' | null, certainty: 
 }
 
 /** Two leaves side by side, the active one named and handled; each hangs on its own leg. */
-function pair(unit: CatalogueUnit & { readonly kind: 'pair' }, active: 'left' | 'right' | null): readonly Mark[] {
+export function pairFront(
+  unit: Hung & { readonly passiveLeafWidth: Length | null },
+  { activeLeaf: active }: HandOrdered,
+): readonly Mark[] {
   const own = unit.leafWidth ?? nearestTick((unit.width - 2 * LEG) / 2)
   const other = unit.passiveLeafWidth ?? (unit.leafWidth === null ? own : nearestTick(unit.width - 2 * LEG - own))
   const certainty: Certainty = unit.passiveLeafWidth === null ? 'assumed' : said(unit)
@@ -93,18 +84,19 @@ function pair(unit: CatalogueUnit & { readonly kind: 'pair' }, active: 'left' | 
   const left = active === 'right' ? other : own
   const from = (unit.width - own - other) / 2
   const boxes = { left: boxOf(from, y, left, high), right: boxOf(from + left, y, own + other - left, high) }
-  return (['left', 'right'] as const).flatMap(side => {
+  const leaves = (['left', 'right'] as const).flatMap(side => {
     const box = boxes[side]
     const marks = leaf(`leaf.${side}`, box, side, certainty)
     const name = label('active', point(nearestTick(box.x + box.width / 2), nearestTick(y + high * 0.7)), 'active')
     return side === active ? [...marks, name] : marks.filter(one => one.role !== 'handle')
   })
+  return [frame(unit), ...leaves]
 }
 
 /** The leaf between its fixed lights; where a light's width is not said, it stands where the others leave it. */
-function sidelit(
-  unit: CatalogueUnit & { readonly kind: 'sidelights' },
-  hinges: 'left' | 'right' | null,
+export function sidelitFront(
+  unit: Hung & { readonly sidelightLeft: Length | null; readonly sidelightRight: Length | null },
+  { hinges }: HandOrdered,
 ): readonly Mark[] {
   const [left, right] = [unit.sidelightLeft ?? 0, unit.sidelightRight ?? 0]
   const isSaid = unit.sidelightLeft !== null && unit.sidelightRight !== null
@@ -114,6 +106,7 @@ function sidelit(
       ? [path('glass', id, cornersOf(boxOf(x, UNDER_LEAF, width, unit.height - LEG - UNDER_LEAF)), true, certainty)]
       : []
   return [
+    frame(unit),
     ...pane('sidelight.left', LEG, left),
     ...pane('sidelight.right', unit.width - LEG - right, right),
     ...leaf('leaf', leafBox(unit, left, unit.width - right), hinges, isSaid ? said(unit) : 'assumed'),
@@ -121,13 +114,15 @@ function sidelit(
 }
 
 /** Two panels, each with what it does. */
-function panels({ width, height }: Size, which: 'OX' | 'XO' | null): readonly Mark[] {
+export function panelsFront(unit: Size, { panels: which }: HandOrdered): readonly Mark[] {
+  const { width, height } = unit
   const half = width / 2
-  return [0, 1].flatMap(side => {
+  const both = [0, 1].flatMap(side => {
     const [from, to] = side === 0 ? [LEG, half] : [half, width - LEG]
     const box = boxOf(from, UNDER_LEAF, to - from, height - LEG - UNDER_LEAF)
     const at = point(nearestTick((from + to) / 2), nearestTick(height * 0.6))
     const word = which === null ? 'which-moves' : which[side] === 'O' ? 'moves' : 'fixed'
     return [path('leaf', `panel.${side + 1}`, cornersOf(box), true), label(`panel-word.${side + 1}`, at, word)]
   })
+  return [frame(unit), ...both]
 }
