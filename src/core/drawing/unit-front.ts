@@ -20,10 +20,10 @@ export function orderedFront({ width, height }: Size, marks: readonly Mark[]): S
     name: 'ordered',
     marks: [
       ...marks,
-      dimension('unit.width', point(0, 0), point(width, 0), negate(inches(5))),
-      dimension('unit.height', point(0, 0), point(0, height), inches(7)),
+      dimension('unit.width', point(0, 0), point(width, 0), negate(inches(9))),
+      dimension('unit.height', point(0, 0), point(0, height), inches(10)),
     ],
-    from: point(nearestTick(-MARGIN - inches(6)), nearestTick(-MARGIN)),
+    from: point(nearestTick(-MARGIN - inches(8)), nearestTick(-MARGIN - inches(4))),
     to: point(nearestTick(width + MARGIN), nearestTick(height + inches(3))),
   }
 }

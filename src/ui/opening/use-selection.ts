@@ -26,7 +26,7 @@ export function useSelection(store: SheetStore, first: Stage) {
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
   const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
   useKeptDraft(sheet.opening.id, setSelected)
-  useFieldOnArrival(stage, inputRef)
+  useFieldOnArrival(stage === 'measure' && nextOpen(ladder, survey, null) !== null, inputRef)
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
@@ -64,11 +64,11 @@ export function useSelection(store: SheetStore, first: Stage) {
   return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected }
 }
 
-/** Whoever comes to measure with a keyboard types at once. By touch nothing is focused: a keyboard would cover the drawing. */
-function useFieldOnArrival(stage: Stage, field: RefObject<HTMLInputElement | null>): void {
+/** Whoever comes to measure with a keyboard, and has something left to read, types at once. By touch nothing is focused: a keyboard would cover the drawing. */
+function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement | null>): void {
   useEffect(() => {
-    if (stage === 'measure' && matchMedia('(pointer: fine)').matches) field.current?.focus({ preventScroll: true })
-  }, [stage, field])
+    if (isToRead && matchMedia('(pointer: fine)').matches) field.current?.focus({ preventScroll: true })
+  }, [isToRead, field])
 }
 
 /** What stood half typed before a reload is gone on with. */
