@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { requestFrom } from '@/core/ask-work'
+import { USUAL_KIND } from '@/core/base/kinds'
 import { randomFrom, wholeFrom } from '@/core/base/random'
 import { judgeUnit } from '@/core/catalogue/judge-unit'
 import { indexCatalogue, rankCatalogue } from '@/core/catalogue/rank-catalogue'
@@ -12,7 +13,7 @@ import { tradeWith } from '@/trade/trade'
 import { median } from './median'
 import { recordsIn } from './records-in'
 
-type Hinged = UnitOf<'hinged-outside'>
+type Hinged = UnitOf<typeof USUAL_KIND>
 
 /** A made-up catalogue of so many hinged units: a thousand and more sizes, five makers' prices, stock and made. */
 export function largeCatalogue(like: Hinged, count: number, seed = 50_000): readonly Hinged[] {
@@ -111,7 +112,7 @@ export function benchCatalogue(
   const request = requestFrom(records, tradeWith([]))!
   let possible = 0
   const judgeMs = median(15, () => {
-    const ranking = rankCatalogue(catalogue, ['hinged-outside'], request)
+    const ranking = rankCatalogue(catalogue, [USUAL_KIND], request)
     possible = ranking.possible
     return ranking.order.slice(0, 60).map(i => judgeUnit(catalogue.units[i]!, request))
   })

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { USUAL_KIND } from '@/core/base/kinds'
 import type { UnitOf } from '@/core/catalogue/unit'
 import { deviationsOf } from '@/core/opening/observe-survey'
 import { readCatalogue } from '@/readers/read-catalogue'
@@ -17,9 +18,9 @@ export const catalogue = (jobFile: string, csv: string, count: number, onProgres
 export const list = (csv: string, count: number) => largeList(largeCatalogue(entryOf(csv), count))
 
 const entryOf = (csv: string) =>
-  readCatalogue(readFileSync(csv, 'utf8')).units.find(
-    one => one.kind === 'hinged-outside' && one.stock,
-  )! as UnitOf<'hinged-outside'>
+  readCatalogue(readFileSync(csv, 'utf8')).units.find(one => one.kind === USUAL_KIND && one.stock)! as UnitOf<
+    typeof USUAL_KIND
+  >
 
 /** How well one blunder is found in 2,000 simulated surveys. */
 export const blunders = () => findBlunders(2000, 20_261, deviationsOf(LENGTHS))

@@ -7,6 +7,7 @@ import type { OpeningRecords, Trade } from './terms'
 import { outcomeOf } from './test/bears'
 import { fact, length, NOW, reading, trade } from './test/fixtures'
 import { KIND_CASES, type KindCase, openingOf, sealed } from './test/kind-cases'
+import { OLD_LEAF } from './test/old-leaf'
 import { goingOn } from './test/orders'
 import { work } from './work'
 
@@ -15,6 +16,7 @@ import { work } from './work'
 
 /** What is usually read at a place, so that every question has an answer before one of them is changed. */
 const USUAL: Readonly<Record<string, string>> = {
+  ...OLD_LEAF,
   through: '0',
   strings: '0',
   'sill.depth': '6',
@@ -35,12 +37,6 @@ const USUAL: Readonly<Record<string, string>> = {
   'leaf.thickness': '1 3/8',
   'sidelight.left': '12',
   'sidelight.right': '0',
-  'hinge.1': '7 1/4',
-  'hinge.2': '37 1/16',
-  'hinge.3': '66 7/8',
-  'hinge.height': '4 1/2',
-  'bore.top': '40 5/16',
-  backset: '2 3/4',
   'case.depth': '3',
   throat: '5 1/8',
   return: '1/2',

@@ -1,7 +1,7 @@
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 
-/** In the job's unit, and in the other for whoever reads it: `37 1/2 in (952.5 mm)`. */
+/** In the job's unit, and in the other for whoever reads it. */
 export const bothUnits = (length: Length, step: DisplayStep): string => {
   const other: DisplayStep = step.includes('/') ? '0.1' : '1/16'
   return `${formatWithUnit(length, step)} (${formatWithUnit(length, other)})`

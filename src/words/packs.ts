@@ -1,7 +1,7 @@
 import type { Pack } from '@/core/fit/pack-gap'
 import { type DisplayStep, formatLength, formatWithUnit } from '@/core/units/format-length'
 
-/** What is laid into a gap, read out: `1/4 + 1/8 + wedge pair, pulled apart 3/16 in`. */
+/** What is laid into a gap, read out: flats from the thickest, then the wedge pair and how far it is pulled apart. */
 export function packWords(pack: Pack | null, step: DisplayStep): string {
   if (!pack) return 'no pack fits'
   if (pack.pieces === 0) return 'nothing to pack'

@@ -6,14 +6,13 @@ import type { UnitOf } from '../catalogue/unit'
 import type { PartsOf } from '../drawing/drawn'
 import type { Mark } from '../drawing/scene'
 import type { HandOrdered } from '../drawing/unit-front'
-import type { FitOf, MakerAsks } from '../fit/fit-of'
+import type { FitOf, FrameOf, MakerAsks } from '../fit/fit-of'
 import type { TestsOf } from '../handover/tests-of'
 import type { OrderOf } from '../order/order-of'
 import type { SealOf } from '../seal/edge'
 import type { LeafSheet } from '../specification/hung-leaf'
 import type { SpecifyOf } from '../specification/specify-of'
 import type { SurveyOf } from '../survey/survey-of'
-import type { Length } from '../units/length'
 
 /** A kind of door as every room asks of it. A missing answer does not compile. */
 export type Door = {
@@ -28,14 +27,6 @@ export type Door = {
   readonly parts: PartsOf
   /** The practices that bear on it, in the order of the work. */
   readonly practices: readonly SchoolId[]
-}
-
-/** What fitting and sealing read off a unit's frame. */
-export type FrameOf = {
-  readonly jamb: Length | null
-  readonly legThickness: Length | null
-  readonly sidelights: { readonly left: Length; readonly right: Length }
-  readonly passiveLeaf: Length | null
 }
 
 /** A kind of unit as every room asks of it. */

@@ -3,8 +3,6 @@ import { withOldLock } from '../catalogue/judge-lock'
 import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
 import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
-import { bore } from '../drawing/family-parts'
-import { undivided } from '../drawing/opening-box'
 import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
 import { detailsWith } from '../order/order-of'
@@ -13,7 +11,7 @@ import { oneLeafEdges } from '../seal/edge'
 import { hangingLeaf, placeAsks, thickerPlates } from '../specification/leaf-rules'
 import { locks } from '../specification/wall-rules'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, WALLS } from './shared'
+import { asksNothing, BORED_LEAF, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, WALLS } from './shared'
 
 /** Inside the house: a leaf in flat jambs, or a lock set for the leaf that stays. */
 export const INTERIOR: Door = {
@@ -38,14 +36,7 @@ export const INTERIOR: Door = {
   fit: { points: oneLeaf, fastener: 'screw', steps: null },
   seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'rattle'],
-  parts: {
-    isOneLeaf: true,
-    parts: bore,
-    divisions: undivided,
-    plan: 'one-leaf',
-    surround: null,
-    readsOutside: false,
-  },
+  parts: BORED_LEAF,
   practices: ['hand-naming', ...INSIDE_PRACTICES],
 }
 

@@ -2,14 +2,12 @@ import { judgeLock } from '../catalogue/judge-lock'
 import { all, fitsLeaf } from '../catalogue/requirements'
 import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
-import { bore } from '../drawing/family-parts'
-import { undivided } from '../drawing/opening-box'
 import { noFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
 import { NO_SPARES } from '../order/spares'
 import { locks } from '../specification/wall-rules'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, noFrame } from './shared'
+import { asksNothing, BORED_LEAF, noFrame } from './shared'
 
 /** A lock for a leaf that stays: of the door only its edge is read. */
 export const LOCK_SET: Door = {
@@ -34,14 +32,7 @@ export const LOCK_SET: Door = {
   fit: { points: nothingFastened, fastener: 'screw', steps: null },
   seal: { edges: () => [], isWorkedOut: true, isOutside: false, surveyIsOldLeaf: true },
   tests: ['latches', 'deadbolt', 'rattle'],
-  parts: {
-    isOneLeaf: true,
-    parts: bore,
-    divisions: undivided,
-    plan: 'one-leaf',
-    surround: null,
-    readsOutside: false,
-  },
+  parts: BORED_LEAF,
   practices: [],
 }
 

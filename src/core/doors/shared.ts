@@ -1,5 +1,7 @@
 import type { SchoolId } from '../base/schools'
-import { type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
+import { bore } from '../drawing/family-parts'
+import { undivided } from '../drawing/opening-box'
+import { type FrameOf, type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
 import { detailsWith } from '../order/order-of'
 import { outsideSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
@@ -8,7 +10,7 @@ import type { LeafSheet } from '../specification/hung-leaf'
 import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { EXTRAS } from '../specification/wish-values'
 import { type Length, ZERO } from '../units/length'
-import type { Door, FrameOf, UnitDoor } from './door'
+import type { Door, UnitDoor } from './door'
 
 // What several kinds answer alike.
 
@@ -107,6 +109,16 @@ export const sillAsks = (unit: SettingSheet & { readonly sillCap: string | null 
   hasCap: unit.sillCap === 'adjustable',
 })
 export const nothingOnSite = () => ({})
+
+/** One leaf inside, drawn with the bore of its lock. */
+export const BORED_LEAF: Door['parts'] = {
+  isOneLeaf: true,
+  parts: bore,
+  divisions: undivided,
+  plan: 'one-leaf',
+  surround: null,
+  readsOutside: false,
+}
 
 /** What the order of one prehung leaf outside asks: everything, sized by its frame. */
 export const ONE_LEAF_OUTSIDE_ORDER = {

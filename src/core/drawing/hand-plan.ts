@@ -66,12 +66,12 @@ function quarter(closed: number, open: number): readonly [number, number] {
 }
 
 /** What a small plan shows round its leaves: walls, frame, width, and which side is which. */
-function planOf(name: string, width: Length, reach: number, swing: Swing | null, leaves: readonly Mark[]): Scene {
+function planOf(width: Length, reach: number, swing: Swing | null, leaves: readonly Mark[]): Scene {
   const [inward, outward] = [swing === 'in' ? reach : 0, swing === 'out' ? reach : 0]
   const dimensionY = swing === 'in' ? 0 : USUAL_WALL
   const insideOver = swing === 'in' ? inches(9) : inches(13)
   return {
-    name,
+    name: 'hand',
     marks: [
       path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, USUAL_WALL))),
       path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, USUAL_WALL))),
@@ -93,11 +93,11 @@ function planOf(name: string, width: Length, reach: number, swing: Swing | null,
 
 /** A small plan of one hinged leaf: only what tells the hand. */
 export const swingPlan = (width: Length, hinges: HingeSide, swing: Swing): Scene =>
-  planOf('swing', width, width, swing, swungLeaf(width, USUAL_WALL, hinges, swing))
+  planOf(width, width, swing, swungLeaf(width, USUAL_WALL, hinges, swing))
 
 /** A small plan of a pair: which way it swings, and which leaf is active. */
 export const pairPlan = (width: Length, active: HingeSide, swing: Swing): Scene =>
-  planOf('pair', width, width / 2, swing, [
+  planOf(width, width / 2, swing, [
     ...swungPair(width, USUAL_WALL, swing),
     label('active', nearest(width * (active === 'left' ? 0.27 : 0.73), -inches(5)), 'active'),
   ])
@@ -117,7 +117,7 @@ export function sliderPlan(width: Length, panels: 'OX' | 'XO'): Scene {
       label(`panel-code.${side + 1}`, nearest(middle, USUAL_WALL + inches(4)), moves ? 'O' : 'X'),
     ]
   }
-  return planOf('slider', width, ZERO, null, [...panel(0), ...panel(1)])
+  return planOf(width, ZERO, null, [...panel(0), ...panel(1)])
 }
 
 /** The plan that tells the hand of an order's line; `null` for what has none. */

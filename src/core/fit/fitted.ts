@@ -15,7 +15,7 @@ import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
 import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
-import type { FitOf, MakerAsks, StepList } from './fit-of'
+import type { FitOf, FrameOf, MakerAsks, StepList } from './fit-of'
 import { planShims, type ShimPlan } from './plan-shims'
 import { type PlannedStep, planSteps, type SettingStep, type StepCode, type StepFacts } from './plan-steps'
 
@@ -46,7 +46,7 @@ export type Fitted = {
 export type FitGiven = {
   readonly of: FitOf
   readonly chosen: Offer | null
-  readonly frame: FrameSheet | null
+  readonly frame: FrameOf | null
   readonly sheet: LeafSheet | null
   readonly asks: MakerAsks
   readonly schools: Schools
@@ -62,14 +62,6 @@ export type FitGiven = {
   readonly flats: readonly Length[]
   readonly hingeTrade: HingeTrade
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
-}
-
-/** What fitting reads off a unit's frame. */
-export type FrameSheet = {
-  readonly jamb: Length | null
-  readonly legThickness: Length | null
-  readonly sidelights: FrameToFasten['sidelights']
-  readonly passiveLeaf: Length | null
 }
 
 /** Plans packs and screws of the chosen unit where it stands, and its steps as far as they are done. */
@@ -157,7 +149,7 @@ function shimsFor(given: FitGiven): ShimPlan | null {
 }
 
 /** The frame as it is fastened; `null` while a hinge side that decides is not settled. */
-function frameFor(given: FitGiven, { unit }: Offer, frame: FrameSheet): FrameToFasten | null {
+function frameFor(given: FitGiven, { unit }: Offer, frame: FrameOf): FrameToFasten | null {
   const { sheet, specified, wishes, lengths, hingeTrade } = given
   if (wishes.hinges === null && sheet !== null && frame.passiveLeaf === null) return null
   const leafHeight = specified.further.leaf?.height.value ?? minus(unit.height, lengths['core-height'].value)
@@ -176,7 +168,7 @@ function frameFor(given: FitGiven, { unit }: Offer, frame: FrameSheet): FrameToF
 }
 
 /** The left leaf of a pair: the active one where it hangs left, else the passive one. */
-function leftLeafOf({ survey, specified }: FitGiven, { passiveLeaf }: FrameSheet): Length {
+function leftLeafOf({ survey, specified }: FitGiven, { passiveLeaf }: FrameOf): Length {
   const active = specified.further.leaf?.width.value ?? ZERO
   return survey.facts.get('fact.active-leaf')?.code === 'left' ? active : (passiveLeaf ?? active)
 }

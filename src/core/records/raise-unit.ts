@@ -4,40 +4,52 @@ import { isNeededOn, standsOn } from '../catalogue/unit-parts'
 import { renamedCode, renamedDetails } from './renamed'
 import { isMembers, type Members } from './version'
 
+/** The sheets a unit of version 1 had: what each of their members is called since. */
+const FORMER_SHEETS = {
+  frame: { form: 'frameForm', throat: 'throat' },
+  storm: {
+    kind: 'stormKind',
+    widthLeast: 'widthLeast',
+    widthMost: 'widthMost',
+    heightLeast: 'heightLeast',
+    heightMost: 'heightMost',
+    hanging: 'hanging',
+    deduction: 'deduction',
+    headGap: 'headGap',
+    bottomGap: 'bottomGap',
+    reversible: 'reversible',
+    handleAt: 'handleAt',
+    handleHalf: 'handleHalf',
+    handleProud: 'handleProud',
+    closerPin: 'closerPin',
+    closerPlace: 'closerPlace',
+    faceLeast: 'faceLeast',
+    proudLeast: 'proudLeast',
+    keyInside: 'keyInside',
+  },
+  leaf: {
+    thickness: 'leafThickness',
+    hinges: 'hingeTops',
+    hingeHeight: 'hingeHeight',
+    boreTop: 'boreTop',
+    backset: 'backset',
+  },
+  lock: {
+    kind: 'lockKind',
+    function: 'lockFunction',
+    backset: 'lockBackset',
+    case: 'lockCase',
+    thicknessLeast: 'thicknessLeast',
+    thicknessMost: 'thicknessMost',
+  },
+} as const
+
 /** Where a unit of version 1 had what is a member of its own since. */
-const FROM_SHEETS: Readonly<Record<string, readonly [sheet: string, member: string]>> = {
-  frameForm: ['frame', 'form'],
-  throat: ['frame', 'throat'],
-  stormKind: ['storm', 'kind'],
-  widthLeast: ['storm', 'widthLeast'],
-  widthMost: ['storm', 'widthMost'],
-  heightLeast: ['storm', 'heightLeast'],
-  heightMost: ['storm', 'heightMost'],
-  hanging: ['storm', 'hanging'],
-  deduction: ['storm', 'deduction'],
-  headGap: ['storm', 'headGap'],
-  bottomGap: ['storm', 'bottomGap'],
-  reversible: ['storm', 'reversible'],
-  handleAt: ['storm', 'handleAt'],
-  handleHalf: ['storm', 'handleHalf'],
-  handleProud: ['storm', 'handleProud'],
-  closerPin: ['storm', 'closerPin'],
-  closerPlace: ['storm', 'closerPlace'],
-  faceLeast: ['storm', 'faceLeast'],
-  proudLeast: ['storm', 'proudLeast'],
-  keyInside: ['storm', 'keyInside'],
-  leafThickness: ['leaf', 'thickness'],
-  hingeTops: ['leaf', 'hinges'],
-  hingeHeight: ['leaf', 'hingeHeight'],
-  boreTop: ['leaf', 'boreTop'],
-  backset: ['leaf', 'backset'],
-  lockKind: ['lock', 'kind'],
-  lockFunction: ['lock', 'function'],
-  lockBackset: ['lock', 'backset'],
-  lockCase: ['lock', 'case'],
-  thicknessLeast: ['lock', 'thicknessLeast'],
-  thicknessMost: ['lock', 'thicknessMost'],
-}
+const FROM_SHEETS: ReadonlyMap<string, readonly [sheet: string, member: string]> = new Map(
+  Object.entries(FORMER_SHEETS).flatMap(([sheet, members]) =>
+    Object.entries(members).map(([was, is]) => [is, [sheet, was]] as const),
+  ),
+)
 
 /** Version 2 of a unit: a record of its own kind, in which nothing said is `null`. Before, a length of 0 stood for nothing said or none
  *  there, and a leaf as large as its frame for one the list was silent on. */
@@ -45,7 +57,7 @@ export function raiseUnit(old: Members): Members {
   const kind = old.lock != null ? 'lock-set' : String(old.family)
   if (!isUnitKind(kind)) return old
   const formerOf = (name: string): unknown => {
-    const from = FROM_SHEETS[name]
+    const from = FROM_SHEETS.get(name)
     const sheet = from ? old[from[0]] : old
     const value = isMembers(sheet) ? renamedCode(sheet[from ? from[1] : name]) : undefined
     const isSilent =

@@ -42,12 +42,7 @@ export type Further = {
   readonly mass: LeafMass | null
   readonly hinges: HingePlan | null
   /** The brickmould opening a storm door is ordered for, and heights its handle can't have. */
-  readonly storm: {
-    readonly width: Step
-    readonly height: Step
-    readonly taken: readonly Band[]
-    readonly free: readonly Band[]
-  } | null
+  readonly storm: TrimOpening | null
   readonly wrap: (WrapFrame & { readonly wall: Step }) | null
   /** From outside: O the panel that moves, X the fixed one. */
   readonly panels: 'OX' | 'XO' | null
@@ -67,6 +62,14 @@ export const NOTHING_FURTHER: Further = {
   siding: null,
   lock: null,
   clearWidth: null,
+}
+
+/** An opening in trim as a door is ordered for it, and heights its handle can't have or can. */
+export type TrimOpening = {
+  readonly width: Step
+  readonly height: Step
+  readonly taken: readonly Band[]
+  readonly free: readonly Band[]
 }
 
 export type FurtherTrade = {

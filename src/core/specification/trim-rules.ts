@@ -2,7 +2,7 @@ import { step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey, sizesRead } from '../survey/survey'
 import { largestOf, minus, plus, smallestOf, times } from '../units/length'
-import { type Further, type FurtherRule, note } from './further'
+import { type FurtherRule, note, type TrimOpening } from './further'
 import { freeHeights, meeting, type Projection, takenHeights } from './handle-window'
 
 /** The trim opening a storm door stands in, whether it tapers, and where its handle can't be. */
@@ -26,7 +26,7 @@ export const trimOpening: FurtherRule = ({ survey, lengths }) => {
   }
 }
 
-function openingIn(survey: Survey, lengths: TradeLengths): Further['storm'] {
+function openingIn(survey: Survey, lengths: TradeLengths): TrimOpening | null {
   const [widths, heights] = [sizesRead(survey, 'brickmould', 'widths'), sizesRead(survey, 'brickmould', 'heights')]
   if (widths.length === 0 || heights.length === 0) return null
   const other = { half: lengths['handle-half'].value, proud: lengths['storm-handle-proud'].value }
