@@ -2,7 +2,7 @@ import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
 import { standingEntries } from '@/core/log/standing'
-import { owedOn } from '@/core/order/delivery'
+import { owedCodes, owedOn } from '@/core/order/delivery'
 import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
 import type { EdgePlan } from '@/core/seal/plan-seals'
@@ -89,8 +89,7 @@ function unitBlocks(job: Job, records: OpeningRecords, { door }: Work): readonly
 function owedRows({ opening, orders, receipts }: OpeningRecords): readonly (readonly [string, string])[] {
   const owed = owedOn(opening.id, orders, receipts)
   if (!owed) return []
-  const parts = owed.parts.map(({ part, missing }) => `${part}:${missing}`).join(' ')
-  return [['Still owed', `${owedWords(parts, owed.note)}; since ${owed.at.slice(0, 10)}, ${owed.by}`]]
+  return [['Still owed', `${owedWords(owedCodes(owed.parts), owed.note)}; since ${owed.at.slice(0, 10)}, ${owed.by}`]]
 }
 
 function testBlocks(job: Job, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {

@@ -80,11 +80,15 @@ export function deliveryFindings(delivery: Delivery, owed: Owed | null): readonl
   ]
 }
 
+/** What is owed as a finding's fact: `part:how many`, parted by spaces. */
+export const owedCodes = (parts: Owed['parts']): string =>
+  parts.map(({ part, missing }) => `${part}:${missing}`).join(' ')
+
 const partsOwed = ({ parts, note, at }: Owed): Finding<DeliveryCode> => ({
   code: 'parts-owed',
   place: 'unit',
   severity: 'watch',
-  facts: { parts: parts.map(({ part, missing }) => `${part}:${missing}`).join(' '), note, since: at.slice(0, 10) },
+  facts: { parts: owedCodes(parts), note, since: at.slice(0, 10) },
   rule: 'receipt',
   cures: ['receipt.look'],
 })
