@@ -30,9 +30,18 @@ export function schoolEffects(records: OpeningRecords, trade: Trade, now: string
     if (answers[id] === instead) return []
     const schools = { ...records.wishes.schools, [id]: instead }
     const shipped = work({ ...records, wishes: { ...records.wishes, schools } }, trade, now)
-    return [{ id, instead, differences: differencesOf(figuresOf(shipped), figures) }]
+    return [{ id, instead, differences: comparedTo(figuresOf(shipped), figures) }]
   })
 }
+
+/** Where one of the two can't be ordered yet, that is the difference; what its line would hold is not. */
+function comparedTo(first: Figures, second: Figures): readonly Difference[] {
+  if (first.release === second.release) return differencesOf(first, second)
+  return differencesOf({ ...first, ...NO_LINE }, { ...second, ...NO_LINE })
+}
+
+type Figures = ReturnType<typeof figuresOf>
+const NO_LINE = { code: null, padOf: null, flushFace: null, outsideTrim: null, details: null } as const
 
 /** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, bedding, what is ordered and what is found. */
 export function figuresOf({ specify, order, diagnose, fit }: Pick<Work, 'specify' | 'order' | 'diagnose' | 'fit'>) {
@@ -50,6 +59,7 @@ export function figuresOf({ specify, order, diagnose, fit }: Pick<Work, 'specify
     cut: chosen?.storm
       ? { headGap: chosen.storm.headGap, bottomGap: chosen.storm.bottomGap, closer: chosen.storm.closer }
       : null,
+    release: line ? 'complete' : 'kept-back',
     code: line?.code ?? null,
     padOf: line?.padOf ?? null,
     flushFace: line?.flushFace ?? null,

@@ -46,6 +46,7 @@ const OWN: Readonly<Record<string, string>> = {
   tolerance: 'Tolerance',
   pad: 'Pad under the sill',
   padOf: 'Pad is of',
+  release: 'Order',
   sill: 'Under the sill',
   cavity: 'Gap round the frame',
   outsideTrim: 'Outside casing',

@@ -216,6 +216,7 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
   'cut.closer': CLOSER_NAMES,
   padOf: PAD_NAMES,
+  release: { complete: 'can go out', 'kept-back': 'kept back until it is corrected' },
   sill: SILL_NAMES,
   cavity: CAVITY_NAMES,
   flushFace: FLUSH_NAMES,

@@ -242,6 +242,16 @@ describe('what a choice changes', () => {
       second: length('37 1/4'),
     })
   })
+  it('is that the order is kept back, and not all that stands on its line', () => {
+    const [effect] = schoolEffects(records(TRUE_OPENING, { ...CHOSEN, schools: { sill: 'beads' } }), trade(), NOW)
+    expect(effect!.differences.map(({ path, first, second }) => [path, first, second])).toEqual(
+      expect.arrayContaining([
+        ['release', 'complete', 'kept-back'],
+        ['sill', 'pan', 'beads'],
+      ]),
+    )
+    expect(effect!.differences.map(one => one.path)).not.toContain('details')
+  })
   it('is nothing where the shipped practice holds', () => expect(schoolEffects(records(), trade(), NOW)).toEqual([]))
   it('every practice bears on some kind of door, and each kind has its own', () => {
     const families = Object.keys(DOORS) as (keyof typeof DOORS)[]
