@@ -1,9 +1,10 @@
 import { type Difference, differencesOf } from './base/differences'
+import type { Finding } from './base/finding'
 import type { Family } from './base/kinds'
 import { SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolAnswer, type SchoolId } from './base/schools'
 import { DOORS } from './doors/doors'
 import type { OpeningRecords, Trade } from './terms'
-import { type Work, work } from './work'
+import { type FindingCode, type Work, work } from './work'
 
 /** The practices that bear on a kind of door, in the order of the work. */
 export function schoolsOf(family: Family): readonly SchoolId[] {
@@ -18,6 +19,9 @@ export type SchoolEffect = {
   readonly instead: SchoolAnswer
   /** First as it would be by the shipped practice, second as it is. */
   readonly differences: readonly Difference[]
+  /** What is found with it and not by the shipped practice, and the other way round. */
+  readonly found: readonly Finding<FindingCode>[]
+  readonly gone: readonly Finding<FindingCode>[]
 }
 
 /** For every practice that is not the shipped one: what would be otherwise with it, all else alike. */
@@ -30,9 +34,27 @@ export function schoolEffects(records: OpeningRecords, trade: Trade, now: string
     if (answers[id] === instead) return []
     const schools = { ...records.wishes.schools, [id]: instead }
     const shipped = work({ ...records, wishes: { ...records.wishes, schools } }, trade, now)
-    return [{ id, instead, differences: comparedTo(figuresOf(shipped), figures) }]
+    const [usually, here] = [foundIn(shipped), foundIn(standing)]
+    return [
+      {
+        id,
+        instead,
+        differences: comparedTo(figuresOf(shipped), figures),
+        found: without(here, usually),
+        gone: without(usually, here),
+      },
+    ]
   })
 }
+
+const foundIn = ({ diagnose, specify }: Work): readonly Finding<FindingCode>[] => [
+  ...diagnose.findings,
+  ...specify.findings,
+]
+
+/** Findings of the first that the second has not: another code, or another place. */
+const without = (first: readonly Finding<FindingCode>[], second: readonly Finding<FindingCode>[]) =>
+  first.filter(one => !second.some(other => other.code === one.code && other.place === one.place))
 
 /** Where one of the two can't be ordered yet, that is the difference; what its line would hold is not. */
 function comparedTo(first: Figures, second: Figures): readonly Difference[] {
@@ -43,8 +65,8 @@ function comparedTo(first: Figures, second: Figures): readonly Difference[] {
 type Figures = ReturnType<typeof figuresOf>
 const NO_LINE = { code: null, padOf: null, flushFace: null, outsideTrim: null, details: null } as const
 
-/** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, bedding, what is ordered and what is found. */
-export function figuresOf({ specify, order, diagnose, fit }: Pick<Work, 'specify' | 'order' | 'diagnose' | 'fit'>) {
+/** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, bedding and what is ordered. */
+export function figuresOf({ specify, order, fit }: Pick<Work, 'specify' | 'order' | 'fit'>) {
   const { specification, further } = specify.value
   const { unit, jamb, floor } = specification
   const { chosen, line } = order.value
@@ -68,6 +90,5 @@ export function figuresOf({ specify, order, diagnose, fit }: Pick<Work, 'specify
     sill: fit.value.sill,
     cavity: fit.value.cavity,
     verdict: chosen?.verdict ?? null,
-    findings: [...diagnose.findings, ...specify.findings].map(one => one.code),
   }
 }

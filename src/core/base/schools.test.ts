@@ -242,6 +242,16 @@ describe('what a choice changes', () => {
       second: length('37 1/4'),
     })
   })
+  it('is what is found with it and not by the shipped one, and the other way round', () => {
+    const own = records({ ...TRUE_OPENING, 'wall.left': '4 5/8', 'wall.head': '4 5/8' }, CHOSEN)
+    const wishes = { ...own.wishes, schools: { 'flush-face': 'inside' as const } }
+    const [effect] = schoolEffects({ ...own, wishes }, trade(), NOW)
+    expect(effect!.found.map(one => one.code)).toContain('flush-face')
+    expect(effect!.gone).toEqual([])
+    const [storms] = schoolEffects(storm({ 'storm-judged-by': 'range' }), trade([stormUnit()]), NOW)
+    expect(storms!.found).toEqual([])
+    expect(new Set(storms!.gone.map(one => one.code))).toEqual(new Set(['square', 'lean', 'level', 'bow', 'hollow']))
+  })
   it('is that the order is kept back, and not all that stands on its line', () => {
     const [effect] = schoolEffects(records(TRUE_OPENING, { ...CHOSEN, schools: { sill: 'beads' } }), trade(), NOW)
     expect(effect!.differences.map(({ path, first, second }) => [path, first, second])).toEqual(

@@ -8,7 +8,7 @@ import { Labelled } from './Labelled'
 
 const List = styled.div`
   display: grid; gap: 12px;
-  .one { display: grid; gap: 2px; }
+  .one { display: grid; gap: 2px; min-width: 0; overflow-wrap: anywhere; }
   .why { font-size: 14px; color: var(--quiet); }
   .changed { font-size: 15px; font-weight: 600; }
 `

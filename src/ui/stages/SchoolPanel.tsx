@@ -3,6 +3,7 @@ import { useMemo } from 'react'
 import { resolveSchools, type SchoolId } from '@/core/base/schools'
 import { schoolEffects, schoolsOf } from '@/core/school-effects'
 import type { DisplayStep } from '@/core/units/format-length'
+import { findingWords } from '@/words/findings'
 import { memberName } from '@/words/members'
 import { valueWords } from '@/words/value'
 import { answerWords } from '../parts/answer-words'
@@ -34,16 +35,24 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
   )
 }
 
+const MOST_CHANGES = 4
+
 /** What a choice other than the shipped one changes, in words; nothing where the shipped one holds. */
 function changedWords(id: SchoolId, effects: ReturnType<typeof schoolEffects>, step: DisplayStep): string {
   const effect = effects.find(one => one.id === id)
   if (!effect) return ''
-  if (effect.differences.length === 0) return 'Changes nothing here so far.'
-  return `Instead of ${answerWords(id, effect.instead, step).toLowerCase()}: ${effect.differences
-    .slice(0, 4)
-    .map(
-      ({ path, first, second }) =>
-        `${memberName(path)} ${valueWords(path, second, step)}, not ${valueWords(path, first, step)}`,
-    )
-    .join('; ')}.`
+  const { instead, differences, found, gone } = effect
+  const titles = (findings: typeof found) => findings.map(one => findingWords(one, step).title)
+  const changes = [
+    ...differences
+      .slice(0, MOST_CHANGES)
+      .map(
+        ({ path, first, second }) =>
+          `${memberName(path)} ${valueWords(path, second, step)}, not ${valueWords(path, first, step)}`,
+      ),
+    ...titles(found).map(title => `found: ${title}`),
+    ...titles(gone).map(title => `no longer found: ${title}`),
+  ]
+  if (changes.length === 0) return 'Changes nothing here so far.'
+  return `Instead of ${answerWords(id, instead, step).toLowerCase()}: ${changes.join('; ')}.`
 }
