@@ -117,6 +117,29 @@ describe('the hand-over record', () => {
       expect(text).toContain(part)
     expect(text).not.toContain('OTHER')
   })
+  it('says what the supplier still owes, until it is there', () => {
+    const order = ordered.orders[0]!
+    const receipt = (state: 'accepted' | 'accepted-parts-owed') => ({
+      id: order.id,
+      orderId: order.id,
+      line: order.lines.findIndex(line => line.opening.id === ordered.opening.id) + 1,
+      readings: {},
+      hinges: null,
+      swing: null,
+      checks: {},
+      counts: {},
+      state,
+      note: 'second key',
+      by: 'Bram Oake',
+      at: '2026-01-08T08:00:00.000Z',
+    })
+    const text = (...states: readonly Parameters<typeof receipt>[0][]) => {
+      const received = { ...ordered, receipts: states.map(receipt) }
+      return textOf(handoverRecord(JOB, received, done(received).work, NUMBERS).blocks)
+    }
+    expect(text('accepted-parts-owed')).toContain('"Still owed","second key; since 2026-01-08, Bram Oake"')
+    expect(text('accepted-parts-owed', 'accepted')).not.toContain('Still owed')
+  })
   it('of an opening nobody measured says so', () => {
     const bare = records({}, { hinges: null })
     expect(textOf(handoverRecord(JOB, bare, done(bare, trade()).work, NUMBERS).blocks)).toContain('none released')
