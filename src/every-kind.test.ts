@@ -1,12 +1,15 @@
 import type { CatalogueUnit } from './core/catalogue/unit'
-import { UNIT_DOORS } from './core/doors/doors'
+import { frontOf, UNIT_DOORS } from './core/doors/doors'
 import { elevation } from './core/drawing/elevation'
 import { plan } from './core/drawing/plan'
+import { receivingScene } from './core/drawing/receiving'
 import { type MessageLine, messageOf, messageSchema } from './core/exchange/message'
 import { SET_BY_SHEET } from './core/fit/fitted'
 import type { LogEntry } from './core/log/log'
+import { answerIn, readingsAsked, walkOf } from './core/order/asked-of-delivered'
 import { type Found, judgeReceipt } from './core/order/judge-receipt'
 import { type Order, orderSchema } from './core/order/order'
+import { sizeRequest } from './core/order/size-request'
 import { progressOf } from './core/progress'
 import { SEALED_BY_SHEET } from './core/seal/sealed'
 import { essentialFor } from './core/survey/survey-of'
@@ -20,6 +23,8 @@ import { measureSheet } from './papers/measure-sheet'
 import { orderSheet } from './papers/order-sheet'
 import { TO_MAKER } from './papers/test/audience'
 import { NUMBERS } from './trade/rates'
+import { deliveredName, lookedHow } from './words/looked'
+import { requestText } from './words/size-request'
 import { writeOrderText } from './writers/write-order-text'
 
 const JOB = jobRecord()
@@ -49,6 +54,7 @@ function asOrdered({ unit: one, hinges, swing, jambExtension }: Order['lines'][n
     swing,
     checks: {},
     counts: { 'long-screws': 9, plugs: 9, 'hinge-cards': 18, 'corner-pads': 9 },
+    damage: [],
   }
 }
 
@@ -91,6 +97,23 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
     expect(plan(first).marks.length).toBeGreaterThan(3)
     expect(measureSheet(JOB, openings[0], first.work, { blank: false, photos: [] }).blocks.length).toBeGreaterThan(3)
   })
+  it('is asked of a maker where nothing fits: its sizes, its hand, and nothing that is no word', () => {
+    const { work: did } = first
+    const request = sizeRequest({
+      takes: did.door.takes,
+      settles: did.door.specify.settles,
+      specified: did.specify.value,
+      site: did.order.value.request.site,
+      wishes: openings[0].wishes,
+      floor: did.order.value.request.floor,
+    })
+    if (!one.unit) return expect(request).toBeNull()
+    expect(request!.kind).toBe(one.unit.kind)
+    expect(request!.lengths.length).toBeGreaterThanOrEqual(2)
+    const text = requestText('D1', 'Door', request!, '1/16')
+    expect(text).not.toMatch(/undefined|null|NaN|\[object/)
+    expect(text.split('\n').length).toBeGreaterThanOrEqual(5)
+  })
   it('is ordered in two lines, whose sheet, message and letter say the same', () => {
     if (!one.unit) return expect(first.offers).toEqual([])
     const order = orderFor(units, openings)
@@ -114,6 +137,24 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
     expect(judgeReceipt(line!, found, LENGTHS).state).toMatch(/^accepted/)
     const wrong = { ...found, readings: { ...found.readings, 'width.top': (one.unit.width + 81_280) as never } }
     expect(judgeReceipt(line!, wrong, LENGTHS).state).toBe('hold')
+  })
+  it('is walked round as it is delivered: each thing once, in words, with its place on the front where it has one', () => {
+    if (!one.unit) return
+    const [line] = orderFor(units, openings).lines
+    const walk = walkOf(line!)
+    expect(new Set(walk.map(it => it.place)).size).toBe(walk.length)
+    for (const { place } of walk) expect([deliveredName(place), lookedHow(place)].every(it => it.length > 3)).toBe(true)
+    expect(walk[0]!.kind).toBe(line!.hinges || line!.swing ? (line!.hinges ? 'hinges' : 'swing') : 'length')
+    const found = asOrdered(line!)
+    const open = walk.filter(it => answerIn(found, it) === null)
+    expect(
+      open.every(it => it.kind === 'check' || !('ordered' in it) || it.ordered === null || it.place === 'keys'),
+    ).toBe(true)
+    const front = frontOf(line!)
+    const drawn = front && receivingScene(front, line!.unit, readingsAsked(line!), found.readings)
+    const places = drawn?.marks.filter(it => it.kind === 'reading').map(it => it.id) ?? []
+    expect(places.length > 0).toBe(front !== null)
+    for (const id of places) expect(walk.map(it => it.place as string)).toContain(id)
   })
   it('is set, sealed, tested and handed over; and shows no other kind’s steps', () => {
     const orders = one.unit ? [orderFor(units, openings)] : []

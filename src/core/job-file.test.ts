@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020'
 import { type JobFile, jobFileJsonSchema, parseJobFile } from './job-file'
-import { done, jobRecord, records, TRUE_OPENING, trade, unit } from './test/fixtures'
+import { done, jobRecord, receipt, records, TRUE_OPENING, trade, unit } from './test/fixtures'
 
 const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 5,
+  version: 6,
   receipts: [],
   schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
@@ -56,7 +56,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 6, 'version'],
+    [['version'], 7, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],
@@ -171,6 +171,11 @@ describe('a file of an older version', () => {
     const whole = old()
     whole.openings[0].readings[0].value = 'wide'
     expect(parseJobFile(whole).issues.map(one => one.path)).toEqual(['openings[0].readings[0].value'])
+  })
+  it('5 holds receipts without what was seen on the unit', () => {
+    const { damage: _, ...old } = receipt(file().orders[0]!.id)
+    const taken = parseJobFile({ ...file(), version: 5, receipts: [old] })
+    expect([taken.issues, taken.file?.receipts]).toEqual([[], [{ ...old, damage: [] }]])
   })
   it.each([{}, null, 3, { format: 'harvek-job', version: 1 }, { format: 'harvek-job', version: 1, openings: [1] }])(
     '%j is no file',

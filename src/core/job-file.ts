@@ -14,6 +14,8 @@ import {
   raiseLineUnit,
   raiseLog,
   raiseReading,
+  raiseReceipt,
+  raiseVisit,
   raiseWishes,
 } from './records/raise'
 import { raiseUnit, silentOnNew } from './records/raise-unit'
@@ -24,7 +26,7 @@ import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-const FILE_VERSION = 5
+const FILE_VERSION = 6
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -128,6 +130,15 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
     })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
+  }),
+  5: file => ({
+    ...file,
+    version: 6,
+    receipts: listOf(file.receipts, raiseReceipt),
+    openings: listOf(file.openings, one => ({
+      ...one,
+      edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseVisit) } : one.edits,
+    })),
   }),
 }
 

@@ -1,5 +1,7 @@
+import type { Finding } from './base/finding'
 import type { UnitKind } from './base/kinds'
 import type { Stage } from './base/stage'
+import type { NearCode } from './catalogue/near-limits'
 import type { OfferCode } from './catalogue/offer'
 import type { OfferTrade } from './catalogue/offered'
 import { type CatalogueUnit, originOf } from './catalogue/unit'
@@ -24,6 +26,7 @@ import type { Terms, Trade } from './terms'
 export type FindingCode =
   | MeasureCode
   | ChanceCode
+  | NearCode
   | DiagnosisCode
   | PlumbCode
   | SpecificationCode
@@ -64,6 +67,10 @@ export function chosenOf(units: readonly CatalogueUnit[], id: string | null, { t
   const { width, height, massKg } = unit
   return { unit, door, sheet: sheet && { width, height, origin: originOf(unit), sheet, massKg } }
 }
+
+/** The places that were read twice and agree. */
+export const agreedIn = (findings: readonly Finding[]): ReadonlySet<string> =>
+  new Set(findings.filter(one => one.code === 'second-agrees').map(one => one.place))
 
 export const specifyTrade = ({
   hinges,

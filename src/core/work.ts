@@ -1,5 +1,6 @@
 import { worstFirst } from './base/finding'
 import { remembered, rememberedParts, settled } from './base/stage'
+import { nearLimits } from './catalogue/near-limits'
 import { judgeTaken, offerUnits, requestOf } from './catalogue/offered'
 import { diagnoseOpening } from './diagnosis/diagnose-opening'
 import { DOORS, JUDGES } from './doors/doors'
@@ -12,7 +13,7 @@ import { sealOpening } from './seal/sealed'
 import { specifyOpening } from './specification/specified'
 import { type OpeningRecords, type Trade, termsOf } from './terms'
 import { fitGiven, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
-import { chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
+import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
 
 export type { FindingCode, Work } from './work-parts'
 
@@ -25,6 +26,8 @@ const arrows = () => ({
   request: settled(requestOf),
   judge: remembered(judgeTaken),
   offer: remembered(offerUnits),
+  near: remembered(nearLimits),
+  agreed: remembered(agreedIn),
   stand: remembered(judgeStanding),
   diagnose: remembered(diagnoseOpening),
   order: rememberedParts(orderOpening),
@@ -62,6 +65,9 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const offered = to.offer(offers, chosen?.unit.id ?? null, wanted, request)
     const chance = to.stand(model, offered.stood, survey, lengths, trade.numbers['sure-chance'])
 
+    const agreed = to.agreed(measured.findings)
+    const near = to.near(asked, door.site, survey, request, offered.chosen, agreed)
+
     // → what is wrong with the opening itself
     const diagnosed = to.diagnose(of, asked, measured.value, wanted, wishes.subfloor, terms)
 
@@ -75,7 +81,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     return {
       door,
       terms,
-      measure: { value: measured.value, findings: worstFirst([...measured.findings, ...chance]) },
+      measure: { value: measured.value, findings: worstFirst([...measured.findings, ...chance, ...near]) },
       diagnose: { value: null, findings: worstFirst(diagnosed) },
       specify: { value: wanted, findings: worstFirst(specified.findings) },
       order: { value: ordered.value, findings: worstFirst(ordered.findings) },

@@ -4,6 +4,7 @@ import type { Order, OrderLine } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
+import type { DisplayStep } from '@/core/units/format-length'
 import { bothUnits } from '@/words/both-units'
 import { CHECK_NAMES, handWords, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
@@ -21,8 +22,6 @@ export function claimNote(
   receipt: Receipt,
   { lengths, photos = [] }: ClaimOptions,
 ): Paper {
-  const { findings } = judgeReceipt(line, receipt, lengths)
-  const wrong = findings.filter(one => one.severity !== 'fine' && one.code !== 'receipt-not-read')
   return {
     title: `Claim, order ${order.number}, ${line.opening.tag}`,
     subtitle: `${job.name} · ${job.site}`,
@@ -42,13 +41,7 @@ export function claimNote(
         ],
       },
       { kind: 'heading', text: 'What is not as ordered' },
-      ...(wrong.length
-        ? wrong.map((one): Block => {
-            const { title, why } = receiptWords(one, job.step)
-            return { kind: 'text', text: `${title}. ${why}` }
-          })
-        : [{ kind: 'text', text: receipt.note || 'See the note.' } as const]),
-      ...(receipt.note ? [{ kind: 'text', text: `Note: ${receipt.note}` } as const] : []),
+      ...notAsOrdered(line, receipt, lengths, job.step),
       { kind: 'heading', text: 'What was read on it' },
       {
         kind: 'facts',
@@ -76,4 +69,15 @@ export function claimNote(
       ),
     ],
   }
+}
+
+function notAsOrdered(line: OrderLine, receipt: Receipt, lengths: TradeLengths, step: DisplayStep): readonly Block[] {
+  const { findings } = judgeReceipt(line, receipt, lengths)
+  const wrong = findings.filter(one => one.severity !== 'fine' && one.code !== 'receipt-not-read')
+  const said = wrong.map((one): Block => {
+    const { title, why } = receiptWords(one, step)
+    return { kind: 'text', text: `${title}. ${why}` }
+  })
+  const note: readonly Block[] = receipt.note ? [{ kind: 'text', text: `Note: ${receipt.note}` }] : []
+  return said.length + note.length > 0 ? [...said, ...note] : [{ kind: 'text', text: 'Nothing was noted.' }]
 }

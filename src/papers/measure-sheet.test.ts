@@ -47,6 +47,41 @@ describe('a filled measure sheet', () => {
   })
 })
 
+describe('a reading that was struck', () => {
+  const [first] = own.readings
+  const strike = (id: string, code: string, note: string): Answer => ({
+    ...skip,
+    id: `01900000-0000-7000-9000-00000000000${id}`,
+    slot: first!.slot,
+    kind: 'withdrawn',
+    code,
+    note,
+    takenAt: `2026-02-01T00:0${id}:00.000Z`,
+  })
+  const sheetWith = (...answers: readonly Answer[]) => {
+    const struck = { ...own, answers }
+    const { blocks } = measureSheet(JOB, struck, done(struck, trade()).work, { blank: false, photos: [] })
+    const listed = blocks.flatMap(one =>
+      one.kind === 'table' && one.head[2] === 'Why it does not hold' ? one.rows : [],
+    )
+    return { listed, read: rowsOf(blocks).find(row => row[1] === slotName(first!.slot))![3] }
+  }
+  it('is open again, and listed with who struck it and why', () => {
+    const { listed, read } = sheetWith(strike('1', first!.id, 'read at the casing'))
+    expect(listed).toEqual([
+      [slotName(first!.slot), expect.stringContaining(`“${first!.text}”`), 'read at the casing', 'Bram Oake'],
+    ])
+    expect(read).toBe('open')
+  })
+  it('is not listed where it was only undone, and holds again where the strike was struck', () => {
+    expect(sheetWith(strike('1', first!.id, '')).listed).toEqual([])
+    const strikes = [strike('1', first!.id, 'read at the casing')]
+    const { listed, read } = sheetWith(strike('2', strikes[0]!.id, ''), ...strikes)
+    expect(listed).toEqual([])
+    expect(read).toContain(first!.text)
+  })
+})
+
 describe('a blank measure sheet', () => {
   it.each(FAMILIES)('of %s has an empty place for every reading, and the answers to ring', family => {
     const way = DOORS[family].survey.ways[0]!

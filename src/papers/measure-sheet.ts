@@ -8,7 +8,7 @@ import { choicesOf, isFactSlot } from '@/core/survey/facts'
 import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
 import { isSigned, isSlot } from '@/core/survey/slots'
-import type { Survey } from '@/core/survey/survey'
+import { type Survey, struckIn } from '@/core/survey/survey'
 import { ladderFor, type Question } from '@/core/survey/survey-of'
 import type { OpeningRecords } from '@/core/terms'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
@@ -33,7 +33,7 @@ export type MeasureSheetOptions = {
  *  `work` of a blank sheet is that of an opening nobody has read. */
 export function measureSheet(
   job: Pick<Job, 'name' | 'site' | 'step' | 'unit'>,
-  { opening, wishes }: Pick<OpeningRecords, 'opening' | 'wishes'>,
+  { opening, wishes, readings, answers }: Pick<OpeningRecords, 'opening' | 'wishes' | 'readings' | 'answers'>,
   work: Work,
   { blank, photos }: MeasureSheetOptions,
 ): Paper {
@@ -74,7 +74,7 @@ export function measureSheet(
           ...(blank ? [choices(question), ''] : readAs(question, survey, job.step)),
         ]),
       },
-      ...(blank ? [] : judgements(work, job.step)),
+      ...(blank ? [] : [...struckBlocks({ readings, answers }, job.step), ...judgements(work, job.step)]),
       ...photoBlocks(photos),
     ],
   }
@@ -118,6 +118,25 @@ function readAs(question: Question, survey: Survey, step: DisplayStep): readonly
     ]
       .filter(Boolean)
       .join(', '),
+  ]
+}
+
+/** What was read and does not hold, with who struck it and why; what was only undone at once has no reason and is not listed. */
+function struckBlocks(
+  { readings, answers }: Pick<OpeningRecords, 'readings' | 'answers'>,
+  step: DisplayStep,
+): readonly Block[] {
+  const struck = struckIn(answers)
+  const rows = readings.flatMap(one => {
+    const by = struck.get(one.id)
+    return by?.note
+      ? [[slotName(one.slot), `${formatWithUnit(one.value, step)} (“${one.text}”)`, by.note, by.takenBy]]
+      : []
+  })
+  if (rows.length === 0) return []
+  return [
+    { kind: 'heading', text: 'Struck' },
+    { kind: 'table', head: ['Reading', 'Read', 'Why it does not hold', 'By'], widths: [0.24, 0.24, 0.36, 0.16], rows },
   ]
 }
 

@@ -141,6 +141,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     hinges: 'left',
     swing: 'in',
     checks: { finish: 'wrong' },
+    damage: [{ what: 'dent' as const, where: 'leaf, lower left' }] as { what: 'dent'; where: string }[],
     counts: {},
     state: 'refused',
     note: 'scratched',

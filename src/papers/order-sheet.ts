@@ -1,20 +1,20 @@
 import { leavesOf } from '@/core/base/trace'
+import type { Currency } from '@/core/catalogue/firm'
 import { said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import { frontOf } from '@/core/doors/doors'
 import { handPlan } from '@/core/drawing/hand-plan'
-import type { Order, OrderLine, Traced } from '@/core/order/order'
+import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
 import type { Job } from '@/core/survey/job-record'
-import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+import type { DisplayStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
 import { callSizeWords } from '@/words/call-size'
 import { frozenWords } from '@/words/frozen'
 import { SIZE_NAMES, WAY_NAMES } from '@/words/kinds'
 import { memberName } from '@/words/members'
-import { money } from '@/words/money'
-import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
+import { HAND_WORDS } from '@/words/names'
 import {
   CLOSER_NAMES,
   FLUSH_NAMES,
@@ -27,8 +27,9 @@ import {
 } from '@/words/order'
 import { leafName } from '@/words/traces'
 import { valueWords } from '@/words/value'
-import { derivationRows } from './derivation'
+import { ownBlocks } from './order-own'
 import type { Block, Paper } from './paper'
+import { type Rows, when } from './rows'
 
 export type OrderHead = Pick<Order, 'revision' | 'maker'> & {
   readonly number: string | null
@@ -42,7 +43,7 @@ export type Audience = 'maker' | 'firm'
 export type OrderSheetExtras = {
   readonly audience: Audience
   /** Who orders, and where that is. */
-  readonly firm: { readonly name: string; readonly address: string }
+  readonly firm: { readonly name: string; readonly address: string; readonly currency: Currency }
   /** What this revision changed. */
   readonly changes?: readonly LineChange[]
 }
@@ -80,7 +81,7 @@ export function orderSheet(
       ...changeBlocks(changes, job.step),
       ...lines.flatMap((line, i) => [
         ...lineBlocks(line, i + 1, job.step),
-        ...(audience === 'firm' ? ownBlocks(line, job.step) : []),
+        ...(audience === 'firm' ? ownBlocks(line, job.step, firm.currency) : []),
       ]),
     ],
   }
@@ -148,44 +149,6 @@ function wentOnBlocks({ wentOn }: OrderLine, step: DisplayStep): readonly Block[
   const rows = wentOn.map(({ code, place, facts, reason }) => [frozenWords(code, place, facts, step), reason])
   return [{ kind: 'table', head: ['Ordered all the same', 'Because'], widths: [0.5, 0.5], rows }]
 }
-
-const TRACE_NAMES: Readonly<Record<Traced, string>> = {
-  width: 'Unit width',
-  height: 'Unit height',
-  jamb: 'Jamb',
-  floor: 'Clearance over the floor',
-}
-
-/** What stays in the firm: what it costs, what was chosen and why, what was known to be risky, and how the sizes came about. */
-function ownBlocks(line: OrderLine, step: DisplayStep): readonly Block[] {
-  const risks = line.risks.map(code => frozenWords(code, 'order', {}, step))
-  return [
-    {
-      kind: 'facts',
-      rows: [
-        ...when(line.reason !== '', 'Why this one', () => line.reason),
-        ...when(line.compared.length > 0, 'Compared with', () =>
-          line.compared.map(one => `${one.article} ${money(one.totalCents)}, ${one.days} days`).join('; '),
-        ),
-        ...when(risks.length > 0, 'Known to be risky', () => risks.join('; ')),
-      ],
-    },
-    ...preparationBlocks(line, step),
-    ...moneyBlocks(line),
-    ...line.traces.map(
-      ({ name, trace }): Block => ({
-        kind: 'table',
-        head: [`How it came about: ${TRACE_NAMES[name]}`, '', ''],
-        rows: derivationRows(trace, step),
-        widths: [0.5, 0.2, 0.3],
-      }),
-    ),
-  ]
-}
-
-type Rows = readonly (readonly [string, string])[]
-
-const when = (holds: boolean, name: string, value: () => string): Rows => (holds ? [[name, value()]] : [])
 
 function sizeRows(line: OrderLine, step: DisplayStep): Rows {
   const { unit } = line
@@ -294,37 +257,5 @@ function otherRows(line: OrderLine, step: DisplayStep): Rows {
     ...when(line.tolerance !== null, 'As ordered within', () => bothUnits(line.tolerance!, step)),
     ...assumedRows(line),
     ['Lead time', `${unit.leadDays} days`],
-  ]
-}
-
-function preparationBlocks(line: OrderLine, step: DisplayStep): readonly Block[] {
-  if (line.preparations.length === 0) return []
-  return [
-    {
-      kind: 'table',
-      head: ['Preparation on site', 'Amount', 'Minutes', 'Cost'],
-      widths: [0.5, 0.2, 0.12, 0.18],
-      rows: line.preparations.map(one => [
-        one.id === 'pad-sill' && line.padOf
-          ? `${PREPARATION_NAMES[one.id]}, ${PAD_NAMES[line.padOf]}`
-          : PREPARATION_NAMES[one.id],
-        formatWithUnit(one.amount, step),
-        String(one.minutes),
-        money(one.materialCents + one.workCents),
-      ]),
-    },
-  ]
-}
-
-function moneyBlocks({ cents }: OrderLine): readonly Block[] {
-  return [
-    {
-      kind: 'table',
-      head: ['Unit', 'Freight', 'Hardware', 'Material', 'Work', 'Disposal', 'Total'],
-      widths: [0.15, 0.14, 0.14, 0.14, 0.14, 0.14, 0.15],
-      rows: [
-        [cents.unit, cents.freight, cents.hardware, cents.material, cents.work, cents.disposal, cents.total].map(money),
-      ],
-    },
   ]
 }

@@ -128,6 +128,7 @@ describe('the hand-over record', () => {
       swing: null,
       checks: {},
       counts: {},
+      damage: [],
       state,
       note: 'second key',
       by: 'Bram Oake',

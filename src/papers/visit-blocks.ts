@@ -1,4 +1,13 @@
-import { OBSTACLES, REASONS, STAYS, STRUCTURES } from '@/core/specification/visit'
+import {
+  CONDITION_PLACES,
+  CONDITIONS,
+  FIXINGS,
+  OBSTACLES,
+  REASONS,
+  STAYS,
+  STRUCTURES,
+  unsound,
+} from '@/core/specification/visit'
 import { SETTINGS } from '@/core/specification/wish-values'
 import type { Wishes } from '@/core/specification/wishes'
 import { instrumentFor } from '@/core/survey/instrument'
@@ -8,8 +17,12 @@ import { codeWords } from '@/words/codes'
 import { SETTING_WORDS } from '@/words/settings'
 import {
   ALWAYS_BRING,
+  CONDITION_NAMES,
+  CONDITION_PLACE_NAMES,
+  FIXING_NAMES,
   INSTRUMENT_BRINGS,
   OBSTACLE_NAMES,
+  photoPrompt,
   REASON_NAMES,
   STAYS_NAMES,
   STRUCTURE_NAMES,
@@ -32,6 +45,9 @@ export const blankVisit = (questions: readonly Question[]): readonly Block[] => 
       ['Where it stands', SETTINGS.map(one => SETTING_WORDS[one][0]).join(' · ')],
       ['What stays', STAYS.map(one => STAYS_NAMES[one]).join(' · ')],
       ['In the way', OBSTACLES.map(one => OBSTACLE_NAMES[one]).join(' · ')],
+      ['Not sound, and how', CONDITION_PLACES.map(one => CONDITION_PLACE_NAMES[one]).join(' · ')],
+      ['', CONDITIONS.map(one => CONDITION_NAMES[one]).join(' · ')],
+      ['The old frame is held by', FIXINGS.map(one => FIXING_NAMES[one].toLowerCase()).join(' · ')],
       ['The hole becomes', STRUCTURES.map(one => STRUCTURE_NAMES[one]).join(' · ')],
     ],
   },
@@ -46,6 +62,8 @@ export function saidAtVisit({ visit, settings }: Pick<Wishes, 'visit' | 'setting
     ['Where it stands', settings.map(one => SETTING_WORDS[one][0]).join(', ')],
     ['What stays', (visit.stays ?? []).map(one => STAYS_NAMES[one]).join(', ')],
     ['In the way', visit.obstacles.map(one => OBSTACLE_NAMES[one]).join(', ')],
+    ['Not sound', unsound(visit).map(photoPrompt).join('; ')],
+    ['The old frame is held by', visit.fixings === null ? '' : FIXING_NAMES[visit.fixings].toLowerCase()],
     ['The hole becomes', visit.structure === 'as-it-is' ? '' : STRUCTURE_NAMES[visit.structure]],
   ] as const
   const said = rows.filter(([, value]) => value !== '')

@@ -1,5 +1,8 @@
-/** What would cure a finding, by code. */
-export const CURES: Readonly<Record<string, string>> = {
+import type { Cure, CureCode } from '@/core/base/cures'
+import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
+
+/** What would cure a finding, by code; with `{by}` and `{at}` where it has an amount and a height. */
+const WORDS: Readonly<Record<CureCode, string>> = {
   'reading.take-again': 'Take this reading again.',
   'lock.chop-case': 'Chop a case in.',
   'lock.add-bolt': 'Or keep the latch and add a bolt of the same backset.',
@@ -14,32 +17,32 @@ export const CURES: Readonly<Record<string, string>> = {
   'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
   'square.measure-both': 'Check both diagonals once more.',
   'square.set-by-level': 'Set the unit by the level, not by the opening.',
-  'level.raise-low-end': 'Scrape, fill or shim the low end, and caulk under the shims.',
-  'hollow.support': 'Support the threshold at even distances, and under both legs.',
-  'crown.grind': 'Grind or plane the crown down.',
-  'lean.more-room': 'Allow the lean in the unit’s width.',
-  'lean.move-foot': 'Move the wall’s foot where that is possible.',
-  'bow.plane': 'Plane the bump; never weaken a jack stud.',
-  'bow.pack': 'Pack the hollow at the shim points.',
-  'twist.split': 'Split it between hinge and strike leg; back-bevel the casing.',
-  'twist.move-wall': 'Move a wall foot before the unit is set.',
-  'wall.plane-or-shim': 'Plane, extend, or shim the drywall.',
+  'level.raise-low-end': 'Raise the low end{by}: scrape, fill or shim it, and caulk under the shims.',
+  'hollow.support': 'Support the threshold{by} at even distances, and under both legs.',
+  'crown.grind': 'Grind or plane the crown down{by}.',
+  'lean.more-room': 'Allow the lean{by} in the unit’s width.',
+  'lean.move-foot': 'Move the wall’s foot{by} where that is possible.',
+  'bow.plane': 'Plane the bump{by}{at}; never weaken a jack stud.',
+  'bow.pack': 'Pack the hollow{by}{at}, at the shim points.',
+  'twist.split': 'Let each leg leave the wall’s face{by}; back-bevel the casing.',
+  'twist.move-wall': 'Move a wall foot{by} before the unit is set.',
+  'wall.plane-or-shim': 'Plane, extend, or shim the drywall{by}.',
   'subfloor.replace': 'Replace the rotten part down to sound wood.',
   'subfloor.look': 'Lift the edge and look.',
   'ways.take-again': 'Take the readings of both ways again.',
-  'floor.pad': 'Pad under the sill: PVC, or untreated lumber wrapped in tape.',
-  'floor.shorter-leaf': 'Or a shorter leaf.',
+  'floor.pad': 'Pad under the sill{by}: PVC, or untreated lumber wrapped in tape.',
+  'floor.shorter-leaf': 'Or a leaf shorter{by}.',
   'hand.show-drawing': 'Order by the drawing.',
   'wish.settle': 'Settle it below.',
   'code.ask-locally': 'Check locally.',
   'jamb.back-bevel': 'Back-bevel the casing.',
   'jamb.order-solid': 'Order it solid.',
-  'plumb.smaller-unit': 'Order a smaller unit.',
-  'plumb.more-room': 'Correct the leaning side first.',
+  'plumb.smaller-unit': 'Order a unit smaller{by}.',
+  'plumb.more-room': 'Or win the room first{by}: correct the leaning side.',
   'gap.read': 'Read the gaps of this side.',
   'structure.ask-licensed': 'Ask a licensed person for a design of the header.',
   'way.clear': 'Clear it first.',
-  'seal.move-stop': 'Move the stop.',
+  'seal.move-stop': 'Move the stop{by}.',
   'seal.tune-first': 'Tune the door first.',
   'seal.lighter': 'Choose a lighter seal.',
   'seal.strike-out': 'Move the strike out.',
@@ -55,3 +58,9 @@ export const CURES: Readonly<Record<string, string>> = {
   'order.settle': 'Settle it.',
   'test.again': 'Test again after correcting.',
 }
+
+/** A cure as a sentence, its amount and height in the job's unit. */
+export const cureWords = ({ code, amount, at }: Cure, step: DisplayStep): string =>
+  WORDS[code]
+    .replace('{by}', amount === null ? '' : ` by ${formatWithUnit(amount, step)}`)
+    .replace('{at}', at === null ? '' : ` at ${formatWithUnit(at, step)} above the sill`)

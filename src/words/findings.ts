@@ -2,15 +2,14 @@ import type { Finding, Severity } from '@/core/base/finding'
 import type { Way } from '@/core/survey/ways'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
-import { codeWords } from './codes'
-import { CURES } from './cures'
+import { cureWords } from './cures'
 import { assumedWords, factText, placeName } from './finding-facts'
 import { WAY_NAMES } from './kinds'
-import { sideName, WISH_NAMES } from './names'
+import { WISH_NAMES } from './names'
 import { OFFER_WORDS } from './offer-findings'
 import { FLUSH_NAMES, owedWords } from './order'
 import { type Say, type Words, words } from './say'
-import { stepName } from './steps'
+import { SET_WORDS } from './set-findings'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
 
@@ -32,6 +31,7 @@ const ofIt = (f: Say): Words => WORDS[f('of') as FindingCode]
 const WORDS: Readonly<Record<FindingCode, Words>> = {
   ...SURVEY_WORDS,
   ...OFFER_WORDS,
+  ...SET_WORDS,
   'order-correct-first': words(
     f => `Correct first: ${ofIt(f).title(f)}`,
     f => ofIt(f).why(f),
@@ -188,23 +188,6 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `${f('place')}: “${f('text')}” can’t be`,
     f => `It can be from ${f('least')} to ${f('most')}. It counts for nothing; take it again.`,
   ),
-  'steps-not-worked-out': words(
-    () => 'Setting this kind is not worked out yet',
-    'No steps are shown. Set it by its maker’s sheet, and note here when it stands.',
-  ),
-  'step-failed': words(
-    f => `Failed: ${stepName(f('step'))}`,
-    f => `${f('text') || 'No note.'} Correct it, then note it as done.`,
-  ),
-  'step-under-irreversible': words(
-    f => `${stepName(f('step'))} is done, and what lies under it was reopened`,
-    f =>
-      `It can’t be undone: cut it out first where ${f('missing').split(' ').map(stepName).join(', ').toLowerCase()} must be done again.`,
-  ),
-  'step-out-of-order': words(
-    f => `${stepName(f('step'))} was done too early`,
-    f => `Before it: ${f('missing').split(' ').map(stepName).join(', ')}.`,
-  ),
   'test-against-limit': words(
     f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}: ${f('read')}`,
     f => `${f('holds') === 'at-most' ? 'At most' : 'At least'} ${f('limit')}. ${f('text')} Correct it and test again.`,
@@ -212,81 +195,6 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   'asked-here': words(
     () => 'Only bedded, its joint sealed, and draining',
     'On an outside leaf it holds water where one of these is missing. Choose it yourself where all three are sure.',
-  ),
-  'other-purpose': words(
-    () => 'Not for this',
-    f => `The door is sealed against ${codeWords(f('why'))}; this seal does little for that.`,
-  ),
-  'contact-off': words(
-    f => `${f('place')}: the strip is pressed over ${f('read')}`,
-    f =>
-      `Wanted are ${f('least')} to ${f('most')}. Move the stop ${f('by')} ${f('towards') === 'to' ? 'towards the leaf' : 'away from the leaf'}.`,
-  ),
-  'no-kerf': words(
-    () => 'No kerf in the stop',
-    'It is pushed into a slot that is not there; take one that goes on the stop.',
-  ),
-  'threshold-wrong': words(
-    f => `Not on this threshold: ${codeWords(f('threshold'))}`,
-    'It has nothing to close against.',
-  ),
-  'floor-wrong': words(
-    f => `Not over this floor: ${codeWords(f('floor'))}`,
-    'It would wear, catch, or close at one end only.',
-  ),
-  'threshold-falls': words(
-    f => `The threshold falls ${f('fall')}`,
-    f => `It drops at most ${f('limit')} more than the largest gap: at one end it would leak.`,
-  ),
-  'keeps-no-air': words(() => 'An appliance burns behind this door', 'The way for its air stays open.'),
-  'bottom-stays-open': words(
-    () => 'Do not seal the bottom: an appliance burns behind this door',
-    'It must keep its air. Someone licensed says how before anything is closed.',
-  ),
-  'bottom-takes-air': words(
-    () => 'The room takes its return air under this door',
-    'Sealed at the bottom it loses it. Leave the way open, or give it another.',
-  ),
-  'contact-uneven': words(
-    f => `The leaf meets its stop unevenly, by ${f('spread')}`,
-    f => `Limit ${f('limit')}. A seal there is squeezed at one height and open at another.`,
-  ),
-  'gaps-between': words(
-    f => `Not every gap read: ${sideName(f('side'))}`,
-    'What was not read is taken between its neighbours.',
-  ),
-  'pack-impossible': words(
-    f => `${f('place')}: no pack fits ${f('gap')}`,
-    'Move the unit within its room, or correct the side here.',
-  ),
-  'gap-too-wide': words(
-    f => `Gap of ${f('gap')} is too wide`,
-    f => `It closes at most ${f('limit')}. Tune the door first.`,
-  ),
-  'gap-too-small': words(
-    f => `Gap of ${f('gap')} is too small`,
-    f => `It needs at least ${f('limit')}.`,
-  ),
-  'leaf-too-thin': words(
-    f => `Leaf of ${f('leaf')} is too thin`,
-    f => `It needs ${f('limit')}.`,
-  ),
-  'never-here': words(() => 'Not on a wooden outside door', 'It holds water against the leaf’s edge and rots it.'),
-  holds: words(
-    () => 'Closes this side',
-    f => `Gaps from ${f('smallest')} to ${f('largest')} lie in its range.`,
-  ),
-  'no-seal-holds': words(
-    f => `No seal closes the ${sideName(f('side')).toLowerCase()}`,
-    f => `Gaps from ${f('smallest')} to ${f('largest')}: tune the door first.`,
-  ),
-  'latch-force': words(
-    f => `Seals push ${f('force')} N against the latch`,
-    f => `Above ${f('limit')} N the door won’t latch by itself: a lighter seal, or the strike moved out.`,
-  ),
-  'gaps-not-read': words(
-    f => `Gaps not read: ${sideName(f('side')).toLowerCase()}`,
-    'A seal is chosen by the smallest and largest gap of its side.',
   ),
   'test-failed': words(
     f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}`,
@@ -311,7 +219,7 @@ export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): 
         ? assumedWords(finding.place)
         : factText(name, finding.facts[name], step)
   const { title, why } = WORDS[finding.code]
-  return { title: title(say), why: why(say), cures: finding.cures.map(code => CURES[code] ?? code) }
+  return { title: title(say), why: why(say), cures: finding.cures.map(one => cureWords(one, step)) }
 }
 
 export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {

@@ -1,12 +1,13 @@
 import { FAMILIES, UNIT_KINDS } from '@/core/base/kinds'
 import type { SchoolAnswer } from '@/core/base/schools'
+import type { Currency } from '@/core/catalogue/firm'
 import { isUnitMember, memberOf } from '@/core/catalogue/unit-members'
 import type { Lack } from '@/core/catalogue/unit-values'
 import type { NotUnderstood } from '@/core/exchange/acknowledgement'
 import type { ReceiptCode } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
 import { NO_CASING } from '@/core/order/order-line'
-import type { Check, PartCount, ReceiptState, UnitReading } from '@/core/order/receipt-values'
+import type { Check, Damage, PartCount, ReceiptState, UnitReading } from '@/core/order/receipt-values'
 import type { Spare } from '@/core/order/spares'
 import { HAND_CONVENTIONS } from '@/core/specification/handing'
 import { ANCHORS } from '@/core/specification/wish-values'
@@ -129,6 +130,14 @@ export const UNIT_READING_NAMES: Readonly<Record<UnitReading, string>> = {
   plate: 'Hinge plate’s thickness',
   'leaf.gap': 'Gap between the closed hinge leaves',
 }
+export const DAMAGE_NAMES: Readonly<Record<Damage, string>> = {
+  dent: 'Dent',
+  crack: 'Crack',
+  scratch: 'Scratch',
+  stain: 'Stain',
+  missing: 'Missing part',
+  other: 'Damage',
+}
 export const CHECK_NAMES: Readonly<Record<Check, string>> = {
   weatherstrip: 'Weatherstrip whole',
   sill: 'Sill as ordered, not bent',
@@ -140,7 +149,8 @@ export const CHECK_NAMES: Readonly<Record<Check, string>> = {
 }
 export const PART_NAMES: Readonly<Record<PartCount, string>> = { ...SPARE_NAMES, keys: 'keys' }
 
-const placeName = (place: string): string =>
+/** What something on a delivered unit is called. */
+export const placeName = (place: string): string =>
   UNIT_READING_NAMES[place as UnitReading] ??
   CHECK_NAMES[place as Check] ??
   PART_NAMES[place as PartCount] ??
@@ -192,6 +202,10 @@ export const RECEIPT_WORDS: Readonly<Record<ReceiptCode, Words>> = {
     f => `Not right: ${placeName(f('unitPlace')).toLowerCase()}`,
     'Take a photo before anything else is unpacked.',
   ),
+  'receipt-damage': words(
+    f => `${DAMAGE_NAMES[f('what') as Damage]}: ${f('where')}`,
+    'Take a photo of it before it is moved; the claim goes with it.',
+  ),
   'receipt-parts': words(
     f => `${f('came')} of ${f('wanted')} ${placeName(f('unitPlace'))}`,
     'The rest is owed. Keep all packaging until every small part is ticked.',
@@ -223,11 +237,12 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   outsideTrim: TRIM_NAMES,
 }
 
-/** A member's value as one reads it: money, days, words. Lengths are written by whoever knows the job's unit. */
-export function plainValue(path: string, value: unknown): string {
+/** A member's value as one reads it: money (without a sign where no currency is given), days, words. Lengths are written by whoever knows the job's unit. */
+export function plainValue(path: string, value: unknown, currency: Currency | null = null): string {
   if (value === undefined) return 'not there'
   if (value === null) return 'none'
-  if (/cents/i.test(path) && typeof value === 'number') return money(value)
+  if (/cents/i.test(path) && typeof value === 'number')
+    return currency ? money(value, currency) : (value / 100).toFixed(2)
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   const named = typeof value === 'string' ? VALUE_NAMES[path.replace(/^unit\./, '')]?.[value] : undefined
   if (named !== undefined) return named

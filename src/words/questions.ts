@@ -5,7 +5,7 @@ import type { SiteSlot } from '@/core/survey/slots'
 
 const WALL = (where: string): Told => [
   `Wall, ${where}`,
-  `At the ${where}, from the inside finished face to the outside sheathing face, the back of the trim.`,
+  `Inside finished face to outside sheathing face, ${where}; or its layers, added with +.`,
   'The thickest wall decides the jamb.',
 ]
 const THROUGH = (side: string): Told => [

@@ -52,21 +52,30 @@ export const SETTING_WORDS: Readonly<Record<Setting, readonly [title: string, ru
   ],
 }
 
-export const CONSTRUCTION_NAMES: Readonly<Record<Construction, string>> = {
-  'hollow-core': 'Hollow core',
-  'solid-35': 'Solid, 35 mm',
-  'solid-44': 'Solid, 44 mm',
-  'fire-30': 'Fire door, 44 mm',
-  'fire-60': 'Fire door, 54 mm',
-  'steel-insulated': 'Steel, insulated',
-  'hollow-metal': 'Hollow metal',
-  fibreglass: 'Fibreglass',
-  'glass-6': 'Glass, 6 mm',
-  'glass-24': 'Insulating glass, 24 mm',
-}
+type UnitOf = 'in' | 'mm'
 
-export const HINGE_NAMES: Readonly<Record<string, string>> = {
-  'plain-76': 'plain, 76 mm',
-  'ball-76': 'ball bearing, 76 mm',
-  'ball-100': 'ball bearing, 100 mm',
+/** A name with a nominal size, in the unit one works in. */
+const sized = (name: string, inch: string, metric: string) => (unit: UnitOf) =>
+  `${name}, ${unit === 'in' ? `${inch} in` : `${metric} mm`}`
+const plain = (name: string) => () => name
+
+const CONSTRUCTION_NAMES: Readonly<Record<Construction, (unit: UnitOf) => string>> = {
+  'hollow-core': plain('Hollow core'),
+  'solid-35': sized('Solid', '1 3/8', '35'),
+  'solid-44': sized('Solid', '1 3/4', '44'),
+  'fire-30': sized('Fire door', '1 3/4', '44'),
+  'fire-60': sized('Fire door', '2 1/8', '54'),
+  'steel-insulated': plain('Steel, insulated'),
+  'hollow-metal': plain('Hollow metal'),
+  fibreglass: plain('Fibreglass'),
+  'glass-6': sized('Glass', '1/4', '6'),
+  'glass-24': sized('Insulating glass', '15/16', '24'),
 }
+export const constructionName = (one: Construction, unit: UnitOf): string => CONSTRUCTION_NAMES[one](unit)
+
+const HINGE_NAMES: Readonly<Record<string, (unit: UnitOf) => string>> = {
+  'plain-76': sized('plain', '3', '76'),
+  'ball-76': sized('ball bearing', '3', '76'),
+  'ball-100': sized('ball bearing', '4', '100'),
+}
+export const hingeName = (id: string, unit: UnitOf): string => HINGE_NAMES[id]?.(unit) ?? id

@@ -32,9 +32,19 @@ const STEPS: Readonly<Record<string, StepWords>> = {
     'Pry it a blade’s width off and saw its nails; it stays on the wall.',
     'The frame moves free of it.',
   ],
+  'old-screws': [
+    'Back the old screws out',
+    'Look under the weatherstrip and behind the hinges; one that won’t turn is drilled off or sawn behind the leg.',
+    'No screw holds the frame.',
+  ],
+  'old-nails': [
+    'Saw the old nails',
+    'From the bottom up, between frame and stud; note where shims and scraps were.',
+    'The frame moves in its hole.',
+  ],
   'take-out': [
     'Take the old one out',
-    'Pins out and leaf off; score the paint; saw the nails; tip the frame inward; pull every cut nail.',
+    'Pins out and leaf off; score the paint; cut what still holds it; tip the frame inward; pull every cut nail.',
     'No nail stands proud.',
   ],
   'measure-hole': [

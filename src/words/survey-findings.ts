@@ -1,7 +1,8 @@
+import type { NearCode } from '@/core/catalogue/near-limits'
 import type { ChanceCode } from '@/core/opening/judge-chance'
 import type { FurtherCode } from '@/core/specification/further'
 import type { VisitCode } from '@/core/specification/judge-visit'
-import type { Obstacle, Structure } from '@/core/specification/visit'
+import type { Condition, ConditionPlace, Obstacle, Structure } from '@/core/specification/visit'
 import type { Setting } from '@/core/specification/wish-values'
 import type { SkipReason } from '@/core/survey/facts'
 import type { SurveyCode } from '@/core/survey/judge-survey'
@@ -9,14 +10,28 @@ import type { SecondCode } from '@/core/survey/second-reading'
 import { codeWords } from './codes'
 import { type Say, type Words, words } from './say'
 import { SETTING_WORDS } from './settings'
-import { OBSTACLE_NAMES, STRUCTURE_NAMES } from './visit'
+import { CONDITION_NAMES, CONDITION_PLACE_NAMES, OBSTACLE_NAMES, STRUCTURE_NAMES } from './visit'
 import { SKIP_WORDS } from './walk'
+
+const NEAR_WORDS: Readonly<Record<string, string>> = {
+  'not-in': 'the chosen unit no longer goes in',
+  'other-work': 'the chosen unit needs other work',
+}
+
+const UNSOUND_WORDS: Readonly<Record<string, string>> = {
+  stays: 'It stays, and nothing is fastened or sealed to it before it is sound.',
+  'comes-out': 'It comes out with the old door; the wood behind it is looked at when it shows.',
+  water: 'Find where the water comes from before it is closed up.',
+  cracked: 'Look whether it moves: a crack that works comes back.',
+}
 
 const chanceOf = (f: Say) =>
   `${f('article') ? `${f('article')}, ` : 'A unit of the usual size, '}${f('width')} × ${f('height')},`
 
 /** The words of what a survey says by itself, and of what a kind of door asks for, by code. */
-export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode | FurtherCode | VisitCode, Words>> = {
+export const SURVEY_WORDS: Readonly<
+  Record<SecondCode | ChanceCode | NearCode | SurveyCode | FurtherCode | VisitCode, Words>
+> = {
   'second-agrees': words(
     f => `${f('place')}: a second reading agrees`,
     f => `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}.`,
@@ -25,6 +40,11 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
     f => `${f('place')}: two readings differ by ${f('apart')}`,
     f =>
       `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}. A third settles it.`,
+  ),
+  'near-limit': words(
+    f => `${f('place')}: ${f('read')} lies close to a limit`,
+    f =>
+      `Off by no more than what it was read with allows, ${NEAR_WORDS[f('would')] ?? 'the chosen unit is judged otherwise'}. Another hand or a finer reading settles it.`,
   ),
   'chance-goes-in': words(
     f => `Goes in, ${f('chance')} in 100`,
@@ -148,6 +168,10 @@ export const SURVEY_WORDS: Readonly<Record<SecondCode | ChanceCode | SurveyCode 
   'secure-bore': words(
     f => `Security is why, and the bore is ${f('bore')}`,
     'A deadbolt wants a bore of its own: order it double.',
+  ),
+  'not-sound': words(
+    f => `${CONDITION_PLACE_NAMES[f('what') as ConditionPlace]}: ${CONDITION_NAMES[f('state') as Condition]}`,
+    f => UNSOUND_WORDS[f('then')] ?? '',
   ),
   'in-the-way': words(
     f =>

@@ -1,4 +1,4 @@
-import type { Obstacle, Reason, Stays, Structure } from '@/core/specification/visit'
+import type { Condition, ConditionPlace, Fixings, Obstacle, Reason, Stays, Structure } from '@/core/specification/visit'
 
 // What is asked at the first look, in words.
 
@@ -24,6 +24,28 @@ export const OBSTACLE_NAMES: Readonly<Record<Obstacle, string>> = {
   steps: 'Steps',
   furniture: 'Furniture',
 }
+export const CONDITION_PLACE_NAMES: Readonly<Record<ConditionPlace, string>> = {
+  sill: 'Sill and subfloor',
+  'left-leg': 'Left leg',
+  'right-leg': 'Right leg',
+  head: 'Head',
+  threshold: 'Threshold',
+  leaf: 'Leaf',
+  'outside-casing': 'Outside casing',
+  'inside-wall': 'Inside wall',
+}
+export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
+  soft: 'soft',
+  rotten: 'rotten',
+  cracked: 'cracked',
+  rusted: 'rusted',
+  stained: 'stained',
+}
+export const FIXING_NAMES: Readonly<Record<Fixings, string>> = { nails: 'Nails', screws: 'Screws', mixed: 'Both' }
+
+/** What a place that is not sound is taken a photo of. */
+export const photoPrompt = ({ place, state }: { readonly place: ConditionPlace; readonly state: Condition }): string =>
+  `${CONDITION_PLACE_NAMES[place].toLowerCase()}, ${CONDITION_NAMES[state]}`
 export const STRUCTURE_NAMES: Readonly<Record<Structure, string>> = {
   'as-it-is': 'As it is',
   wider: 'Wider',

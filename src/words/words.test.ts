@@ -1,14 +1,16 @@
+import { cure } from '@/core/base/cures'
 import { leavesOf } from '@/core/base/trace'
 import { PREPARATIONS } from '@/core/catalogue/preparation'
 import { SLOTS } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
 import { done, LENGTHS, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { inches, mm } from '@/core/units/length'
 import { derivationRows } from '@/papers/derivation'
 import { NUMBERS } from '@/trade/rates'
 import { SEALS } from '@/trade/seals'
 import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
-import { CURES } from './cures'
+import { cureWords } from './cures'
 import { figuresIn } from './figures'
 import { placeName } from './finding-facts'
 import { findingWords } from './findings'
@@ -75,8 +77,19 @@ describe('every finding is put in words', () => {
     expect(findingWords(square, '1/16').title).toMatch(/ in$/)
     expect(findingWords(square, '1').title).toMatch(/ mm$/)
   })
-  it('and every cure it names has its sentence', () =>
-    expect(all.flatMap(one => one.cures).filter(code => !Object.keys(CURES).includes(code))).toEqual([]))
+  it.each([
+    [
+      cure('bow.plane', inches(0, 3, 32), inches(41)),
+      '1/32',
+      'Plane the bump by 3/32 in at 41 in above the sill; never weaken a jack stud.',
+    ],
+    [
+      cure('bow.plane', mm(2), mm(1041)),
+      '1',
+      'Plane the bump by 2 mm at 1041 mm above the sill; never weaken a jack stud.',
+    ],
+    [cure('seal.move-stop'), '1/16', 'Move the stop.'],
+  ] as const)('cure %# says how much and where', (one, step, text) => expect(cureWords(one, step)).toBe(text))
 })
 
 describe('every reading', () => {
@@ -133,4 +146,4 @@ it.each([
   [123_450, '$1,234.50'],
   [0, '$0.00'],
   [-5, '-$0.05'],
-])('%p cents are %s', (cents, text) => expect(money(cents)).toBe(text))
+])('%p cents are %s', (cents, text) => expect(money(cents, 'USD')).toBe(text))

@@ -1,4 +1,5 @@
 import type { Length } from '../units/length'
+import type { Cure } from './cures'
 
 /** How bad it is, worst last: each has its own shape, word and colour where it is shown. */
 export const SEVERITIES = ['fine', 'watch', 'correct', 'stop'] as const
@@ -15,8 +16,8 @@ export type Finding<Code extends string = string> = {
   readonly facts: Readonly<Record<string, Fact>>
   /** The id of the rule or limit in the trade data that judged it. */
   readonly rule: string
-  /** Codes of what would cure it: edit a record, take a reading, or do work. */
-  readonly cures: readonly string[]
+  /** What would cure it: edit a record, take a reading, or do work. */
+  readonly cures: readonly Cure[]
 }
 
 /** The worst first; findings of one severity keep their order. */

@@ -22,6 +22,9 @@ export type OwnPreparationRate = {
 
 /** How a firm is reached, as it stands on its papers. */
 export type FirmAbout = { readonly address: string; readonly phone: string; readonly email: string }
+/** What a firm counts in, by ISO 4217. */
+export const CURRENCIES = ['USD', 'CAD', 'EUR', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK'] as const
+export type Currency = (typeof CURRENCIES)[number]
 export const PAPER_SIZES = ['a4', 'letter'] as const
 export type PaperSize = (typeof PAPER_SIZES)[number]
 
@@ -31,6 +34,7 @@ export type Firm = {
   /** What a new job begins in. */
   readonly unit: 'in' | 'mm'
   readonly paper: PaperSize
+  readonly currency: Currency
   readonly schools: SchoolChoices
   readonly rates: OwnRates
   /** By maker: the convention it reads a hand's code by. A maker that is not named is not known. */
@@ -43,6 +47,7 @@ export const NEW_FIRM: Firm = {
   about: { address: '', phone: '', email: '' },
   unit: 'in',
   paper: 'a4',
+  currency: 'USD',
   schools: {},
   rates: {},
   conventions: {},

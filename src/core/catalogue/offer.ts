@@ -1,3 +1,4 @@
+import { type Cure, cure } from '../base/cures'
 import type { Finding, Severity } from '../base/finding'
 import type { Bucks } from '../opening/bucks'
 import type { OpeningPoints } from '../opening/opening'
@@ -131,14 +132,14 @@ export const notRead = (what: string): Judged => ({
 
 /** A member the sheet is silent on and the judgement rests on: what the trade has stands in for it. */
 export const silent = (member: string): Finding<ShapeCode> =>
-  because('sheet-silent', 'watch', { member }, 'completeness', ['maker.ask'])
+  because('sheet-silent', 'watch', { member }, 'completeness', [cure('maker.ask')])
 
 export function because<Code extends OfferCode>(
   code: Code,
   severity: Severity,
   facts: Finding['facts'],
   rule: string,
-  cures: readonly string[] = [],
+  cures: readonly Cure[] = [],
 ): Finding<Code> {
   return { code, place: 'unit', severity, facts, rule, cures }
 }

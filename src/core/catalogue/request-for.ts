@@ -18,6 +18,16 @@ type Given = Pick<
   | 'shift'
 >
 
+/** What of a request comes from readings beside the opening itself. */
+export const readBeside = (
+  site: SiteOf,
+  survey: Survey,
+  { wishes, lengths }: Pick<Request, 'wishes' | 'lengths'>,
+): Pick<Request, 'site' | 'floor'> => ({
+  site: siteFactsOf(site, survey, wishes, lengths),
+  floor: readValue(survey, 'floor.highest'),
+})
+
 /** What the catalogue is judged by for an opening. */
 export const requestFor = (
   site: SiteOf,
@@ -28,9 +38,8 @@ export const requestFor = (
 ): Request => ({
   ...given,
   points: opening?.points ?? null,
-  site: siteFactsOf(site, survey, given.wishes, given.lengths),
+  ...readBeside(site, survey, given),
   wall: specification.jamb?.wanted.value ?? null,
-  floor: readValue(survey, 'floor.highest'),
 })
 
 /** Whether enough was read to judge anything by. */

@@ -1,13 +1,13 @@
 import type { SHEETS, UnitKind } from '../base/kinds'
 import { BORES, MATERIALS } from '../specification/wish-values'
 import type { Length } from '../units/length'
+import { ASKED_MEMBERS } from './asked-members'
 import { LOCK_MEMBERS } from './lock-members'
 import type { Member, Quantity } from './member'
 import { TRIM_MEMBERS } from './trim-members'
 import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES } from './unit-values'
 
-// The one table of what a unit's sheet can say, with those of trim and of locks beside it: a member's name in the record, its quantity,
-// the column a maker's list gives it in, whether it is ordered. Record, type, list reader, order sheet, differences and schemas read it.
+// The one table of what a unit's sheet can say, by member: record, type, list reader, order sheet, differences and schemas read it.
 
 const ANY = ['any'] as const
 const HUNG = ['hung', 'cut-in'] as const
@@ -253,11 +253,7 @@ export const UNIT_MEMBERS = {
   },
   backset: { of: 'length', column: 'backset', in: ['cut-in'], needed: ['cut-in'], ordered: true },
   ...LOCK_MEMBERS,
-  asksPan: { of: 'yes', column: 'asks pan', in: ['asking'], ordered: false, alsoCalled: ['sill pan'] },
-  asksBeads: { of: 'yes', column: 'asks beads', in: ['asking'], ordered: false },
-  asksFoam: { of: 'yes', column: 'asks foam', in: ['asking'], ordered: false },
-  asksHeadScrews: { of: 'yes', column: 'asks head screws', in: ['asking'], ordered: false },
-  asksClip: { of: 'yes', column: 'asks clip', in: ['asking'], ordered: false, alsoCalled: ['transport clip'] },
+  ...ASKED_MEMBERS,
 } as const satisfies Readonly<Record<string, Member>>
 
 type Table = typeof UNIT_MEMBERS

@@ -1,8 +1,10 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { OpeningPoints } from '../opening/opening'
 import { plumbRectangle } from '../opening/place-unit'
 import type { DerivedUnit } from '../specification/derive-unit'
+import { minus } from '../units/length'
 
 export type PlumbCode = 'plumb-smaller' | 'plumb-large-enough'
 
@@ -22,13 +24,14 @@ export function checkPlumb(
   }
   const make = (along: 'width' | 'height'): Finding<PlumbCode> => {
     const [rough, own] = along === 'width' ? [unit.roughWidth, unit.width] : [unit.roughHeight, unit.height]
+    const missing = minus(rough.value, plumb[along])
     return {
       code: isShort[along] ? 'plumb-smaller' : 'plumb-large-enough',
       place: along === 'width' ? 'lean.left' : 'fall.sill',
       severity: isShort[along] ? 'correct' : 'fine',
       facts: { along, size: { length: plumb[along] }, wanted: { length: rough.value }, unit: { length: own.value } },
       rule: along === 'width' ? 'room-width' : 'room-height',
-      cures: isShort[along] ? ['plumb.smaller-unit', 'plumb.more-room'] : [],
+      cures: isShort[along] ? [cure('plumb.smaller-unit', missing), cure('plumb.more-room', missing)] : [],
     }
   }
   return isShort.height ? [make('width'), make('height')] : [make('width')]

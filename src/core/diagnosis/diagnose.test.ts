@@ -47,7 +47,7 @@ describe('the sill', () => {
   it('hollow wants support', () =>
     expect(check('hollow', { S: point(W / 2, -inches(0, 1, 8)) })).toMatchObject({
       severity: 'watch',
-      cures: ['hollow.support'],
+      cures: [{ code: 'hollow.support' }],
     }))
 })
 
@@ -68,12 +68,12 @@ describe('a bow', () => {
   it('inward is planed, outward packed', () => {
     expect(check('bow', { L1: point(inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({
       severity: 'watch',
-      cures: ['bow.plane'],
+      cures: [{ code: 'bow.plane', amount: inches(0, 3, 16), at: H / 2 }],
       facts: { direction: 'in' },
     })
     expect(check('bow', { L1: point(-inches(0, 3, 16), H / 2) }, {}, 'bow.left')).toMatchObject({
       severity: 'watch',
-      cures: ['bow.pack'],
+      cures: [{ code: 'bow.pack', amount: inches(0, 3, 16), at: H / 2 }],
       facts: { direction: 'out' },
     })
   })
@@ -106,7 +106,7 @@ describe('twist', () => {
   it('is the two sides’ lean through the wall compared, over the full height', () => {
     const found = twist({ 'through.left': '1/8', 'through.right': '-1/8' })
     expect(found.facts.twist).toEqual({ length: ticks(Math.round((inches(0, 1, 4) * 82) / 72)) })
-    expect(found).toMatchObject({ severity: 'correct', cures: ['twist.move-wall'] })
+    expect(found).toMatchObject({ severity: 'correct', cures: [{ code: 'twist.move-wall' }] })
   })
   it('is twice the gap between crossed strings', () =>
     expect(twist({ 'strings.gap': '1/8' })).toMatchObject({

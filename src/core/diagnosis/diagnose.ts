@@ -1,3 +1,4 @@
+import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import { judgeLimit, type LimitVerdict } from '../base/judge-limit'
 import type { TradeLength } from '../base/rule'
@@ -49,7 +50,7 @@ function finding(
   place: string,
   verdict: LimitVerdict,
   facts: Finding['facts'],
-  cures: readonly string[],
+  cures: readonly Cure[],
 ): Finding<DiagnosisCode> {
   const all = { ...facts, limit: { length: verdict.limit }, certain: verdict.certain ? 'yes' : 'no' }
   return {
@@ -79,7 +80,7 @@ function checkSquare(survey: Survey, opening: AdjustedOpening, lengths: TradeLen
     towards: rack > 0 ? 'right' : 'left',
     ...readApart(survey, difference),
   }
-  return finding('square', 'diagonals', verdict, facts, ['square.measure-both', 'square.set-by-level'])
+  return finding('square', 'diagonals', verdict, facts, [cure('square.measure-both'), cure('square.set-by-level')])
 }
 
 /** What the tape itself said of the diagonals, where the other readings pull the opening off it. */
@@ -96,7 +97,7 @@ function checkLevel(opening: AdjustedOpening, lengths: TradeLengths): Finding<Di
   const fall = minus(opening.points.R0.y, opening.points.L0.y)
   const verdict = judgeLimit(Math.abs(fall), opening.deviations.R0.y, lengths['sill-fine'], lengths['sill-correct'])
   const facts = { fall: { length: magnitude(fall) }, low: fall > 0 ? 'left' : 'right' }
-  return finding('level', 'fall.sill', verdict, facts, ['level.raise-low-end'])
+  return finding('level', 'fall.sill', verdict, facts, [cure('level.raise-low-end', magnitude(fall))])
 }
 
 function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
@@ -107,11 +108,11 @@ function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<Di
   if (crown <= 0) {
     const every = { every: { length: lengths['support-every'].value } }
     const verdict = judgeLimit(-crown, deviation, lengths['hollow-fine'])
-    return finding('hollow', 'crown.sill', verdict, { ...facts, ...every }, ['hollow.support'])
+    return finding('hollow', 'crown.sill', verdict, { ...facts, ...every }, [cure('hollow.support', magnitude(crown))])
   }
   const none: TradeLength = { ...lengths['crown-correct'], value: lengths['deviation-straightedge'].value }
   return finding('crown', 'crown.sill', judgeLimit(crown, deviation, none, lengths['crown-correct']), facts, [
-    'crown.grind',
+    cure('crown.grind', magnitude(crown)),
   ])
 }
 
@@ -126,7 +127,10 @@ function checkLean(opening: AdjustedOpening, side: 'left' | 'right', lengths: Tr
     absorbed(lengths, 1),
   )
   const facts = { lean: { length: magnitude(lean) }, towards: lean > 0 ? 'right' : 'left', side }
-  return finding('lean', `lean.${side}`, verdict, facts, ['lean.more-room', 'lean.move-foot'])
+  return finding('lean', `lean.${side}`, verdict, facts, [
+    cure('lean.more-room', magnitude(lean)),
+    cure('lean.move-foot', magnitude(lean)),
+  ])
 }
 
 function checkBow(opening: AdjustedOpening, side: 'left' | 'right', lengths: TradeLengths): Finding<DiagnosisCode> {
@@ -135,7 +139,9 @@ function checkBow(opening: AdjustedOpening, side: 'left' | 'right', lengths: Tra
   const inward = side === 'left' ? bow > 0 : bow < 0
   const verdict = judgeLimit(Math.abs(bow), opening.deviations[mid].x, lengths['bow-fine'], absorbed(lengths, 1))
   const facts = { bow: { length: magnitude(bow) }, side, direction: inward ? 'in' : 'out' }
-  return finding('bow', `bow.${side}`, verdict, facts, inward ? ['bow.plane'] : ['bow.pack'])
+  return finding('bow', `bow.${side}`, verdict, facts, [
+    cure(inward ? 'bow.plane' : 'bow.pack', magnitude(bow), minus(opening.points[mid].y, opening.points[foot].y)),
+  ])
 }
 
 /** The room beyond the least gaps, shared out: what a crooked side may use up. */
@@ -156,9 +162,10 @@ function checkTwist(
   const twist = legs?.twist ?? strings
   if (twist === null) return []
   const verdict = judgeLimit(twist, lengths['deviation-level'].value, fine, split)
-  const cure = verdict.severity === 'correct' ? 'twist.move-wall' : 'twist.split'
   const facts = { twist: { length: twist }, ...sharesOf(legs, twist) }
-  const found = finding('twist', 'through.left', verdict, facts, [cure])
+  const found = finding('twist', 'through.left', verdict, facts, [
+    verdict.severity === 'correct' ? cure('twist.move-wall', twist) : cure('twist.split', nearestTick(twist / 2)),
+  ])
   return [found, ...(legs && strings !== null ? twoWays(legs.twist, strings, fine) : [])]
 }
 
@@ -186,7 +193,7 @@ function twoWays(level: Length, strings: Length, limit: TradeLength): readonly F
       severity: 'watch',
       facts,
       rule: limit.id,
-      cures: ['reading.take-again'],
+      cures: [cure('reading.take-again')],
     },
   ]
 }
@@ -201,7 +208,7 @@ function checkWall(survey: Survey, lengths: TradeLengths): readonly Finding<Diag
     thickest: { length: largestOf(read) },
     thinnest: { length: smallestOf(read) },
   }
-  return [finding('wall-spread', 'wall.left', verdict, facts, ['wall.plane-or-shim'])]
+  return [finding('wall-spread', 'wall.left', verdict, facts, [cure('wall.plane-or-shim', difference)])]
 }
 
 function checkSubfloor(subfloor: 'sound' | 'rotten' | 'not-seen'): readonly Finding<DiagnosisCode>[] {
@@ -214,7 +221,7 @@ function checkSubfloor(subfloor: 'sound' | 'rotten' | 'not-seen'): readonly Find
       severity: rotten ? 'stop' : 'watch',
       facts: {},
       rule: 'subfloor',
-      cures: rotten ? ['subfloor.replace'] : ['subfloor.look'],
+      cures: rotten ? [cure('subfloor.replace')] : [cure('subfloor.look')],
     },
   ]
 }

@@ -55,7 +55,7 @@ export function section(result: Drawn): Scene {
     ...(floor === null || result.wishes.swing !== 'in'
       ? []
       : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
-    label('outside', point(-inches(2), top - inches(1)), 'outside'),
+    label('outside', point(-OUTSIDE, top - inches(1)), 'outside', 'start'),
     label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
   ]
   return {

@@ -5,6 +5,8 @@ import { inches } from '../units/length'
 import { dot, label, type Mark, type Scene } from './scene'
 
 const WORD_AWAY = inches(3)
+/** A shorter span, such as a wall's thickness, has its two ends so near that their words would lie on each other. */
+const ROOM_FOR_WORDS = inches(10)
 
 /** A scene with what the reading that is taken now needs: where the tape is hooked and where it is read; for one that has a
  *  direction, the two sides it can go to, as `direction.minus` and `direction.plus`. */
@@ -18,8 +20,9 @@ export function walkMarks(scene: Scene, question: Question | null): Scene {
     : [
         dot('hook', 'walk.hook', from),
         dot('hook', 'walk.read', to),
-        wordAt('walk.hook.word', from, to, 'hook', middle),
-        wordAt('walk.read.word', to, from, 'read', middle),
+        ...(Math.hypot(to.x - from.x, to.y - from.y) < ROOM_FOR_WORDS
+          ? []
+          : [wordAt('walk.hook.word', from, to, 'hook', middle), wordAt('walk.read.word', to, from, 'read', middle)]),
       ]
   return { ...scene, marks: [...scene.marks, ...added] }
 }

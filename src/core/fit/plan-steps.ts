@@ -17,6 +17,8 @@ export type StepCondition =
   | 'bell-wire'
   | 'hardware'
   | 'inside-casing'
+  | 'old-screws'
+  | 'old-nails'
   | SillSystem
   | Cavity
 
@@ -75,6 +77,10 @@ const HOLDS: Readonly<Record<StepCondition, (facts: StepFacts) => boolean>> = {
   'bell-wire': ({ visit }) => visit.stays?.includes('bell-wire') ?? false,
   hardware: ({ visit }) => visit.stays?.includes('hardware') ?? false,
   'inside-casing': ({ visit }) => visit.stays?.includes('inside-casing') ?? false,
+  'old-screws': ({ oldDoor, visit }) =>
+    oldDoor === 'in-place' && (visit.fixings === 'screws' || visit.fixings === 'mixed'),
+  'old-nails': ({ oldDoor, visit }) =>
+    oldDoor === 'in-place' && (visit.fixings === 'nails' || visit.fixings === 'mixed'),
   pan: ({ sill }) => sill === 'pan',
   membrane: ({ sill }) => sill === 'membrane',
   beads: ({ sill }) => sill === 'beads',

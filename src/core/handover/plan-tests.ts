@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import { type FigureRef, figureOf, type TradeNumbers } from '../base/figure'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
@@ -75,7 +76,7 @@ function judgeTest(
       severity: 'correct',
       facts: { test: id, text: entry.text, ...facts },
       rule,
-      cures: ['test.again'],
+      cures: [cure('test.again')],
     },
   ]
   if (!limit || !entry.value) return make('test-failed', {}, id)

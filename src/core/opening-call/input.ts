@@ -32,7 +32,8 @@ const wishedSchema = z.strictObject({
   construction: z.enum(CONSTRUCTIONS).nullish(),
   settings: z.array(z.enum(SETTINGS)).nullish(),
   labelMinutes: z.int().min(0).max(180).nullish(),
-  visit: visitSchema.nullish(),
+  /** What of the first look is not said is as nobody looked. */
+  visit: visitSchema.partial().nullish(),
   /** How far the unit is moved off the middle, + to the right. */
   shift: typed.nullish(),
   details: z.partialRecord(z.enum(DETAILS), z.string().max(60)).nullish(),

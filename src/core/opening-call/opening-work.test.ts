@@ -175,3 +175,16 @@ describe('a gate', () => {
     }
   })
 })
+
+it.each([{ reasons: ['draft'] }, { condition: { sill: 'rotten' } }, { fixings: 'screws' }, {}])(
+  'a first look of which only %j was said is taken',
+  visit => expect(ask({ ...TRUE, wishes: { ...TRUE.wishes, visit } })).not.toHaveProperty('error'),
+)
+
+it('what is not sound keeps the order back, and old screws are a step', () => {
+  const look = { condition: { sill: 'rotten' }, fixings: 'screws' }
+  const reply = ok({ ...TRUE, unitsCsv: CSV, chosen: 'U1', wishes: { ...TRUE.wishes, visit: look } })
+  expect(reply.findings).toContainEqual(expect.objectContaining({ code: 'not-sound', severity: 'correct' }))
+  expect(reply.order.releasable).toBe(false)
+  expect(reply.fit.steps.map(one => one.id)).toContain('old-screws')
+})

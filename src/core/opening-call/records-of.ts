@@ -137,7 +137,7 @@ export function unitsOf(
 /** The records of an opening as an input gives them. @throws InputError at the path of what can't be taken. */
 export function recordsOf(input: OpeningInput, units: readonly CatalogueUnit[]): OpeningRecords {
   const { way, family, chosen, accepted, practices } = input
-  const { shift, details, ...wished } = input.wishes ?? {}
+  const { shift, details, visit, ...wished } = input.wishes ?? {}
   const opening = { id: ID, tag: '', name: '', family }
   const first = newEdits(way)
   const unit = chosen ? units.find(one => one.article === chosen) : undefined
@@ -147,7 +147,12 @@ export function recordsOf(input: OpeningInput, units: readonly CatalogueUnit[]):
     opening,
     readings: readingsOf(input),
     answers: answersOf(input),
-    wishes: { ...first.wishes, ...Object.fromEntries(settled), schools: practices ?? {} },
+    wishes: {
+      ...first.wishes,
+      ...Object.fromEntries(settled),
+      visit: { ...first.wishes.visit, ...visit },
+      schools: practices ?? {},
+    },
     order: { ...first.order, details: details ?? {}, chosen: unit ? { unit: unit.id, reason: '' } : null },
     fit: {
       shift: shift === null || shift === undefined ? ZERO : lengthOf(shift, input.unit ?? 'in', 'wishes.shift').value,

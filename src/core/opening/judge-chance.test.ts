@@ -34,12 +34,16 @@ describe('a chosen unit', () => {
   it('with room goes in', () => expect(judged(0).code).toBe('chance-goes-in'))
   it('just as wide as can be is too close to tell, and names the reading that decides', () => {
     const close = judged(inches(0, 1, 4))
-    expect(close).toMatchObject({ code: 'chance-too-close', severity: 'watch', cures: ['reading.take-deciding'] })
+    expect(close).toMatchObject({
+      code: 'chance-too-close',
+      severity: 'watch',
+      cures: [{ code: 'reading.take-deciding' }],
+    })
     expect(close.facts.deciding).toMatch(/^trim-off\/widths\./)
   })
   it('wider than the hole does not', () => expect(judged(inches(1)).code).toBe('chance-does-not'))
   it('gets no chance while a reading is suspect', () => {
     const { findings } = done(records({ ...TRUE_OPENING, 'trim-off/widths.top': '39' }, chosen), trade())
-    expect(findings.measure.map(one => one.code)).toEqual(['reading-suspect'])
+    expect(findings.measure.map(one => one.code)).toEqual(['reading-suspect', 'near-limit'])
   })
 })

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeNumber } from '../base/rule'
 import type { NetworkReading } from '../survey/network'
@@ -37,7 +38,7 @@ export function judgeChance(
       deciding: place,
     },
     rule: sure.id,
-    cures: code === 'chance-goes-in' ? [] : ['reading.take-deciding'],
+    cures: code === 'chance-goes-in' ? [] : [cure('reading.take-deciding')],
   }
 }
 

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { point } from '../geometry/point'
@@ -70,7 +71,7 @@ const apart = (way: Way): Finding<MeasuringCode> => ({
   severity: 'stop',
   facts: {},
   rule: 'network',
-  cures: ['reading.take-again'],
+  cures: [cure('reading.take-again')],
 })
 
 /** The hole behind an old frame was not seen: it is taken as tight, plumb and level. */
@@ -80,7 +81,7 @@ export const assumedHole = (way: Way): Finding<MeasuringCode> => ({
   severity: 'watch',
   facts: { way },
   rule: 'network',
-  cures: ['hole.measure-on-the-day'],
+  cures: [cure('hole.measure-on-the-day')],
 })
 
 function doubts(
@@ -108,7 +109,7 @@ function doubts(
             test: suspect.test.toFixed(1),
           },
           rule: 'network',
-          cures: ['reading.take-again'],
+          cures: [cure('reading.take-again')],
         },
       ]
     : []
@@ -125,7 +126,7 @@ function doubts(
           test: test.toFixed(1),
         },
         rule: 'network',
-        cures: ['reading.take-again'],
+        cures: [cure('reading.take-again')],
       }),
     ),
     ...groupsOf(unchecked, open).map(([checkedBy, names]) => uncheckedFinding(way, names, checkedBy)),
@@ -147,7 +148,7 @@ const uncheckedFinding = (way: Way, names: readonly NetworkReading[], checkedBy:
   severity: 'watch',
   facts: { slot: names.map(name => waySlot(way, name)).join(' '), checkedBy },
   rule: 'network',
-  cures: ['reading.take-check'],
+  cures: [cure('reading.take-check')],
 })
 
 /** The further readings that together would show a blunder in this one. */

@@ -2,6 +2,7 @@ import { hasPart } from '../base/kinds'
 import { said } from '../catalogue/unit'
 import { type Length, plus, ZERO } from '../units/length'
 import type { OrderLine } from './order'
+import type { Receipt } from './receipt'
 import { CHECKS, type Check, PART_COUNTS, type PartCount, UNIT_READINGS, type UnitReading } from './receipt-values'
 
 // What a delivered unit is looked at by, as its kind and its sheet have it.
@@ -29,6 +30,49 @@ export function orderedReadings({ unit, jambExtension }: OrderLine): ReadonlyMap
     ...(jamb === null ? [] : [['jamb', plus(jamb, jambExtension ?? ZERO)] as const]),
     ...(thickness === null ? [] : [['thickness', thickness] as const]),
   ])
+}
+
+/** Something a delivered unit is looked at by. */
+export type ReceiptPlace = UnitReading | 'hinges' | 'swing' | Check | PartCount
+
+export type AskedOfDelivered =
+  | { readonly kind: 'length'; readonly place: UnitReading; readonly ordered: Length | null }
+  | { readonly kind: 'hinges' | 'swing'; readonly place: 'hinges' | 'swing'; readonly ordered: string }
+  | { readonly kind: 'check'; readonly place: Check }
+  | { readonly kind: 'count'; readonly place: PartCount; readonly ordered: number }
+
+/** Everything a line's unit is looked at by, in the order one walks round it: the hand first, since it can't be turned. */
+export function walkOf(line: OrderLine): readonly AskedOfDelivered[] {
+  const ordered = orderedReadings(line)
+  const hand = (['hinges', 'swing'] as const).flatMap((place): AskedOfDelivered[] => {
+    const wanted = line[place]
+    return wanted === null ? [] : [{ kind: place, place, ordered: wanted }]
+  })
+  return [
+    ...hand,
+    ...readingsAsked(line).map(place => ({ kind: 'length', place, ordered: ordered.get(place) ?? null }) as const),
+    ...checksAsked(line).map(place => ({ kind: 'check', place }) as const),
+    ...partsAsked(line).map(place => ({ kind: 'count', place, ordered: partsWanted(line, place) }) as const),
+  ]
+}
+
+/** What was found so far of something that is looked at; `null` while it was not. */
+export function answerIn(
+  found: Pick<Receipt, 'readings' | 'hinges' | 'swing' | 'checks' | 'counts'>,
+  asked: AskedOfDelivered,
+): { readonly length: Length } | string | null {
+  switch (asked.kind) {
+    case 'length': {
+      const length = found.readings[asked.place]
+      return length === undefined ? null : { length }
+    }
+    case 'check':
+      return found.checks[asked.place] ?? null
+    case 'count':
+      return found.counts[asked.place] === undefined ? null : String(found.counts[asked.place])
+    default:
+      return found[asked.kind]
+  }
 }
 
 /** Whether a kind's unit has what a check looks at. */

@@ -1,4 +1,6 @@
+import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
+import type { Currency } from '../catalogue/firm'
 import { goesIn } from '../catalogue/judge-unit'
 import type { Offer } from '../catalogue/offer'
 import type { Specification } from '../specification/specify'
@@ -54,6 +56,7 @@ export type OrderRequest = {
   readonly labelWanted: number
   /** A unit made to order above this is measured twice. */
   readonly secondLookCents: number
+  readonly currency: Currency
   readonly isMeasuredTwice: boolean
 }
 
@@ -102,7 +105,7 @@ function make(
   severity: 'watch' | 'correct' | 'stop',
   facts: Finding['facts'],
   place = 'order',
-  cures: readonly string[] = [],
+  cures: readonly Cure[] = [],
 ): Finding<OrderCode> {
   return { code, place, severity, facts, rule: 'completeness', cures }
 }
@@ -117,7 +120,7 @@ const placeOfMissing: Readonly<Record<string, string>> = {
 }
 const missing = (what: string): Finding<OrderCode> =>
   make('order-missing', 'stop', { what }, placeOfMissing[what] ?? (what.includes('.') ? what : `wish.${what}`), [
-    'order.settle',
+    cure('order.settle'),
   ])
 
 function riskOf({ code, place, severity, facts }: Finding, request: OrderRequest): Finding<OrderCode> | null {
@@ -176,9 +179,14 @@ function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode
 }
 
 /** What is made to order and dear can't be sent back: its size is measured by another way, hand or instrument first. */
-function secondLook({ offer, secondLookCents, isMeasuredTwice }: OrderRequest): readonly Finding<OrderCode>[] {
+function secondLook({
+  offer,
+  secondLookCents,
+  currency,
+  isMeasuredTwice,
+}: OrderRequest): readonly Finding<OrderCode>[] {
   if (!offer || offer.unit.stock || offer.unit.priceCents <= secondLookCents || isMeasuredTwice) return []
-  return [make('order-second-look', 'stop', { article: offer.unit.article, cents: offer.unit.priceCents })]
+  return [make('order-second-look', 'stop', { article: offer.unit.article, cents: offer.unit.priceCents, currency })]
 }
 
 /** A treated board eats aluminium it touches. */

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import { partsAsked, partsWanted } from './asked-of-delivered'
 import type { Order } from './order'
@@ -75,7 +76,7 @@ export function deliveryFindings(delivery: Delivery, owed: Owed | null): readonl
       severity: isHeld ? 'stop' : 'watch',
       facts: {},
       rule: 'receipt',
-      cures: ['receipt.look'],
+      cures: [cure('receipt.look')],
     },
   ]
 }
@@ -90,5 +91,5 @@ const partsOwed = ({ parts, note, at }: Owed): Finding<DeliveryCode> => ({
   severity: 'watch',
   facts: { parts: owedCodes(parts), note, since: at.slice(0, 10) },
   rule: 'receipt',
-  cures: ['receipt.look'],
+  cures: [cure('receipt.look')],
 })

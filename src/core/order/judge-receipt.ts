@@ -17,6 +17,7 @@ export type ReceiptCode =
   | 'receipt-mortises'
   | 'receipt-hinge-gap'
   | 'receipt-check'
+  | 'receipt-damage'
   | 'receipt-parts'
   | 'receipt-not-read'
   | 'receipt-as-ordered'
@@ -24,7 +25,7 @@ export type ReceiptCode =
   | 'receipt-does-not-go-in'
 
 /** What was found, without who found it and what was decided. */
-export type Found = Pick<Receipt, 'readings' | 'hinges' | 'swing' | 'checks' | 'counts'>
+export type Found = Pick<Receipt, 'readings' | 'hinges' | 'swing' | 'checks' | 'counts' | 'damage'>
 
 export type JudgedReceipt = {
   readonly findings: readonly Finding<ReceiptCode>[]
@@ -56,6 +57,7 @@ export function judgeReceipt(
     ...judgeTruth(found, lengths),
     ...judgeMortises(found, lengths),
     ...judgeChecks(found),
+    ...found.damage.map(one => say('receipt-damage', 'correct', 'unit', one, 'receipt')),
   ]
   const owed = judgeParts(line, found)
   const unread = judgeUnread(line, found)

@@ -37,6 +37,11 @@ export const CHECK_ANSWERS = ['right', 'wrong', 'none'] as const
 export const PART_COUNTS = ['long-screws', 'plugs', 'hinge-cards', 'corner-pads', 'keys'] as const
 export type PartCount = (typeof PART_COUNTS)[number]
 
+/** What can be seen on a unit that nobody reads. */
+export const DAMAGES = ['dent', 'crack', 'scratch', 'stain', 'missing', 'other'] as const
+export type Damage = (typeof DAMAGES)[number]
+export const MOST_DAMAGE = 20
+
 /** What becomes of a delivered unit. */
 export const RECEIPT_STATES = ['accepted', 'accepted-parts-owed', 'hold', 'refused'] as const
 export type ReceiptState = (typeof RECEIPT_STATES)[number]

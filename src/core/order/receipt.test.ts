@@ -2,8 +2,10 @@ import { findingWords } from '../../words/findings'
 import { type CatalogueUnit, said } from '../catalogue/unit'
 import { UNIT_DOORS } from '../doors/doors'
 import { assumedOpening } from '../opening/model-opening'
+import { RECEIPT } from '../records/records'
+import { readRecord } from '../records/version'
 import { leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
-import { done, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, LENGTHS, length, receipt, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { type Length, ZERO } from '../units/length'
 import { checksAsked, orderedReadings, partsAsked } from './asked-of-delivered'
 import { deliveryOf, owedOn, receiptsFor } from './delivery'
@@ -28,6 +30,7 @@ const found = (readings: Found['readings'] = {}, more: Partial<Found> = {}): Fou
   swing: 'in',
   checks: {},
   counts: {},
+  damage: [],
   ...more,
 })
 const judged = (one: Found, of: OrderLine = line) => {
@@ -79,6 +82,15 @@ describe('a delivered unit', () => {
   ] as const)('with its %s wrong: %s', (check, state) =>
     expect(judged(found({}, { checks: { [check]: 'wrong' } }))[0]).toBe(state),
   )
+  it('with a dent is held, and what was seen stays with its place', () => {
+    const damage = [{ what: 'dent' as const, where: 'leaf, lower left' }]
+    const { state, findings } = judgeReceipt(line, found({}, { damage }), LENGTHS)
+    expect([state, findings[0]!.code, findings[0]!.facts]).toEqual(['hold', 'receipt-damage', damage[0]])
+  })
+  it('that was stored before damage had its own place is read with none', () => {
+    const { damage: _, ...old } = receipt('01900000-0000-7000-8000-000000000001')
+    expect(readRecord(RECEIPT, old, 1).damage).toEqual([])
+  })
   it('that comes with too few parts is accepted, parts owed', () => {
     expect(judged(found({}, { counts: { 'long-screws': 2, plugs: 3 } }))).toEqual([
       'accepted-parts-owed',

@@ -1,6 +1,15 @@
 import { z } from 'zod'
 import { lengthSchema } from '../units/length-schema'
-import { CHECK_ANSWERS, CHECKS, canMeasure, PART_COUNTS, RECEIPT_STATES, UNIT_READINGS } from './receipt-values'
+import {
+  CHECK_ANSWERS,
+  CHECKS,
+  canMeasure,
+  DAMAGES,
+  MOST_DAMAGE,
+  PART_COUNTS,
+  RECEIPT_STATES,
+  UNIT_READINGS,
+} from './receipt-values'
 
 const readings = z.partialRecord(z.enum(UNIT_READINGS), lengthSchema).superRefine((read, context) => {
   for (const name of UNIT_READINGS)
@@ -19,6 +28,8 @@ export const receiptSchema = z.strictObject({
   checks: z.partialRecord(z.enum(CHECKS), z.enum(CHECK_ANSWERS)),
   /** Parts that came: how many of each. */
   counts: z.partialRecord(z.enum(PART_COUNTS), z.int().min(0).max(999)),
+  /** What was seen on it, each with its place in words. */
+  damage: z.array(z.strictObject({ what: z.enum(DAMAGES), where: z.string().min(1).max(80) })).max(MOST_DAMAGE),
   state: z.enum(RECEIPT_STATES),
   note: z.string().max(500),
   by: z.string().min(1).max(80),

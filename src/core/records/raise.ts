@@ -42,6 +42,12 @@ export const raiseWishes = (old: Members): Members => ({
   ...old,
 })
 
+/** Version 3 of the wishes: what is not sound has its place, and what holds the old frame is said. */
+export const raiseVisit = (old: Members): Members => ({
+  ...old,
+  visit: { condition: {}, fixings: null, ...(isMembers(old.visit) ? old.visit : {}) },
+})
+
 /** Version 2 of what is settled of an order: nothing was gone on with against a finding. */
 export const raiseChoices = (old: Members): Members => ({ waived: {}, ...old })
 
@@ -54,7 +60,10 @@ export const raiseReading = (old: Members): Members => ({ ...old, occasion: 'sur
 /** Version 2 of a log entry: the figure that was read stands apart from its words. */
 export const raiseLog = (old: Members): Members => ({ ...old, value: null })
 
-/** A firm with every member there: version 2 as version 3. */
+/** Version 2 of a receipt: what was seen on the unit stands apart from its note. */
+export const raiseReceipt = (old: Members): Members => ({ ...old, damage: [] })
+
+/** A firm with every member there, whatever its version. */
 export const raiseFirm = (old: Members): Members => ({ ...NEW_FIRM, ...old })
 
 /** The edited records that the wishes and the seal choice of version 1 held together. */

@@ -20,6 +20,8 @@ import {
   raiseLineUnit,
   raiseLog,
   raiseReading,
+  raiseReceipt,
+  raiseVisit,
   raiseWishes,
 } from './raise'
 import { raiseUnit, silentOnNew } from './raise-unit'
@@ -33,8 +35,8 @@ export const LINE: RecordKind<OrderLine> = {
   ups: [raiseLine, raiseLineUnit],
   schema: orderLineSchema,
 }
-export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [], schema: receiptSchema }
-export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm, raiseFirm], schema: firmSchema }
+export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }
+export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm, raiseFirm, raiseFirm], schema: firmSchema }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
@@ -46,7 +48,7 @@ export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], s
 
 /** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
 const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = {
-  wishes: [raiseWishes],
+  wishes: [raiseWishes, raiseVisit],
   order: [raiseChoices],
 }
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(

@@ -1,3 +1,4 @@
+import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeNumber } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
@@ -147,16 +148,16 @@ const make = (
   severity: Finding['severity'],
   facts: Finding['facts'],
   rule: string,
-  cures: readonly string[] = [],
+  cures: readonly Cure[] = [],
 ): Finding<SealCode> => ({ code, place, severity, facts, rule, cures })
 
 /** What burns behind the door keeps its air: nothing is closed at the bottom. A room's only return air is a watch. */
 function airFindings({ survey }: SealRequest): readonly Finding<SealCode>[] {
   const airflow = survey.facts.get('fact.airflow')?.code
   if (airflow === 'appliance-behind-it')
-    return [make('bottom-stays-open', 'fact.airflow', 'stop', {}, 'airflow', ['airflow.ask-licensed'])]
+    return [make('bottom-stays-open', 'fact.airflow', 'stop', {}, 'airflow', [cure('airflow.ask-licensed')])]
   return airflow === 'needed'
-    ? [make('bottom-takes-air', 'fact.airflow', 'watch', {}, 'airflow', ['airflow.keep-path'])]
+    ? [make('bottom-takes-air', 'fact.airflow', 'watch', {}, 'airflow', [cure('airflow.keep-path')])]
     : []
 }
 
@@ -180,21 +181,27 @@ function contactFindings({ survey, lengths }: SealRequest): readonly Finding<Sea
     if (by === 0) return []
     const facts = { read: { length: width }, by: { length: magnitude(by) }, towards: by > 0 ? 'to' : 'from' }
     const range = { least: { length: least.value }, most: { length: most.value } }
-    return [make('contact-off', slot, 'watch', { ...facts, ...range }, by > 0 ? least.id : most.id, ['seal.move-stop'])]
+    return [
+      make('contact-off', slot, 'watch', { ...facts, ...range }, by > 0 ? least.id : most.id, [
+        cure('seal.move-stop', magnitude(by)),
+      ]),
+    ]
   })
   if (spread <= even.value) return off
   const facts = { spread: { length: spread }, limit: { length: even.value } }
-  return [make('contact-uneven', 'contact.middle', 'watch', facts, even.id, ['seal.tune-first']), ...off]
+  return [make('contact-uneven', 'contact.middle', 'watch', facts, even.id, [cure('seal.tune-first')]), ...off]
 }
 
 function unreadFindings({ edges, survey }: SealRequest, planned: readonly EdgePlan[]): readonly Finding<SealCode>[] {
   const missing = edges.filter(one => one.slots.length > 0 && !planned.some(({ edge }) => edge.id === one.id))
   const partial = planned.filter(one => !one.isWhole)
   return [
-    ...missing.map(one => make('gaps-not-read', one.slots[0]!, 'watch', { side: one.id }, 'gap-survey', ['gap.read'])),
+    ...missing.map(one =>
+      make('gaps-not-read', one.slots[0]!, 'watch', { side: one.id }, 'gap-survey', [cure('gap.read')]),
+    ),
     ...partial.map(({ edge }) => {
       const open = edge.slots.find(slot => readValue(survey, slot) === null)!
-      return make('gaps-between', open, 'fine', { side: edge.id }, 'gap-survey', ['gap.read'])
+      return make('gaps-between', open, 'fine', { side: edge.id }, 'gap-survey', [cure('gap.read')])
     }),
   ]
 }
@@ -207,11 +214,11 @@ function unsealed(one: EdgePlan, { choice, survey }: SealRequest): readonly Find
     largest: { length: largestOf(one.gaps) },
     smallest: { length: smallestOf(one.gaps) },
   }
-  return [make('no-seal-holds', `seal.${one.edge.id}`, 'correct', facts, 'seal-range', ['seal.tune-first'])]
+  return [make('no-seal-holds', `seal.${one.edge.id}`, 'correct', facts, 'seal-range', [cure('seal.tune-first')])]
 }
 
 function tooStiff(forceN: number, limit: TradeNumber): readonly Finding<SealCode>[] {
   if (forceN <= limit.value) return []
   const facts = { force: Math.round(forceN), limit: limit.value }
-  return [make('latch-force', 'seal.head', 'correct', facts, limit.id, ['seal.lighter', 'seal.strike-out'])]
+  return [make('latch-force', 'seal.head', 'correct', facts, limit.id, [cure('seal.lighter'), cure('seal.strike-out')])]
 }

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey } from '../survey/survey'
@@ -94,7 +95,7 @@ export function findContradictions(
         severity,
         facts: { which, ...facts },
         rule,
-        cures: [`settle.${which}`],
+        cures: [cure(`settle.${which}`)],
       },
     ]
   })

@@ -1,3 +1,4 @@
+import type { Cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { Step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
@@ -106,7 +107,7 @@ export function note(
   severity: Finding['severity'],
   facts: Finding['facts'],
   rule: string,
-  cures: readonly string[] = [],
+  cures: readonly Cure[] = [],
 ): Finding<FurtherCode> {
   return { code, place, severity, facts, rule, cures }
 }

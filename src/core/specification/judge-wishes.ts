@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readingLeaf, type Survey } from '../survey/survey'
@@ -22,7 +23,7 @@ export function judgeHand(
       severity: 'watch',
       facts: { wish: name },
       rule: 'completeness',
-      cures: ['wish.settle'],
+      cures: [cure('wish.settle')],
     }),
   )
   if (!handing || handing.conventionsAgree) return unsettled
@@ -35,7 +36,7 @@ export function judgeHand(
       severity: 'watch',
       facts,
       rule: 'handing',
-      cures: ['hand.show-drawing'],
+      cures: [cure('hand.show-drawing')],
     },
   ]
 }
@@ -55,7 +56,7 @@ export function judgeStep(survey: Survey, wishes: Wishes, lengths: TradeLengths)
           severity: 'watch',
           facts,
           rule: limit.id,
-          cures: ['code.ask-locally'],
+          cures: [cure('code.ask-locally')],
         },
       ]
     : []
@@ -71,7 +72,7 @@ export function judgeUse(wishes: Wishes, lengths: TradeLengths, minutes: number)
       severity: 'watch',
       facts: { solid: { length: lengths['solid-least'].value }, minutes },
       rule: 'garage',
-      cures: ['code.ask-locally'],
+      cures: [cure('code.ask-locally')],
     },
   ]
 }

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import { readValue, type Survey } from '../survey/survey'
 import { type Length, minus, plus } from '../units/length'
@@ -69,7 +70,7 @@ function narrowFindings(clear: Length, { wishes, lengths }: FurtherInput): reado
   const limit = lengths['clear-width']
   if (!asks || clear >= limit.value) return []
   const facts = { clear: { length: clear }, limit: { length: limit.value } }
-  return [note('clear-width', 'unit', 'correct', facts, limit.id, ['code.ask-locally'])]
+  return [note('clear-width', 'unit', 'correct', facts, limit.id, [cure('code.ask-locally')])]
 }
 
 /** Where somebody else has a say before anything is ordered. */
@@ -80,7 +81,7 @@ export const placeAsks: FurtherRule = ({ wishes }) => ({
   found: {},
   findings: wishes.settings.map(setting =>
     note('setting', `setting.${setting}`, CONSENT.has(setting) ? 'correct' : 'watch', { setting }, setting, [
-      'code.ask-locally',
+      cure('code.ask-locally'),
     ]),
   ),
 })
@@ -98,7 +99,7 @@ export const partsAddUp =
     const facts = { total: { length: total }, width: { length: width } }
     return {
       found: {},
-      findings: [note('leaves-do-not-add-up', parts[0]!, 'correct', facts, 'network', ['reading.take-again'])],
+      findings: [note('leaves-do-not-add-up', parts[0]!, 'correct', facts, 'network', [cure('reading.take-again')])],
     }
   }
 

@@ -12,6 +12,6 @@ export const newWishes = (way: Wishes['way']): Wishes => ({
   construction: null,
   settings: [],
   labelMinutes: null,
-  visit: { reasons: [], stays: null, obstacles: [], structure: 'as-it-is' },
+  visit: { reasons: [], stays: null, obstacles: [], structure: 'as-it-is', condition: {}, fixings: null },
   schools: {},
 })

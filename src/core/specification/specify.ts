@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { SchoolAnswer } from '../base/schools'
 import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
@@ -127,7 +128,7 @@ function compareWays(
       severity: agree ? 'fine' : 'correct',
       facts,
       rule: limit.id,
-      cures: agree ? [] : ['ways.take-again'],
+      cures: agree ? [] : [cure('ways.take-again')],
     }
   })
 }
@@ -158,7 +159,14 @@ function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>
   const facts = { jamb: { length: picked.jamb }, by: { length: picked.difference } }
   if (picked.kind === 'standard' && picked.difference < 0) {
     return [
-      { code: 'jamb-shy', place: 'wall.left', severity: 'watch', facts, rule: 'jamb', cures: ['jamb.back-bevel'] },
+      {
+        code: 'jamb-shy',
+        place: 'wall.left',
+        severity: 'watch',
+        facts,
+        rule: 'jamb',
+        cures: [cure('jamb.back-bevel')],
+      },
     ]
   }
   if (picked.kind === 'solid')
@@ -169,7 +177,7 @@ function judgeJamb(jamb: JambChoice | null): readonly Finding<SpecificationCode>
         severity: 'watch',
         facts,
         rule: 'jamb-extension',
-        cures: ['jamb.order-solid'],
+        cures: [cure('jamb.order-solid')],
       },
     ]
   return []
@@ -197,7 +205,7 @@ function judgeFlush(
         severity: 'watch',
         facts,
         rule: 'jamb',
-        cures: ['reading.take-later'],
+        cures: [cure('reading.take-later')],
       },
     ]
   }
@@ -232,7 +240,7 @@ function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readon
         least: { length: lengths['floor-least'].value },
       },
       rule: below ? 'floor-least' : 'floor-target',
-      cures: ['floor.pad', 'floor.shorter-leaf'],
+      cures: [cure('floor.pad', floor.pad.value), cure('floor.shorter-leaf', floor.pad.value)],
     },
   ]
 }

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import { step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey, sizesRead } from '../survey/survey'
@@ -17,7 +18,7 @@ export const trimOpening: FurtherRule = ({ survey, lengths }) => {
     found: { storm },
     findings: [
       ...(spread > limit.value
-        ? [note('trim-tapers', 'brickmould/widths.top', 'watch', facts, limit.id, ['mould.pad-out'])]
+        ? [note('trim-tapers', 'brickmould/widths.top', 'watch', facts, limit.id, [cure('mould.pad-out')])]
         : []),
       ...storm.taken.map(({ from, to }) =>
         note('handles-meet', 'handle.height', 'watch', { from: { length: from }, to: { length: to } }, 'handle-spare'),

@@ -1,10 +1,21 @@
 import { DOORS } from '../doors/doors'
 import { done, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { GAPS } from '../test/kind-cases'
-import { OBSTACLES, REASONS, STAYS, STRUCTURES, trimStays, type Visit } from './visit'
+import {
+  CONDITION_PLACES,
+  CONDITIONS,
+  FIXINGS,
+  NO_VISIT,
+  OBSTACLES,
+  REASONS,
+  STAYS,
+  STRUCTURES,
+  trimStays,
+  type Visit,
+} from './visit'
 import { SETTINGS } from './wish-values'
 
-const NOTHING: Visit = { reasons: [], stays: null, obstacles: [], structure: 'as-it-is' }
+const NOTHING = NO_VISIT
 const own = (visit: Partial<Visit>, texts: object = {}) =>
   records(
     { ...TRUE_OPENING, ...texts },
@@ -26,6 +37,8 @@ describe('what is said at the first look', () => {
     ...REASONS.map(one => ({ reasons: [one] })),
     ...STAYS.map(one => ({ stays: [one] })),
     ...OBSTACLES.map(one => ({ obstacles: [one] })),
+    ...CONDITION_PLACES.flatMap(place => CONDITIONS.map(state => ({ condition: { [place]: state } }))),
+    ...FIXINGS.map(fixings => ({ fixings })),
     ...STRUCTURES.filter(one => one !== 'as-it-is').map(structure => ({ structure })),
   ])('%j bears on something', visit => {
     const isDraft = visit.reasons?.includes('draft') ?? false

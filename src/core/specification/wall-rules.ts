@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import { step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { nearestLockFamily } from '../survey/lock-family'
@@ -57,7 +58,7 @@ function underWall(survey: Survey, wall: Length) {
   const throat = readValue(survey, 'throat')
   if (throat === null || throat >= wall) return []
   const facts = { throat: { length: throat }, wall: { length: wall } }
-  return [note('throat-under-wall', 'throat', 'correct', facts, 'wrap', ['reading.take-again'])]
+  return [note('throat-under-wall', 'throat', 'correct', facts, 'wrap', [cure('reading.take-again')])]
 }
 
 /** Which panel moves, as it was said. */
@@ -77,7 +78,10 @@ export const slides: FurtherRule = ({ survey, opening, lengths, trade }) => {
   const limit = lengths['slider-sill']
   if (fall === null || fall <= limit.value) return { found, findings: [] }
   const facts = { fall: { length: fall }, limit: { length: limit.value } }
-  return { found, findings: [note('slider-sill', 'fall.sill', 'correct', facts, limit.id, ['level.raise-low-end'])] }
+  return {
+    found,
+    findings: [note('slider-sill', 'fall.sill', 'correct', facts, limit.id, [cure('level.raise-low-end')])],
+  }
 }
 
 /** The lock family a backset belongs to; and a leaf with only a latch that shall lock needs a case chopped in, or a bolt added. */
@@ -92,7 +96,12 @@ export const locks: FurtherRule = ({ survey, lengths, trade }) => {
     found: { lock: near?.isNear ? near.nearest : null },
     findings: [
       ...(isLatchOnly
-        ? [note('latch-to-case', 'fact.lock-case', 'watch', { wanted }, 'lock', ['lock.chop-case', 'lock.add-bolt'])]
+        ? [
+            note('latch-to-case', 'fact.lock-case', 'watch', { wanted }, 'lock', [
+              cure('lock.chop-case'),
+              cure('lock.add-bolt'),
+            ]),
+          ]
         : []),
       ...(kind === 'mortise-case' && depth !== null && usual !== null ? otherCase(depth, usual, lengths) : []),
     ],
@@ -104,5 +113,5 @@ function otherCase(depth: Length, usual: Length, lengths: TradeLengths) {
   const limit = lengths['backset-near']
   if (magnitude(minus(depth, usual)) <= limit.value) return []
   const facts = { read: { length: depth }, usual: { length: usual }, limit: { length: limit.value } }
-  return [note('case-odd', 'case.depth', 'watch', facts, limit.id, ['reading.take-again'])]
+  return [note('case-odd', 'case.depth', 'watch', facts, limit.id, [cure('reading.take-again')])]
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { WAYS } from '../survey/ways'
-import { OBSTACLES, REASONS, STAYS, STRUCTURES } from './visit'
+import { CONDITION_PLACES, CONDITIONS, FIXINGS, OBSTACLES, REASONS, STAYS, STRUCTURES } from './visit'
 import { CONSTRUCTIONS } from './weigh-leaf'
 import { BORES, MATERIALS, SETTINGS, SUBFLOORS, USES } from './wish-values'
 
@@ -11,6 +11,8 @@ export const visitSchema = z.strictObject({
   stays: z.array(z.enum(STAYS)).max(STAYS.length).nullable(),
   obstacles: z.array(z.enum(OBSTACLES)).max(OBSTACLES.length),
   structure: z.enum(STRUCTURES),
+  condition: z.partialRecord(z.enum(CONDITION_PLACES), z.enum(CONDITIONS)),
+  fixings: z.enum(FIXINGS).nullable(),
 })
 
 /** What is wanted of the new door: an edited record with a revision. `null` is "not settled". */

@@ -1,3 +1,4 @@
+import { type Cure, cure } from '../base/cures'
 import type { Finding, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { type LockFamily, nearestLockFamily } from './lock-family'
@@ -25,7 +26,7 @@ function make(
   severity: Severity,
   facts: Facts,
   rule: string,
-  cures: readonly string[],
+  cures: readonly Cure[],
 ): Finding<SurveyCode> {
   return { code, place, severity, facts, rule, cures }
 }
@@ -56,7 +57,7 @@ function judgeSkips(asked: SurveyOf, survey: Survey): readonly Finding<SurveyCod
       essential.has(slot) ? 'watch' : 'fine',
       { reason: code, note },
       'walk',
-      essential.has(slot) ? ['reading.take-later'] : [],
+      essential.has(slot) ? [cure('reading.take-later')] : [],
     ),
   )
 }
@@ -68,13 +69,15 @@ function judgeMould({ standsOnTrim }: SurveyOf, survey: Survey, lengths: TradeLe
     const limit = lengths[id]
     if (value === null || value >= limit.value) return []
     const facts = { read: { length: value }, limit: { length: limit.value } }
-    return [make(code, slot, 'correct', facts, limit.id, ['mould.pad-out'])]
+    return [make(code, slot, 'correct', facts, limit.id, [cure('mould.pad-out')])]
   }
   const moulded = survey.facts.get('fact.mould-face')?.code === 'moulded'
   return [
     ...below('mould-narrow', 'mould.face', 'mould-face-least'),
     ...below('mould-shallow', 'mould.proud', 'mould-proud-least'),
-    ...(moulded ? [make('mould-moulded', 'fact.mould-face', 'watch', {}, 'mould-face-least', ['mould.pad-out'])] : []),
+    ...(moulded
+      ? [make('mould-moulded', 'fact.mould-face', 'watch', {}, 'mould-face-least', [cure('mould.pad-out')])]
+      : []),
   ]
 }
 
@@ -87,7 +90,7 @@ function judgeBackset(
   const found = read === null ? null : nearestLockFamily(read, locks, lengths['backset-near'].value)
   if (read === null || !found || found.isNear) return []
   const facts = { read: { length: read }, nearest: { length: found.nearest.backset } }
-  return [make('backset-odd', 'backset', 'watch', facts, 'backset-near', ['reading.take-again'])]
+  return [make('backset-odd', 'backset', 'watch', facts, 'backset-near', [cure('reading.take-again')])]
 }
 
 /** Hinges are read from the top of the leaf down: each lies below the one before. */
@@ -101,7 +104,7 @@ function judgeHinges(survey: Survey): readonly Finding<SurveyCode>[] {
     const before = read[i - 1]
     if (!before || before.value < one.value) return []
     const facts = { read: { length: one.value }, before: { length: before.value } }
-    return [make('hinges-out-of-order', one.slot, 'correct', facts, 'walk', ['reading.take-again'])]
+    return [make('hinges-out-of-order', one.slot, 'correct', facts, 'walk', [cure('reading.take-again')])]
   })
 }
 
@@ -110,16 +113,20 @@ function judgeFacts({ facts }: Survey): readonly Finding<SurveyCode>[] {
   const legible = facts.get('fact.label-legible')?.code
   return [
     ...(legible && legible !== 'yes'
-      ? [make('label-not-legible', 'fact.label-legible', 'stop', { found: legible }, 'label', ['label.ask-agency'])]
+      ? [
+          make('label-not-legible', 'fact.label-legible', 'stop', { found: legible }, 'label', [
+            cure('label.ask-agency'),
+          ]),
+        ]
       : []),
     ...(said('fact.condition', 'rotten')
-      ? [make('condition-rotten', 'fact.condition', 'correct', {}, 'condition', ['condition.sound-wood'])]
+      ? [make('condition-rotten', 'fact.condition', 'correct', {}, 'condition', [cure('condition.sound-wood')])]
       : []),
     ...(said('fact.airflow', 'needed')
-      ? [make('airflow-needed', 'fact.airflow', 'watch', {}, 'airflow', ['airflow.keep-path'])]
+      ? [make('airflow-needed', 'fact.airflow', 'watch', {}, 'airflow', [cure('airflow.keep-path')])]
       : []),
     ...(said('fact.airflow', 'appliance-behind-it')
-      ? [make('airflow-appliance', 'fact.airflow', 'stop', {}, 'airflow', ['airflow.ask-licensed'])]
+      ? [make('airflow-appliance', 'fact.airflow', 'stop', {}, 'airflow', [cure('airflow.ask-licensed')])]
       : []),
   ]
 }

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import { inches, type Length, mm, ZERO } from '../units/length'
 import type { Reading } from './reading'
@@ -64,7 +65,7 @@ export function impossibleReadings(readings: readonly Reading[]): {
         most: { length: boundsOf(slot).most },
       },
       rule: 'readable',
-      cures: ['reading.take-again'],
+      cures: [cure('reading.take-again')],
     })),
   }
 }

@@ -1,3 +1,4 @@
+import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { type Length, magnitude, minus } from '../units/length'
@@ -47,7 +48,7 @@ export function judgeSecond(
         secondBy: `${second.takenBy}, ${second.instrument}`,
       },
       rule: limit.id,
-      cures: agrees ? [] : ['reading.take-again'],
+      cures: agrees ? [] : [cure('reading.take-again')],
     }
   })
 }

@@ -33,15 +33,23 @@ const latest = <S extends string, T extends Taken & { readonly slot: S }>(rows: 
     ),
   )
 
+/** Who struck which row and why, by the row's id. A strike can be struck itself: what it was about holds again. */
+export function struckIn(answers: readonly Answer[]): ReadonlyMap<string, Answer> {
+  const struck = new Map<string, Answer>()
+  const strikes = answers.filter(one => one.kind === 'withdrawn').sort((a, b) => (isLater(a, b) ? -1 : 1))
+  for (const one of strikes) if (!struck.has(one.id)) struck.set(one.code, one)
+  return struck
+}
+
 /** The readings that were not withdrawn. */
 export function standingReadings(readings: readonly Reading[], answers: readonly Answer[]): readonly Reading[] {
-  const gone = new Set(answers.filter(one => one.kind === 'withdrawn').map(one => one.code))
+  const gone = struckIn(answers)
   return gone.size ? readings.filter(one => !gone.has(one.id)) : readings
 }
 
 /** The survey as it stands after all `readings` and `answers`, in whatever order they arrived. */
 export function surveyOf(way: Way, readings: readonly Reading[], answers: readonly Answer[] = []): Survey {
-  const gone = new Set(answers.filter(one => one.kind === 'withdrawn').map(one => one.code))
+  const gone = struckIn(answers)
   const bySlot = latest<Slot, Reading>(standingReadings(readings, answers))
   const facts = new Map<FactSlot, Answer>()
   const skipped = new Map<Question, Answer>()

@@ -254,6 +254,7 @@ export const receipt = (orderId: string, more: Partial<Receipt> = {}): Receipt =
   swing: null,
   checks: {},
   counts: {},
+  damage: [],
   state: 'hold',
   note: '',
   by: 'Ida Marlow',

@@ -13,6 +13,9 @@ export type LengthParts = {
 export const DISPLAY_STEPS = ['1/8', '1/16', '1/32', '1/64', '1/128', '1', '0.5', '0.1', '0.01'] as const
 export type DisplayStep = (typeof DISPLAY_STEPS)[number]
 
+/** The unit a step is of. */
+export const unitOfStep = (step: DisplayStep): 'in' | 'mm' => (step.includes('/') ? 'in' : 'mm')
+
 /** The step for figures that are worked out and small: one finer than the job's. */
 export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/32' : '0.5')
 
@@ -20,7 +23,7 @@ export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/')
 export const WORK_STEPS = { in: '1/64', mm: '0.1' } as const satisfies Record<string, DisplayStep>
 
 /** The step for figures that are cut or packed to. */
-export const workStep = (step: DisplayStep): DisplayStep => WORK_STEPS[step.includes('/') ? 'in' : 'mm']
+export const workStep = (step: DisplayStep): DisplayStep => WORK_STEPS[unitOfStep(step)]
 
 /** Which way a shown figure is rounded: what must go in somewhere is never shown larger than it is, what must be gone into never smaller. */
 export type Toward = 'nearest' | 'down' | 'up'
@@ -62,7 +65,7 @@ export function formatLength(length: Length, step: DisplayStep, toward: Toward =
 
 /** With its unit: `36 3/8 in`, `924 mm`. */
 export const formatWithUnit = (length: Length, step: DisplayStep, toward: Toward = 'nearest'): string =>
-  `${formatLength(length, step, toward)} ${step.includes('/') ? 'in' : 'mm'}`
+  `${formatLength(length, step, toward)} ${unitOfStep(step)}`
 
 /** The step a limit or something that was read is shown in: the job's where that says it exactly, otherwise the one it is worked to. */
 export const readStep = (length: Length, step: DisplayStep): DisplayStep =>

@@ -35,7 +35,7 @@ const TICKS_PER: Readonly<Record<string, number>> = {
 }
 
 /** Understands a length as typed on site: `36 3/8`, `3'-0 3/8"`, `924 mm`, `79 1/16+`, `-1 3/16`.
- *  and as a dictating keyboard types it: `thirty six and three eighths strong`, `two foot ten and a quarter`.
+ *  in layers as `1/2 + 3 1/2 + 7/16`, and as a dictating keyboard types it: `thirty six and three eighths strong`, `two foot ten and a quarter`.
  *  A leading minus is a direction, a trailing minus means light. Nothing is guessed: what can mean two lengths is refused
  *  with both, in ticks, as `choices`.
  *  Issue codes: `length.empty`, `length.unreadable`, `length.denominator`, `length.fraction`, `length.mixed-units`,
@@ -45,6 +45,8 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const fail = (code: string, facts: Issue['facts'] = {}) => refused(`length.${code}`, { typed, ...facts })
   if (text === '') return fail('empty')
   if (text.includes(',')) return parseComma(typed, text, options) ?? fail('comma')
+  const layers = text.split(LAYERS)
+  if (layers.length > 1) return parseSum(typed, layers, options)
   const outer = /^([+-])?\s*(.*?)\s*([+-])?$/.exec(text)
   const body = outer?.[2] ?? ''
   const sizes = readParts(body, options.unit)
@@ -55,6 +57,23 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   const nearest = Math.sign(signed) * Math.round(Math.abs(signed))
   if (!isLength(nearest)) return fail('too-long')
   return done({ ticks: ticks(nearest), rounded: Math.abs(nearest - signed) > 1e-6 || sizes.inexact, text: typed })
+}
+
+/** A plus between two figures: what stands in layers is typed as it is read, `1/2 + 3 1/2 + 7/16`. */
+const LAYERS = /(?<=[\d"'a-z.]\s*)\+(?=\s*[\d.])/
+
+/** Lengths added up, each understood as if it stood alone; none of them with a direction. */
+function parseSum(typed: string, layers: readonly string[], options: LengthOptions): Outcome<ParsedLength> {
+  let total = 0
+  let rounded = false
+  for (const layer of layers) {
+    const read = parseLength(layer, options)
+    if (!read.ok) return read
+    if (read.value.ticks < 0) return refused('length.unreadable', { typed })
+    total += read.value.ticks
+    rounded ||= read.value.rounded
+  }
+  return isLength(total) ? done({ ticks: ticks(total), rounded, text: typed }) : refused('length.too-long', { typed })
 }
 
 /** A comma is a decimal's, or parts thousands where three figures follow: where both can be meant, both are named. `null` where it is
