@@ -2,7 +2,8 @@ import '@fontsource-variable/source-sans-3/index.css'
 import type { Metadata, Viewport } from 'next'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
-import { memberName } from '@/server/page'
+import { currency, memberName } from '@/server/page'
+import { MoneyIn } from '@/ui/parts/Money'
 import { Shell } from '@/ui/theme/Shell'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 
@@ -18,7 +19,9 @@ export default async function Layout({ children }: { readonly children: ReactNod
     <html lang="en" suppressHydrationWarning>
       <body>
         <StyleRegistry>
-          <Shell memberName={await memberName()}>{children}</Shell>
+          <MoneyIn currency={await currency()}>
+            <Shell memberName={await memberName()}>{children}</Shell>
+          </MoneyIn>
         </StyleRegistry>
       </body>
     </html>

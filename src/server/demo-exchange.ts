@@ -98,6 +98,7 @@ function acceptedReceipt(order: Order, by: string, at: string): Receipt {
     hinges: line.hinges,
     swing: line.swing,
     checks: { weatherstrip: 'right', sill: 'right', finish: 'right', kerf: 'right', clip: 'right' },
+    damage: [],
     counts: line.spares,
     state: 'accepted',
     note: '',

@@ -5,6 +5,7 @@ import {
   readAcknowledgement,
   standingOf,
 } from '@/core/exchange/acknowledgement'
+import { type ClaimAnswer, isClaimOpen, readClaimAnswer, type TrackedClaim, trackClaims } from '@/core/exchange/claim'
 import { messageOf, type OrderMessage } from '@/core/exchange/message'
 import { type PriceRow, priceRows } from '@/core/exchange/price-log'
 import { type OrderStanding, orderStanding } from '@/core/exchange/standing'
@@ -63,6 +64,8 @@ export type OrderView = {
   readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
   readonly answers: readonly ReadAnswer[]
   readonly receipts: readonly Receipt[]
+  /** What is or was claimed on its lines. */
+  readonly claims: readonly TrackedClaim[]
   /** Photos of what was delivered for each line, since it was first released. */
   readonly photos: readonly (readonly Photo[])[]
   /** Who looks: stands with what is received. */
@@ -95,7 +98,7 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
   const ids = chain.map(one => one.id)
   const parts = { ...own, receipts: receiptsFor(order, chain, await listRows(db, RECEIPTS, acting, ids)) }
   const sent = sentMessage(order, parts.outgoing, { id: acting.companyId, name })
-  const answers = parts.answers.map(one => readAnswer(one, sent, parts.decisions))
+  const { answers, claims } = answersIn(parts, sent)
   const before = siblings.find(one => one.id === order.supersedes)
   const works = await Promise.all(
     order.lines.map(async ({ opening }) => {
@@ -120,6 +123,7 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,
+    claims,
     photos: await deliveryPhotos(db, acting, order, chain[0]?.releasedAt ?? order.releasedAt),
     memberName: acting.name,
     members: await listMembers(db, acting),
@@ -158,6 +162,24 @@ function sentMessage(order: Order, outgoing: readonly Outgoing[], company: Order
   return sent ? (JSON.parse(sent.body) as OrderMessage) : messageOf(order, company)
 }
 
+/** What came back: answers to what was claimed apart from answers to the order. */
+function answersIn({ answers, decisions, receipts, outgoing }: Parts, sent: OrderMessage) {
+  const claimed: ClaimAnswer[] = []
+  const others = answers.filter(one => {
+    const answer = readClaimAnswer(one.text, sent.company.id, sent.order.id)
+    if (answer) claimed.push(answer)
+    return !answer
+  })
+  return {
+    answers: others.map(one => readAnswer(one, sent, decisions)),
+    claims: trackClaims(
+      receipts,
+      outgoing.filter(one => one.kind === 'claim'),
+      claimed,
+    ),
+  }
+}
+
 function readAnswer(
   { id, receivedAt, text }: DeskAnswer,
   sent: Parameters<typeof readAcknowledgement>[1],
@@ -185,8 +207,8 @@ const standingOfOrder = (order: Order, { outgoing, receipts }: Parts, answers: r
     }),
     answered: lastUnderstood(answers)?.standing ?? null,
     hasAnswers: answers.length > 0,
-    messages: outgoing.length,
-    sent: outgoing.filter(one => one.state !== 'waiting').length,
+    messages: outgoing.filter(one => one.kind !== 'claim').length,
+    sent: outgoing.filter(one => one.kind !== 'claim' && one.state !== 'waiting').length,
   })
 
 const lastUnderstood = (answers: readonly ReadAnswer[]) => answers.findLast(one => one.ok) ?? null
@@ -205,6 +227,8 @@ export type OrderRow = {
   readonly tags: readonly string[]
   readonly releasedAt: string
   readonly standing: OrderStanding
+  /** How many claims on its lines are not settled. */
+  readonly openClaims: number
   readonly trouble: string
   readonly isSuperseded: boolean
   /** Prices and days of its lines, listed, acknowledged and as they came; none of what holds no longer. */
@@ -230,7 +254,7 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       receipts: receiptsFor(order, chain, parts.receipts),
     }
     const sent = sentMessage(order, own.outgoing, { id: acting.companyId, name })
-    const answers = own.answers.map(one => readAnswer(one, sent, own.decisions))
+    const { answers, claims } = answersIn(own, sent)
     return {
       id: order.id,
       number: order.number,
@@ -240,6 +264,7 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       tags: order.lines.map(line => line.opening.tag),
       releasedAt: order.releasedAt,
       standing: standingOfOrder(order, own, answers),
+      openClaims: claims.filter(isClaimOpen).length,
       trouble: own.outgoing.findLast(one => one.trouble)?.trouble ?? '',
       isSuperseded: superseded.has(order.id),
       prices:

@@ -9,7 +9,12 @@ import type { OrderView } from './load-order'
 export async function firmOnPapers(db: Db, acting: Acting) {
   const [name, firm] = await Promise.all([companyName(db, acting), findFirm(db, acting)])
   const { address, phone, email } = firm.data.about
-  return { name, address: [address, phone, email].filter(Boolean).join(', '), paper: firm.data.paper }
+  return {
+    name,
+    address: [address, phone, email].filter(Boolean).join(', '),
+    paper: firm.data.paper,
+    currency: firm.data.currency,
+  }
 }
 
 /** A released order as a paper: for its maker, or the firm's own. */

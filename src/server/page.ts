@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation'
+import { type Currency, NEW_FIRM } from '@/core/catalogue/firm'
 import { type Progress, progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import type { Job, JobDetails, Opening, OpeningDetails } from '@/core/survey/job-record'
@@ -17,6 +18,13 @@ import { actingMember } from './session'
 /** The name that stands in the bar; empty when nobody is known or the database is away. */
 export async function memberName(): Promise<string> {
   return (await actingMember().catch(() => null))?.name ?? ''
+}
+
+/** What the acting member's firm counts in; the shipped one when nobody is known or the database is away. */
+export async function currency(): Promise<Currency> {
+  const who = await actingMember().catch(() => null)
+  const firm = who && (await findFirm(store(), who).catch(() => null))
+  return (firm?.data ?? NEW_FIRM).currency
 }
 
 /** Who is acting, for a page. A visitor nobody knows sees what a wrong address shows. */

@@ -172,6 +172,7 @@ const receiptOf = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({
   swing: 'in',
   checks: { kerf: 'right' },
   counts: {},
+  damage: [],
   state: 'hold',
   note: 'photo taken',
   by: 'Ida Marlow',

@@ -3,7 +3,7 @@ import type { Acting } from './acting'
 import type { Db } from './connection'
 import { answerFromDesk, outgoing } from './exchange-tables'
 
-export type OutgoingKind = 'order' | 'objection' | 'withdrawal'
+export type OutgoingKind = 'order' | 'objection' | 'withdrawal' | 'claim'
 export type OutgoingState = 'waiting' | 'sent' | 'answered'
 
 /** Something on its way to a supplier, and how far it has come. */

@@ -27,7 +27,7 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   const orders = [...(await listOrders(db, acting, jobId))]
   return {
     format: 'harvek-job',
-    version: 5,
+    version: 6,
     exportedAt,
     job,
     openings,

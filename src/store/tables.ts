@@ -1,10 +1,8 @@
 import { foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core'
 import { bytes, id, json, moment, version } from './columns'
 
-export const company = mysqlTable('company', {
-  id: id('id').primaryKey(),
-  name: varchar('name', { length: 120 }).notNull(),
-})
+const named = varchar('name', { length: 120 }).notNull()
+export const company = mysqlTable('company', { id: id('id').primaryKey(), name: named })
 
 export const member = mysqlTable(
   'member',

@@ -1,12 +1,13 @@
 'use client'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { type ComponentType, memo, useDeferredValue, useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
 import { goesIn } from '@/core/catalogue/judge-unit'
 import { idleStages, progressOf } from '@/core/progress'
 import type { OpeningSheet } from '@/core/sheet'
 import { STAGE_NAMES } from '@/words/names'
+import { rowWords } from '@/words/rows'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, Quiet } from '../parts/controls'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from '../sheet/layout'
@@ -38,6 +39,8 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     devices,
     selected: on.selected,
     onSelect: on.select,
+    stage,
+    onGo: on.goTo,
     onShow: on.light,
     inputRef: on.inputRef,
     direction: on.direction,
@@ -51,17 +54,9 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
       <Troubles store={store} />
       <Grid>
         <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
-          {isIdle(stage) ? (
-            <Quiet>
-              {work.door.takes.length === 0
-                ? 'The old door stays: nothing is ordered or set here.'
-                : 'The leaf and its opening stay as they are: nothing is to be done here.'}
-            </Quiet>
-          ) : (
-            <LadderPane {...pane} />
-          )}
+          {isIdle(stage) ? <Quiet>{idleWords(work.door)}</Quiet> : <LadderPane {...pane} />}
           {progress.done.includes(stage) && progress.stage !== stage && (
-            <div style={{ paddingTop: 10 }}>
+            <div className="next" style={{ paddingTop: 8 }}>
               <Button onPress={() => on.show(progress.stage)}>
                 {progress.finished ? 'All is done: the record' : `Done here. Next: ${STAGE_NAMES[progress.stage]}`}
               </Button>
@@ -76,22 +71,17 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
           )}
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
-          {!isIdle(stage) &&
-            (stage === 'measure' ? <Behind of={FindingsPane} pane={pane} /> : <FindingsPane {...pane} />)}
+          {!isIdle(stage) && <FindingsPane {...pane} />}
         </Side>
       </Grid>
     </main>
   )
 }
 
-type PaneProps = { readonly of: ComponentType<StageProps>; readonly pane: StageProps }
-
-/** While readings are typed, what they say follows right behind the drawing: the next reading never waits for it. */
-const Behind = ({ of, pane }: PaneProps) => <Late of={of} pane={useDeferredValue(pane)} />
-
-const Late = memo(function Late({ of: Pane, pane }: PaneProps) {
-  return <Pane {...pane} />
-})
+const idleWords = ({ takes }: SheetStore['work']['door']): string =>
+  takes.length === 0
+    ? 'The old door stays: nothing is ordered or set here.'
+    : 'The leaf and its opening stay as they are: nothing is to be done here.'
 
 /** The other stages are loaded once this one is there. */
 function useLatePanes(): void {
@@ -177,6 +167,12 @@ const Troubles = ({ store }: { readonly store: SheetStore }) => (
         <Button onPress={store.retry}>Try again</Button>
       </Trouble>
     )}
+    {store.refused.map(({ row, message }) => (
+      <Trouble key={row.id} role="alert" aria-label="Not taken">
+        {rowWords(row)} is not taken. {message}
+        <Button onPress={() => store.leaveOut(row.id)}>Leave it out</Button>
+      </Trouble>
+    ))}
     {store.clashes.map(({ kind, clash }) => (
       <ClashNote key={kind} clash={clash} step={store.sheet.job.step} onChoose={side => store.choose(kind, side)} />
     ))}

@@ -46,6 +46,12 @@ export function useSelection(store: SheetStore, first: Stage) {
     setSelected(id)
     if (id && names.has(id) && (stage === 'measure' || stage === 'seal')) focus()
   }
+  /** Goes to a stage and to a place there: of a reading, the first that is asked about it. */
+  const goTo = (next: Stage, place: string) => {
+    show(next)
+    setSelected(ladder.find(one => one === place || one.endsWith(`/${place}`) || one.includes(`/${place}.`)) ?? place)
+    setTimeout(focus, 0)
+  }
   const go = (id: string | null) => id && router.push(`/openings/${id}/${stage}`)
   const nextReading = () => {
     const isOpen = question !== null && !isAnswered(survey, question)
@@ -61,7 +67,7 @@ export function useSelection(store: SheetStore, first: Stage) {
     onUndo: store.undo,
     onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
   })
-  return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected }
+  return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected, goTo }
 }
 
 /** Whoever comes to measure with a keyboard, and has something left to read, types at once. By touch nothing is focused: a keyboard would cover the drawing. */

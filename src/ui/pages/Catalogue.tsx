@@ -13,12 +13,12 @@ import { styled } from 'styled-components'
 import { UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
 import type { FoundUnits, ListedUnit } from '@/server/search-catalogue'
 import { unitKindName } from '@/words/kinds'
-import { money } from '@/words/money'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Money } from '../parts/Money'
+import { UnitForm } from '../parts/UnitForm'
 import { CatalogueImport } from './CatalogueImport'
 import { Page } from './Today'
-import { UnitForm } from './UnitForm'
 
 const Tools = styled.div`
   display: grid; grid-template-columns: 1fr 240px auto; gap: 10px; align-items: center;
@@ -76,7 +76,7 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
       <SearchTools search={search} onChange={change => anew(setSearch)({ ...search, ...change })} />
       <div>
         <CatalogueImport onTaken={again} />
-        <UnitForm onTaken={again} />
+        <UnitForm title="Enter one unit by hand" unit="in" onTaken={again} />
       </div>
       <p role="status">{said ?? countWords(found)}</p>
       <Scroll>
@@ -209,7 +209,9 @@ const UnitRow = ({ unit }: { readonly unit: ListedUnit }) => (
         <Figure value={unit.height} step={STEP} unit />
       )}
     </Cell>
-    <Cell className="number">{money(unit.priceCents)}</Cell>
+    <Cell className="number">
+      <Money cents={unit.priceCents} />
+    </Cell>
     <Cell className="number">
       {unit.leadDays}
       {unit.stock ? '' : ', made'}

@@ -3,12 +3,12 @@ import { useState } from 'react'
 import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
-import { money } from '@/words/money'
 import { BareNumbers } from '../parts/BareNumbers'
 import { Button, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { Money } from '../parts/Money'
 import { send } from '../store/send'
 
 const Box = styled.section`
@@ -31,28 +31,28 @@ type Preview = {
 }
 type File = { readonly name: string; readonly csv: string }
 
-/** Takes a maker's list in: columns matched, rows looked at first, those that can't be taken named with row, column and reason. */
-export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
+type Asked = {
+  readonly file: File
+  readonly maker: string
+  readonly unit: 'in' | 'mm'
+  readonly matching: Matching
+}
+
+/** A maker’s list while it is looked at, and its way into the catalogue. */
+function useList(onTaken: () => void) {
   const [file, setFile] = useState<File | null>(null)
   const [maker, setMaker] = useState('')
   const [unit, setUnit] = useState<'in' | 'mm'>('in')
   const [preview, setPreview] = useState<Preview | null>(null)
   const [said, setSaid] = useState<string | null>(null)
-  const look = async (next: {
-    readonly file: File
-    readonly maker: string
-    readonly unit: 'in' | 'mm'
-    readonly matching: Matching
-  }) => {
-    const { csv } = next.file
-    const sent = await send<Preview>('POST', '/api/catalogue/preview', {
-      csv,
-      maker: next.maker,
-      unit: next.unit,
-      matching: next.matching,
-    })
+  const look = async ({ file, ...next }: Asked) => {
+    const sent = await send<Preview>('POST', '/api/catalogue/preview', { csv: file.csv, ...next })
     setPreview(sent.ok ? sent.value : null)
     setSaid(sent.ok ? null : sent.message)
+  }
+  /** Looks again at the file that was chosen, with something of it changed. */
+  const again = (change: Partial<Asked>) => {
+    if (file && preview) void look({ file, maker, unit, matching: preview.matching, ...change })
   }
   const choose = async (files: FileList | null) => {
     const chosen = files?.[0]
@@ -63,20 +63,21 @@ export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
   }
   const take = async () => {
     if (!file || !preview) return
-    const sent = await send<{ taken: number; rejected: number }>('POST', '/api/catalogue/import', {
-      csv: file.csv,
-      maker,
-      unit,
-      matching: preview.matching,
-    })
+    const asked = { csv: file.csv, maker, unit, matching: preview.matching }
+    const sent = await send<{ taken: number; rejected: number }>('POST', '/api/catalogue/import', asked)
     if (!sent.ok) return setSaid(sent.message)
-    setSaid(
-      `${sent.value.taken} units of ${file.name} are in the catalogue; ${sent.value.rejected} rows were left out.`,
-    )
+    const { taken, rejected } = sent.value
+    setSaid(`${taken} units of ${file.name} are in the catalogue; ${rejected} rows were left out.`)
     setPreview(null)
     setFile(null)
     onTaken()
   }
+  return { file, maker, setMaker, unit, setUnit, preview, said, again, choose, take }
+}
+
+/** Takes a maker’s list in: columns matched, rows looked at first, those that can't be taken named with row, column and reason. */
+export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
+  const { file, maker, setMaker, unit, setUnit, preview, said, again, choose, take } = useList(onTaken)
   return (
     <Disclosure title="Take in a maker’s list">
       <Box aria-label="A maker’s list">
@@ -87,14 +88,14 @@ export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
               value={maker}
               maxLength={80}
               onChange={event => setMaker(event.target.value)}
-              onBlur={() => file && preview && void look({ file, maker, unit, matching: preview.matching })}
+              onBlur={() => again({})}
             />
           </Labelled>
           <BareNumbers
             unit={unit}
             onChange={next => {
               setUnit(next)
-              if (file && preview) void look({ file, maker, unit: next, matching: preview.matching })
+              again({ unit: next })
             }}
           />
           <FileTrigger acceptedFileTypes={['text/csv', '.csv']} onSelect={choose}>
@@ -106,7 +107,7 @@ export function CatalogueImport({ onTaken }: { readonly onTaken: () => void }) {
           <PreviewView
             file={file}
             preview={preview}
-            onMatch={matching => void look({ file, maker, unit, matching })}
+            onMatch={matching => again({ matching })}
             onTake={() => void take()}
           />
         )}
@@ -123,10 +124,7 @@ type ViewProps = {
 }
 
 function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
-  const { matching, heads, lacking, units, rejected, count, rejectedCount } = preview
-  const used = new Set(Object.values(matching))
-  const shown = Object.keys(matching).filter(id => matching[id] !== null || lacking.includes(id))
-  const unmatched = heads.filter(head => !used.has(head))
+  const { lacking, units, rejected, count, rejectedCount } = preview
   return (
     <>
       <h3>
@@ -137,76 +135,9 @@ function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
           No column stands for {lacking.join(', ')}. Choose which one does.
         </p>
       )}
-      <Disclosure
-        title={`Columns as they were matched${unmatched.length ? `; not used: ${unmatched.join(', ')}` : ''}`}
-        isOpenFirst={lacking.length > 0}
-      >
-        <div className="match">
-          {shown.map(id => (
-            <Labelled key={id} label={id}>
-              <select
-                value={matching[id] ?? ''}
-                onChange={event => onMatch({ ...matching, [id]: event.target.value || null })}
-              >
-                <option value="">not in this file</option>
-                {heads.map(head => (
-                  <option key={head}>{head}</option>
-                ))}
-              </select>
-            </Labelled>
-          ))}
-        </div>
-      </Disclosure>
-      {rejected.length > 0 && (
-        <Scroller role="region" aria-label="Rows that can’t be taken" tabIndex={0}>
-          <table>
-            <thead>
-              <tr>
-                <th>Row</th>
-                <th>Column</th>
-                <th>Why not</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rejected.map(one => (
-                <tr key={`${one.row}${one.column}`} data-rejected={one.row}>
-                  <td>{one.row}</td>
-                  <td>{one.column}</td>
-                  <td>{one.reason}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Scroller>
-      )}
-      {units.length > 0 && (
-        <Scroller role="region" aria-label="The first that can be taken" tabIndex={0}>
-          <table>
-            <thead>
-              <tr>
-                <th>Article</th>
-                <th>Name</th>
-                <th>Size</th>
-                <th>Price</th>
-                <th>Days</th>
-              </tr>
-            </thead>
-            <tbody>
-              {units.map(one => (
-                <tr key={one.id}>
-                  <td>{one.article}</td>
-                  <td>{one.name}</td>
-                  <td>
-                    <Figure value={one.width} step="1/16" /> × <Figure value={one.height} step="1/16" unit />
-                  </td>
-                  <td>{money(one.priceCents)}</td>
-                  <td>{one.leadDays}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </Scroller>
-      )}
+      <Columns preview={preview} onMatch={onMatch} />
+      {rejected.length > 0 && <Rejected rows={rejected} />}
+      {units.length > 0 && <Takeable units={units} />}
       {rejectedCount > rejected.length && <Quiet>The first {rejected.length} are listed.</Quiet>}
       <div>
         <Button isDisabled={count === 0} onPress={onTake}>
@@ -216,3 +147,87 @@ function PreviewView({ file, preview, onMatch, onTake }: ViewProps) {
     </>
   )
 }
+
+/** Which column of the file stands for what. */
+function Columns({ preview, onMatch }: Pick<ViewProps, 'preview' | 'onMatch'>) {
+  const { matching, heads, lacking } = preview
+  const used = new Set(Object.values(matching))
+  const shown = Object.keys(matching).filter(id => matching[id] !== null || lacking.includes(id))
+  const unmatched = heads.filter(head => !used.has(head))
+  return (
+    <Disclosure
+      title={`Columns as they were matched${unmatched.length ? `; not used: ${unmatched.join(', ')}` : ''}`}
+      isOpenFirst={lacking.length > 0}
+    >
+      <div className="match">
+        {shown.map(id => (
+          <Labelled key={id} label={id}>
+            <select
+              value={matching[id] ?? ''}
+              onChange={event => onMatch({ ...matching, [id]: event.target.value || null })}
+            >
+              <option value="">not in this file</option>
+              {heads.map(head => (
+                <option key={head}>{head}</option>
+              ))}
+            </select>
+          </Labelled>
+        ))}
+      </div>
+    </Disclosure>
+  )
+}
+
+const Rejected = ({ rows }: { readonly rows: Preview['rejected'] }) => (
+  <Scroller role="region" aria-label="Rows that can’t be taken" tabIndex={0}>
+    <table>
+      <thead>
+        <tr>
+          <th>Row</th>
+          <th>Column</th>
+          <th>Why not</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(one => (
+          <tr key={`${one.row}${one.column}`} data-rejected={one.row}>
+            <td>{one.row}</td>
+            <td>{one.column}</td>
+            <td>{one.reason}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </Scroller>
+)
+
+const Takeable = ({ units }: Pick<Preview, 'units'>) => (
+  <Scroller role="region" aria-label="The first that can be taken" tabIndex={0}>
+    <table>
+      <thead>
+        <tr>
+          <th>Article</th>
+          <th>Name</th>
+          <th>Size</th>
+          <th>Price</th>
+          <th>Days</th>
+        </tr>
+      </thead>
+      <tbody>
+        {units.map(one => (
+          <tr key={one.id}>
+            <td>{one.article}</td>
+            <td>{one.name}</td>
+            <td>
+              <Figure value={one.width} step="1/16" /> × <Figure value={one.height} step="1/16" unit />
+            </td>
+            <td>
+              <Money cents={one.priceCents} />
+            </td>
+            <td>{one.leadDays}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </Scroller>
+)

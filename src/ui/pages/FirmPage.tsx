@@ -1,20 +1,20 @@
 'use client'
+import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { DEFAULT_SCHOOLS, resolveSchools } from '@/core/base/schools'
-import type { Firm } from '@/core/catalogue/firm'
-import { PREPARATIONS, type PreparationId } from '@/core/catalogue/preparation'
-import { LACKS } from '@/core/catalogue/unit-values'
+import { CURRENCIES, type Firm } from '@/core/catalogue/firm'
 import type { Versioned } from '@/core/sheet'
 import { HAND_CONVENTIONS } from '@/core/specification/handing'
-import { RATES } from '@/trade/rates'
-import { HAND_WORDS, PREPARATION_NAMES } from '@/words/names'
-import { LACK_NAMES } from '@/words/order'
+import { CURRENCY_NAMES, currencySign } from '@/words/money'
+import { HAND_WORDS } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
 import { Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
+import { MoneyIn } from '../parts/Money'
 import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
+import { Amounts, Preparations } from './FirmRates'
 import { Page } from './Today'
 
 const Columns = styled.div`
@@ -32,19 +32,6 @@ const ABOUT = [
   ['phone', 'Phone', 'tel', 60],
   ['email', 'E-mail', 'email', 200],
 ] as const
-const PLAIN = [
-  ['centsPerHour', 'An hour of work, $'],
-  ['freightStock', 'Freight of a stock unit, $'],
-  ['freightMade', 'Freight of a unit made to order, $'],
-  ['disposal', 'Taking the old one away, $'],
-] as const
-const PER = [
-  ['minutes', 'min', 1],
-  ['minutesPerMetre', 'min a metre', 1],
-  ['cents', '$', 100],
-  ['centsPerMetre', '$ a metre', 100],
-] as const
-
 type Props = { readonly firm: Versioned<Firm>; readonly makers: readonly string[] }
 
 /** How the firm is reached, as it stands on its papers; the paper they are printed on, and what a new job begins in. */
@@ -76,6 +63,18 @@ function About({ data, save }: { readonly data: Firm; readonly save: (change: Pa
         ]}
         onChange={paper => save({ paper })}
       />
+      <Labelled label="Counts in">
+        <select
+          value={data.currency}
+          onChange={event => save({ currency: CURRENCIES.find(one => one === event.target.value) ?? data.currency })}
+        >
+          {CURRENCIES.map(one => (
+            <option key={one} value={one}>
+              {CURRENCY_NAMES[one]}, {currencySign(one)}
+            </option>
+          ))}
+        </select>
+      </Labelled>
       <Choice
         label="A new job begins in"
         value={data.unit}
@@ -92,40 +91,44 @@ function About({ data, save }: { readonly data: Firm; readonly save: (change: Pa
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
 export function FirmPage({ firm, makers }: Props) {
   const [said, setSaid] = useState<string | null>(null)
-  const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid)
+  const router = useRouter()
+  // What every page counts in may be another now.
+  const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid, () => router.refresh())
   return (
-    <Page>
-      <h1>Firm</h1>
-      {said && (
-        <p role="alert" style={{ color: 'var(--stop)' }}>
-          {said}
-        </p>
-      )}
-      {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
-      <Columns>
-        <section aria-label="Practices">
-          <h2>Practices</h2>
-          <Quiet>What holds unless a job or an opening chooses otherwise.</Quiet>
-          <SchoolList
-            own={data.schools}
-            standing={resolveSchools(data.schools, {}, {})}
-            above={DEFAULT_SCHOOLS}
-            step={null}
-            onChange={schools => save({ schools })}
-          />
-        </section>
-        <div style={{ display: 'grid', gap: 28 }}>
-          <About data={data} save={save} />
-          <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
-          <section aria-label="Rates">
-            <h2>Rates</h2>
-            <Quiet>An empty field goes back to the figure Harvek ships.</Quiet>
-            <Amounts data={data} save={save} />
-            <Preparations data={data} save={save} />
+    <MoneyIn currency={data.currency}>
+      <Page>
+        <h1>Firm</h1>
+        {said && (
+          <p role="alert" style={{ color: 'var(--stop)' }}>
+            {said}
+          </p>
+        )}
+        {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
+        <Columns>
+          <section aria-label="Practices">
+            <h2>Practices</h2>
+            <Quiet>What holds unless a job or an opening chooses otherwise.</Quiet>
+            <SchoolList
+              own={data.schools}
+              standing={resolveSchools(data.schools, {}, {})}
+              above={DEFAULT_SCHOOLS}
+              step={null}
+              onChange={schools => save({ schools })}
+            />
           </section>
-        </div>
-      </Columns>
-    </Page>
+          <div style={{ display: 'grid', gap: 28 }}>
+            <About data={data} save={save} />
+            <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
+            <section aria-label="Rates">
+              <h2>Rates</h2>
+              <Quiet>An empty field goes back to the figure Harvek ships.</Quiet>
+              <Amounts data={data} save={save} />
+              <Preparations data={data} save={save} />
+            </section>
+          </div>
+        </Columns>
+      </Page>
+    </MoneyIn>
   )
 }
 
@@ -160,144 +163,3 @@ const Suppliers = ({ makers, conventions, onChange }: SuppliersProps) => (
     ))}
   </section>
 )
-
-type RatesProps = { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }
-
-function Amounts({ data, save }: RatesProps) {
-  const { rates } = data
-  const setRates = (change: Partial<Firm['rates']>) => save({ rates: { ...rates, ...change } })
-  return (
-    <div className="figures">
-      {PLAIN.map(([id, name]) => (
-        <Amount
-          key={id}
-          label={name}
-          cents={rates[id]}
-          shipped={RATES[id]}
-          onChange={cents => setRates({ [id]: cents })}
-        />
-      ))}
-      {LACKS.map(lack => (
-        <Amount
-          key={lack}
-          label={`Where missing: ${LACK_NAMES[lack]}, $`}
-          cents={rates.lacks?.[lack]}
-          shipped={RATES.lacks[lack]}
-          onChange={cents => setRates({ lacks: { ...rates.lacks, [lack]: cents } })}
-        />
-      ))}
-      <Amount
-        label="Measure twice above, $"
-        cents={data.secondLookCents}
-        shipped={data.secondLookCents}
-        onChange={cents => save({ secondLookCents: cents ?? 100_000 })}
-      />
-    </div>
-  )
-}
-
-/** Minutes and money of each preparation. */
-function Preparations({ data: { rates }, save }: RatesProps) {
-  const set = (own: Firm['rates']['preparations']) =>
-    save({ rates: { ...rates, preparations: { ...rates.preparations, ...own } } })
-  return (
-    <table>
-      <thead>
-        <tr>
-          <th>Preparation</th>
-          {PER.map(([id, name]) => (
-            <th key={id}>{name}</th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {PREPARATIONS.map(id => (
-          <PreparationRow key={id} id={id} own={rates.preparations?.[id]} onChange={own => set({ [id]: own })} />
-        ))}
-      </tbody>
-    </table>
-  )
-}
-
-type AmountProps = {
-  readonly label: string
-  readonly cents: number | undefined
-  readonly shipped: number
-  readonly onChange: (cents: number | undefined) => void
-}
-
-function Amount({ label, cents, shipped, onChange }: AmountProps) {
-  return (
-    <Labelled label={label}>
-      <NumberInput
-        label={label}
-        value={cents === undefined ? undefined : cents / 100}
-        shipped={shipped / 100}
-        onChange={value => onChange(value === undefined ? undefined : Math.round(value * 100))}
-      />
-    </Labelled>
-  )
-}
-
-type Rate = NonNullable<NonNullable<Firm['rates']['preparations']>[PreparationId]>
-type RowProps = {
-  readonly id: PreparationId
-  readonly own: Rate | undefined
-  readonly onChange: (own: Rate | undefined) => void
-}
-
-function PreparationRow({ id, own, onChange }: RowProps) {
-  const { source: _, ...shipped } = RATES.preparations[id]
-  const standing: Rate = own ?? shipped
-  return (
-    <tr>
-      <td>{PREPARATION_NAMES[id]}</td>
-      {PER.map(([name, unit, per]) => (
-        <td key={name}>
-          <NumberInput
-            label={`${PREPARATION_NAMES[id]}, ${unit}`}
-            value={own && own[name] / per}
-            shipped={shipped[name] / per}
-            onChange={value => {
-              const next = { ...standing, [name]: value === undefined ? shipped[name] : Math.round(value * per) }
-              const isShipped = PER.every(([one]) => next[one] === shipped[one])
-              onChange(isShipped ? undefined : next)
-            }}
-          />
-        </td>
-      ))}
-    </tr>
-  )
-}
-
-type NumberProps = {
-  readonly label: string
-  readonly value: number | undefined
-  readonly shipped: number
-  readonly onChange: (value: number | undefined) => void
-}
-
-/** A figure of the firm's own; empty shows the shipped one in grey and means it. What is no figure stays and is marked. */
-function NumberInput({ label, value, shipped, onChange }: NumberProps) {
-  const [draft, setDraft] = useState<string | null>(null)
-  const isWrong = draft !== null && draft.trim() !== '' && !/^\d{1,6}(\.\d{1,2})?$/.test(draft.trim())
-  const take = () => {
-    if (draft === null || isWrong) return
-    onChange(draft.trim() === '' ? undefined : Number(draft))
-    setDraft(null)
-  }
-  return (
-    <input
-      aria-label={label}
-      aria-invalid={isWrong || undefined}
-      inputMode="decimal"
-      placeholder={String(shipped)}
-      value={draft ?? (value === undefined ? '' : String(value))}
-      onChange={event => setDraft(event.target.value)}
-      onBlur={take}
-      onKeyDown={event => {
-        if (event.key === 'Enter') take()
-      }}
-    />
-  )
-}

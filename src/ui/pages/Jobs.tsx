@@ -74,6 +74,14 @@ const JobList = ({ jobs }: { readonly jobs: readonly JobItem[] }) => (
   </List>
 )
 
+const detailsIn = (form: FormData, unit: 'in' | 'mm') => ({
+  ...newJob(unit),
+  name: String(form.get('name')).trim(),
+  site: String(form.get('site')),
+  customer: { ...newJob(unit).customer, name: String(form.get('customer')) },
+  visitOn: String(form.get('visitOn')) || null,
+})
+
 function NewJob({ first }: { readonly first: 'in' | 'mm' }) {
   const router = useRouter()
   const [unit, setUnit] = useState(first)
@@ -82,17 +90,9 @@ function NewJob({ first }: { readonly first: 'in' | 'mm' }) {
   const [isBusy, setBusy] = useState(false)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
-    const form = new FormData(event.currentTarget)
-    const name = String(form.get('name')).trim()
-    if (!name) return setSaid('A job needs a name.')
+    const details = detailsIn(new FormData(event.currentTarget), unit)
+    if (!details.name) return setSaid('A job needs a name.')
     setBusy(true)
-    const details = {
-      ...newJob(unit),
-      name,
-      site: String(form.get('site')),
-      customer: { ...newJob(unit).customer, name: String(form.get('customer')) },
-      visitOn: String(form.get('visitOn')) || null,
-    }
     const sent = await send<{ id: string }>('POST', '/api/jobs', { id, details })
     if (sent.ok) return router.push(`/jobs/${sent.value.id}`)
     setBusy(false)

@@ -58,24 +58,12 @@ export function OpeningList({ jobId, openings, nextTag }: Props) {
       <List>
         {openings.map((one, i) => (
           <li key={one.id}>
-            <span className="moves">
-              <Button
-                $plain
-                aria-label={`${one.details.tag} earlier`}
-                isDisabled={i === 0 || isBusy}
-                onPress={() => move(i, i - 1)}
-              >
-                <ArrowUp size={20} />
-              </Button>
-              <Button
-                $plain
-                aria-label={`${one.details.tag} later`}
-                isDisabled={i === openings.length - 1 || isBusy}
-                onPress={() => move(i, i + 1)}
-              >
-                <ArrowDown size={20} />
-              </Button>
-            </span>
+            <Moves
+              tag={one.details.tag}
+              isFirst={i === 0 || isBusy}
+              isLast={i === openings.length - 1 || isBusy}
+              onMove={by => move(i, i + by)}
+            />
             <OpeningRow
               one={one}
               onChange={data =>
@@ -106,6 +94,24 @@ export function OpeningList({ jobId, openings, nextTag }: Props) {
     </>
   )
 }
+
+type MovesProps = {
+  readonly tag: string
+  readonly isFirst: boolean
+  readonly isLast: boolean
+  readonly onMove: (by: 1 | -1) => void
+}
+
+const Moves = ({ tag, isFirst, isLast, onMove }: MovesProps) => (
+  <span className="moves">
+    <Button $plain aria-label={`${tag} earlier`} isDisabled={isFirst} onPress={() => onMove(-1)}>
+      <ArrowUp size={20} />
+    </Button>
+    <Button $plain aria-label={`${tag} later`} isDisabled={isLast} onPress={() => onMove(1)}>
+      <ArrowDown size={20} />
+    </Button>
+  </span>
+)
 
 type RowProps = { readonly one: ListedOpening; readonly onChange: (details: OpeningDetails) => void }
 

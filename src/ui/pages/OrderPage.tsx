@@ -4,8 +4,8 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { handPlan } from '@/core/drawing/hand-plan'
+import { dateAfter } from '@/core/units/date-after'
 import type { OrderView } from '@/server/load-order'
-import { money } from '@/words/money'
 import { handWords } from '@/words/order'
 import { STANDING_WORDS } from '@/words/standing'
 import { CopyText } from '../parts/CopyText'
@@ -13,12 +13,13 @@ import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { Money } from '../parts/Money'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
+import { ReceivePanel } from '../receiving/ReceivePanel'
 import { useOrder } from '../store/use-order'
 import { AnswerPanel } from './AnswerPanel'
 import { Changes } from './OrderChanges'
-import { ReceivePanel } from './ReceivePanel'
 import { Page } from './Today'
 
 const Standing = styled.section`
@@ -38,7 +39,7 @@ const Line = styled.section`
   @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
 `
 const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
-const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Withdrawal' } as const
+const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Withdrawal', claim: 'Claim' } as const
 
 /** One order: where it stands, what the supplier read, and what came. */
 export function OrderPage({ initial }: { readonly initial: OrderView }) {
@@ -74,7 +75,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       {order.lines.map((line, i) => (
         <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
           <LineHead view={view} index={i} />
-          <ReceivePanel view={view} index={i} add={add} stamp={stamp} reload={() => void reload()} />
+          <ReceivePanel view={view} index={i} add={add} post={post} stamp={stamp} reload={() => void reload()} />
         </Line>
       ))}
       <Papers view={view} />
@@ -236,7 +237,7 @@ function LineHead({ view, index }: { readonly view: OrderView; readonly index: n
           {unit.maker} {unit.article}, {unit.name}
         </p>
         <Quiet>
-          {money(line.cents.unit)}, {unit.leadDays} days
+          <Money cents={line.cents.unit} />, {unit.leadDays} days{expectedOn(view, unit.leadDays)}
           {line.code ? ` · hand by code ${line.code.hand}${line.code.isKnown ? '' : ', convention not known'}` : ''}
         </Quiet>
       </div>
@@ -257,6 +258,12 @@ function LineHead({ view, index }: { readonly view: OrderView; readonly index: n
       )}
     </>
   )
+}
+
+/** On which day it is to come, counted from its release. */
+function expectedOn({ order }: OrderView, days: number): string {
+  const day = dateAfter(order.releasedAt.slice(0, 10), 0, days)
+  return day.ok ? `: expected ${day.value}` : ''
 }
 
 const NO_NAMES: ReadonlyMap<string, string> = new Map()

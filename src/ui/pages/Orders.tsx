@@ -3,8 +3,8 @@ import Link from 'next/link'
 import { styled } from 'styled-components'
 import { byMakerAndArticle } from '@/core/exchange/price-log'
 import type { OrderRow } from '@/server/load-order'
-import { money } from '@/words/money'
 import { STANDING_WORDS } from '@/words/standing'
+import { Money } from '../parts/Money'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Page } from './Today'
 
@@ -35,7 +35,10 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
                   {one.number}
                   {one.revision > 1 ? `, rev. ${one.revision}` : ''}
                 </strong>
-                <span className="state">{one.isSuperseded ? 'Superseded' : name}</span>
+                <span className="state">
+                  {one.isSuperseded ? 'Superseded' : name}
+                  {one.openClaims > 0 && !one.isSuperseded && ', claim open'}
+                </span>
                 <span className="maker">
                   {one.maker || 'no maker'}: {one.tags.join(', ')}
                 </span>
@@ -98,9 +101,11 @@ function PriceLog({ orders }: { readonly orders: readonly OrderRow[] }) {
                     {row.releasedAt.slice(0, 10)}, {row.number}
                   </span>
                 </td>
-                <td className="number">{money(row.listCents)}</td>
+                <td className="number">
+                  <Money cents={row.listCents} />
+                </td>
                 <td className={other(row.saidCents, row.listCents)}>
-                  {row.saidCents === null ? '–' : money(row.saidCents)}
+                  {row.saidCents === null ? '–' : <Money cents={row.saidCents} />}
                 </td>
                 <td className="number">{row.listDays}</td>
                 <td className={other(row.saidDays, row.listDays)}>{row.saidDays ?? '–'}</td>

@@ -1,6 +1,8 @@
 'use client'
 import { styled } from 'styled-components'
+import { type Cure, stageOf } from '@/core/base/cures'
 import type { Finding } from '@/core/base/finding'
+import type { Stage } from '@/core/base/stages'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
 import { findingWords } from '@/words/findings'
@@ -14,6 +16,7 @@ const Item = styled.li<{ $lit: boolean }>`
   .why { grid-column: 2; font-size: 15px; color: var(--quiet); }
   .cure { grid-column: 2; font-size: 15px; }
   .cure::before { content: '→ '; color: var(--quiet); }
+  button.cure { border: none; background: none; padding: 8px 0; min-height: 44px; text-align: left; color: var(--blue); cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
 `
 
 type Props = {
@@ -22,10 +25,14 @@ type Props = {
   readonly selected: string | null
   readonly onSelect: (place: string) => void
   readonly empty: string
+  /** Goes to where a cure is done, and to the place it is done at. Without it cures are only said. */
+  readonly onGo?: (stage: Stage, place: string) => void
+  /** The stage the list stands on: what is done there is in sight, but for a reading, which is asked for by going to it. */
+  readonly here?: Stage
 }
 
 /** Judgements, the worst on top: mark, figure, limit, why, and the cure. */
-export function FindingList({ findings, step, selected, onSelect, empty }: Props) {
+export function FindingList({ findings, step, selected, onSelect, empty, onGo, here }: Props) {
   if (findings.length === 0) return <p style={{ color: 'var(--quiet)' }}>{empty}</p>
   return (
     <ul>
@@ -41,14 +48,49 @@ export function FindingList({ findings, step, selected, onSelect, empty }: Props
             <SeverityMark severity={one.severity} />
             <strong>{title}</strong>
             <p className="why">{why}</p>
-            {cures.slice(0, 2).map(cure => (
-              <p className="cure" key={cure}>
-                {cure}
-              </p>
+            {one.cures.slice(0, 2).map((cure, i) => (
+              <CureLine
+                key={cure.code}
+                text={cures[i]!}
+                stage={leadOf(cure, here)}
+                onGo={onGo && (stage => onGo(stage, placeIn(one)))}
+              />
             ))}
           </Item>
         )
       })}
     </ul>
   )
+}
+
+type CureProps = {
+  readonly text: string
+  readonly stage: Stage | null
+  readonly onGo?: ((stage: Stage) => void) | undefined
+}
+
+/** What cures it; a way there where it is done in the work itself. */
+function CureLine({ text, stage, onGo }: CureProps) {
+  if (!stage || !onGo) return <p className="cure">{text}</p>
+  return (
+    <button
+      type="button"
+      className="cure"
+      onClick={event => {
+        event.stopPropagation()
+        onGo(stage)
+      }}
+    >
+      {text}
+    </button>
+  )
+}
+
+/** Where a finding's cure is done: at the reading that decides, where one does, else at its own place. */
+const placeIn = ({ place, facts }: Finding): string => String(facts.deciding || place).split(' ')[0]!
+
+/** Where a cure leads from here; `null` where it is done in what is in sight already, or outside this program. */
+function leadOf(cure: Cure, here: Stage | undefined): Stage | null {
+  const stage = stageOf(cure)
+  return stage === here && stage !== 'measure' && stage !== 'seal' ? null : stage
 }

@@ -35,6 +35,7 @@ const SIXTEENTHS = [
   '15/16',
 ]
 const TENTHS = ['.0', '.5', '.1', '.2', '.3', '.4', '.6', '.7', '.8', '.9']
+const NONE: ReadonlySet<string> = new Set(['0', '.0'])
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3']
 
 type Props = {
@@ -50,7 +51,7 @@ export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
   const { sign, whole, strength } = partsOf(draft)
   const build = (next: Partial<KeypadParts>) => onDraft(withParts(draft, next))
   const rights = unit === 'in' ? SIXTEENTHS : TENTHS
-  const setRight = (key: string) => build({ fraction: key === '0' || key === '.0' ? '' : key })
+  const setRight = (key: string) => build({ fraction: NONE.has(key) ? '' : key })
   return (
     <Pad role="group" aria-label="Keypad">
       <div className="digits">
@@ -69,7 +70,7 @@ export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
       </div>
       <div className="fractions">
         {rights.map(key => (
-          <Key key={key} onPress={() => setRight(key)}>
+          <Key key={key} onPress={() => setRight(key)} aria-label={NONE.has(key) ? 'no fraction' : undefined}>
             <span className={key.includes('/') ? 'frac' : undefined}>{key}</span>
           </Key>
         ))}

@@ -10,6 +10,7 @@ import { isLength, type Length, ticks } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { Figure } from './Figure'
+import { useKeypad } from './use-keypad'
 
 const Keypad = dynamic(() => import('./Keypad').then(one => one.Keypad), { ssr: false })
 
@@ -28,6 +29,16 @@ const Box = styled.div`
   .choices { display: flex; gap: 6px; flex-wrap: wrap; }
   .choices button { min-height: 44px; padding: 0 14px; border: 1.5px solid var(--blue); color: var(--blue); background: var(--sheet); border-radius: 4px; font-weight: 600; cursor: pointer; }
   .said[data-tone='ask'] { color: var(--watch); font-weight: 600; }
+  @media (max-width: 860px) {
+    [data-docked] & {
+      gap: 4px;
+      input { height: 48px; }
+      .line { grid-template-columns: 1fr 48px; }
+      .understood { order: -1; min-height: 30px; font-size: 22px; flex-wrap: nowrap; white-space: nowrap; overflow: hidden; }
+      .said { order: -2; min-height: 20px; line-height: 20px; }
+      .said[data-tone='plain'] { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+    }
+  }
 `
 const PadButton = styled(Button)`
   display: grid; place-items: center; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer;
@@ -64,7 +75,7 @@ type Props = {
 export function LengthField(field: Props) {
   const { label, unit, signed, draft, meaning, exactness = null, inputRef, note } = field
   const id = useId()
-  const [padOpen, setPadOpen] = useState(false)
+  const [padOpen, setPadOpen] = useKeypad()
   const { parsed, refused, question, change, take, accept } = useTaking(field)
   const said = refused ? { text: refused, tone: 'wrong' } : question ? { text: question, tone: 'ask' } : note
   return (

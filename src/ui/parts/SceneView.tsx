@@ -3,13 +3,14 @@ import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
 import type { Scene } from '@/core/drawing/scene'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, formatLength } from '@/core/units/format-length'
 import { drawingWord, drawnName } from '@/words/drawing'
+import { useStable } from '../store/use-stable'
 import { MarkView, type Place } from './MarkView'
-import { useStable } from './use-stable'
+import { useTyped } from './typed'
 
 const Frame = styled.div`
-  position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden;
+  position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
   svg { position: absolute; inset: 0; display: block; touch-action: manipulation; }
 `
 
@@ -25,9 +26,9 @@ type Props = {
 }
 
 /** Below this width or height figures would stand on each other: only the selected one is shown, the ladder has them all. */
-const SMALL_PX = { width: 200, height: 250 }
-const isReadable = ({ isFigure, own, id }: Layer, selected: string | null): boolean =>
-  !isFigure || id === selected || own.every(mark => mark.role === 'label')
+const SMALL_PX = { elevation: { width: 260, height: 250 }, other: { width: 200, height: 100 } }
+const isReadable = ({ isFigure, own, id }: Layer, selected: string | null, hasLabels: boolean): boolean =>
+  !isFigure || id === selected || (hasLabels && own.every(mark => mark.role === 'label'))
 
 const FIRST_GUESS = { width: 420, height: 520 }
 
@@ -43,10 +44,14 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
     [scene, step, place.scale, textPx],
   )
-  const isSmall = size.width < SMALL_PX.width || size.height < (scene.name === 'elevation' ? SMALL_PX.height : 0)
+  const isElevation = scene.name === 'elevation'
+  const small = isElevation ? SMALL_PX.elevation : SMALL_PX.other
+  const isLow = size.height < small.height
+  const isSmall = isLow || size.width < small.width
+  const hasLabels = isElevation || !isLow
   const layers = useMemo(
-    () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected)),
-    [marks, isSmall, selected],
+    () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected, hasLabels)),
+    [marks, isSmall, hasLabels, selected],
   )
   return (
     <Frame ref={frame}>
@@ -63,6 +68,7 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
             isSelected={isLit(id, selected)}
             onSelect={select}
             textPx={textPx}
+            step={step}
           />
         ))}
       </svg>
@@ -160,15 +166,17 @@ type GroupProps = {
   readonly isSelected: boolean
   readonly onSelect: (id: string) => void
   readonly textPx: number
+  readonly step: DisplayStep
 }
 
 /** The marks of one id in one layer. Its figure is the button; where it has none, its lines are. */
-const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx }: GroupProps) {
+const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx, step }: GroupProps) {
+  const typed = useTyped(id)
   const drawn = marks.map((mark, i) => (
     <MarkView
       // biome-ignore lint/suspicious/noArrayIndexKey: the lines of one mark keep their order
       key={`${mark.kind}${i}`}
-      mark={mark}
+      mark={typed === null ? mark : withTyped(mark, formatLength(typed, step))}
       place={place}
       isSelected={isSelected}
       textPx={textPx}
@@ -203,6 +211,10 @@ const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, 
     </g>
   )
 }, looksTheSame)
+
+/** A reading's figure as it stands typed, before it is taken. */
+const withTyped = (mark: LoweredMark, text: string): LoweredMark =>
+  mark.kind === 'text' && mark.role === 'reading' ? { ...mark, text, certainty: 'sure' } : mark
 
 function looksTheSame(before: GroupProps, now: GroupProps): boolean {
   const { marks: _, ...rest } = now

@@ -7,16 +7,18 @@ import type { Occasion, Reading } from '@/core/survey/reading'
 import { isLevelReading, isSigned, kindOfSlot, type Slot } from '@/core/survey/slots'
 import type { Survey } from '@/core/survey/survey'
 import type { Length } from '@/core/units/length'
+import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { doubtWords, impossibleWords } from '@/words/readable'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { LengthField } from '../parts/LengthField'
+import { useTelling } from '../parts/typed'
 import { keepDraft, keptDraft } from '../store/outbox'
 import type { Storing } from '../store/use-sheet'
 import { withDirection } from './direction'
-import { type LevelName, levelLengthOf, readingFrom, usualLevel } from './instrument'
-import { Now } from './layout'
+import { LEVELS, readingFrom, usualLevel } from './instrument'
 import { Manner } from './Manner'
+import { NowAsked } from './NowAsked'
 import { SkipBar } from './SkipBar'
 import type { StageProps } from './stage-props'
 import { useTape } from './use-tape'
@@ -38,51 +40,70 @@ type From = DeviceLength & { readonly instrument: Reading['instrument']; readonl
 
 /** The reading that is taken now: what it is, how to take it, the field, and what was read here before. */
 export function Entry(entry: Props) {
-  const { slot, survey, store, devices, direction, onDirection, inputRef, onTaken, onMove } = entry
+  const { slot, store, direction, onDirection, onTaken, onMove } = entry
+  const { unit } = store.sheet.job
+  const [level, setLevel] = useLevel(slot, unit)
+  return (
+    <NowAsked name={slotName(slot)}>
+      <p className="how">
+        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+      </p>
+      <Manner
+        slot={slot}
+        unit={unit}
+        level={level}
+        onLevel={setLevel}
+        direction={direction}
+        onDirection={onDirection}
+      />
+      <Taking {...entry} levelLength={isLevelReading(slot) ? level : null} />
+      <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
+    </NowAsked>
+  )
+}
+
+/** The field. A key draws it and the figure on the drawing anew, and nothing else. */
+function Taking(entry: Props & { readonly levelLength: Length | null }) {
+  const { slot, survey, store, devices, direction, inputRef, onMove, levelLength } = entry
   const { unit, step } = store.sheet.job
-  const [level, setLevel] = useLevel(slot)
-  const levelLength = isLevelReading(slot) ? levelLengthOf(level) : null
   const field = useDraft(slot, `/api/openings/${store.sheet.opening.id}`)
   useOffer(devices, levelLength, field, inputRef)
   const { graduation } = useTape(unit)
   const [last, take] = useTake(entry, field, graduation, levelLength)
+  const typed = parseLength(field.draft, { unit, graduation })
+  const directed = (value: Length) => withDirection(slot, direction, { value, text: field.draft }).value
+  useTelling(slot, typed.ok ? directed(typed.value.ticks) : null)
   const doubt = (value: Length) => {
     const found = doubtAbout(slot, value, survey)
     return found && doubtWords(found, value, step)
   }
   return (
-    <Now aria-label="Reading now">
-      <h2>{slotName(slot)}</h2>
-      <p className="how">
-        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
-      </p>
-      <Manner slot={slot} level={level} onLevel={setLevel} direction={direction} onDirection={onDirection} />
-      <LengthField
-        label={slotName(slot)}
-        unit={unit}
-        graduation={graduation}
-        signed={isSigned(slot)}
-        example={exampleFor(slot, unit)}
-        draft={field.draft}
-        onDraft={field.type}
-        onTake={take}
-        onMove={onMove}
-        doubt={doubt}
-        meaning={value => meaningOf(slot, withDirection(slot, direction, { value, text: field.draft }).value)}
-        exactness={field.from?.deviation ?? null}
-        inputRef={inputRef}
-        note={noteUnder(field, last && noteFor(last, store.rows.get(last.id)))}
-      />
-      <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
-    </Now>
+    <LengthField
+      label={slotName(slot)}
+      unit={unit}
+      graduation={graduation}
+      signed={isSigned(slot)}
+      example={exampleFor(slot, unit)}
+      draft={field.draft}
+      onDraft={field.type}
+      onTake={take}
+      onMove={onMove}
+      doubt={doubt}
+      meaning={value => meaningOf(slot, directed(value))}
+      exactness={field.from?.deviation ?? null}
+      inputRef={inputRef}
+      note={noteUnder(field, last && noteFor(last, store.rows.get(last.id)))}
+    />
   )
 }
 
 /** The level each kind of reading was last taken with. */
-function useLevel(slot: Slot): readonly [level: LevelName, choose: (level: LevelName) => void] {
-  const [levels, setLevels] = useState<Readonly<Record<string, LevelName>>>({})
+function useLevel(slot: Slot, unit: 'in' | 'mm'): readonly [level: Length, choose: (level: Length) => void] {
+  const [levels, setLevels] = useState<Readonly<Record<string, Length>>>({})
   const kind = kindOfSlot(slot)
-  return [levels[kind] ?? usualLevel(slot), next => setLevels({ ...levels, [kind]: next })]
+  const chosen = levels[kind]
+  const stands = chosen !== undefined && LEVELS[unit].includes(chosen) ? chosen : usualLevel(slot, unit)
+  return [stands, next => setLevels({ ...levels, [kind]: next })]
 }
 
 type Draft = ReturnType<typeof useDraft>

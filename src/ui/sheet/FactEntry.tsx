@@ -6,11 +6,10 @@ import { codeWords } from '@/words/codes'
 import { slotHow, slotName, slotWhy } from '@/words/walk'
 import { Button } from '../parts/controls'
 import type { SheetStore } from '../store/use-sheet'
-import { Now } from './layout'
+import { NowAsked } from './NowAsked'
 import { SkipBar } from './SkipBar'
 
-const Asked = styled(Now)`
-  align-content: start;
+const Answers = styled.div`
   .answers { display: grid; grid-template-columns: repeat(auto-fit, minmax(120px, 1fr)); gap: 6px; }
   .answers button[aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   form { display: grid; grid-template-columns: 1fr auto; gap: 8px; }
@@ -41,12 +40,11 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
     onTaken(slot)
   }
   return (
-    <Asked aria-label="Reading now">
-      <h2>{slotName(slot)}</h2>
+    <NowAsked name={slotName(slot)}>
       <p className="how">
         {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
       </p>
-      <div ref={answers}>
+      <Answers ref={answers}>
         {choices.length ? (
           // biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form
           <div className="answers" role="group" aria-label={slotName(slot)}>
@@ -59,9 +57,9 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
         ) : (
           <Weight key={slot} slot={slot} standing={standing} onAnswer={answer} />
         )}
-      </div>
+      </Answers>
       <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
-    </Asked>
+    </NowAsked>
   )
 }
 

@@ -1,33 +1,79 @@
 'use client'
+import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
 import { WORK_STEPS } from '@/core/units/format-length'
 import { Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Otherwise } from '../parts/Otherwise'
+import { ReasonLine } from '../parts/ReasonLine'
 
-/** What was read at one place before, the latest first: two hands or two instruments stand beside each other. */
-export function History({ history, unit }: { readonly history: readonly Reading[]; readonly unit: 'in' | 'mm' }) {
+type Props = {
+  /** What was read at the place, the latest first, with what was struck. */
+  readonly history: readonly Reading[]
+  readonly struck: ReadonlyMap<string, Answer>
+  readonly unit: 'in' | 'mm'
+  readonly onStrike: (reading: Reading, reason: string) => void
+}
+
+/** What was read at one place before, the latest first: two hands or two instruments stand beside each other; what was struck stays, with
+ *  why. */
+export function History({ history, struck, unit, onStrike }: Props) {
   if (history.length === 0) return null
   return (
     <Panel>
       <h2>Read here {history.length === 1 ? 'once' : `${history.length} times`}</h2>
-      <ol style={{ display: 'grid', gap: 4, fontSize: 15 }}>
+      <ol style={{ display: 'grid', gap: 8, fontSize: 15 }}>
         {history.map(one => (
-          <li key={one.id}>
-            <strong style={{ fontSize: 20 }}>
-              <Figure value={one.value} step={WORK_STEPS[unit]} unit />
-            </strong>{' '}
-            “{one.text}”, {one.instrument}
-            {one.device && ` (${one.device})`}
-            {one.deviation !== null && (
-              <>
-                {' '}
-                <Figure value={one.deviation} step={WORK_STEPS[unit]} unit either />
-              </>
+          <li key={one.id} data-struck={struck.has(one.id) || undefined}>
+            <ReadLine reading={one} struck={struck.get(one.id)} unit={unit} />
+            {!struck.has(one.id) && (
+              <Otherwise of={one.text} word="Strike">
+                {close => (
+                  <ReasonLine
+                    label="Why it does not hold"
+                    act={`Strike “${one.text}”`}
+                    onAct={reason => {
+                      onStrike(one, reason)
+                      close()
+                    }}
+                  >
+                    Strike it
+                  </ReasonLine>
+                )}
+              </Otherwise>
             )}
-            , {one.takenBy}, {one.takenAt.slice(0, 16).replace('T', ' ')}
           </li>
         ))}
       </ol>
     </Panel>
+  )
+}
+
+type LineProps = { readonly reading: Reading; readonly struck: Answer | undefined; readonly unit: Props['unit'] }
+
+function ReadLine({ reading, struck, unit }: LineProps) {
+  const { value, text, instrument, device, deviation, takenBy, takenAt } = reading
+  const Figures = struck ? 's' : 'strong'
+  return (
+    <>
+      <Figures style={{ fontSize: 20 }}>
+        <Figure value={value} step={WORK_STEPS[unit]} unit />
+      </Figures>{' '}
+      “{text}”, {instrument}
+      {device && ` (${device})`}
+      {deviation !== null && (
+        <>
+          {' '}
+          <Figure value={deviation} step={WORK_STEPS[unit]} unit either />
+        </>
+      )}
+      , {takenBy}, {takenAt.slice(0, 16).replace('T', ' ')}
+      {struck && (
+        <>
+          . Struck by {struck.takenBy}
+          {struck.note && `: ${struck.note}`}
+        </>
+      )}
+    </>
   )
 }

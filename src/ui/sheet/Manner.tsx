@@ -1,10 +1,12 @@
 'use client'
 import { styled } from 'styled-components'
 import { isLevelReading, isSigned, type Slot } from '@/core/survey/slots'
+import { formatWithUnit } from '@/core/units/format-length'
+import type { Length } from '@/core/units/length'
 import { directionWords, slotName } from '@/words/walk'
 import { Choice } from '../parts/controls'
 import type { Direction } from './direction'
-import { LEVELS, type LevelName } from './instrument'
+import { LEVELS } from './instrument'
 
 /** One row, always there, so that the field below it never moves. */
 const Row = styled.div`
@@ -14,25 +16,26 @@ const Row = styled.div`
 
 type Props = {
   readonly slot: Slot
-  readonly level: LevelName
-  readonly onLevel: (level: LevelName) => void
+  readonly unit: 'in' | 'mm'
+  readonly level: Length
+  readonly onLevel: (level: Length) => void
   readonly direction: Direction | null
   readonly onDirection: (direction: Direction) => void
 }
 
 /** How a reading is taken beside its figure: with which level, and to which side it goes. */
-export function Manner({ slot, level, onLevel, direction, onDirection }: Props) {
+export function Manner({ slot, unit, level, onLevel, direction, onDirection }: Props) {
   return (
-    <Row>
+    <Row className="manner">
       {isLevelReading(slot) && (
         <select
           aria-label={`Level for ${slotName(slot)}`}
           value={level}
-          onChange={event => onLevel(LEVELS.find(([name]) => name === event.target.value)![0])}
+          onChange={event => onLevel(LEVELS[unit].find(one => String(one) === event.target.value)!)}
         >
-          {LEVELS.map(([name]) => (
-            <option key={name} value={name}>
-              {name} in level
+          {LEVELS[unit].map(one => (
+            <option key={one} value={one}>
+              {formatWithUnit(one, unit === 'in' ? '1/16' : '1')}
             </option>
           ))}
         </select>

@@ -1,6 +1,6 @@
 'use client'
 import { Check, CircleDashed, CloudOff, LoaderCircle, SkipForward } from 'lucide-react'
-import { memo, useEffect, useRef } from 'react'
+import { memo } from 'react'
 import type { Severity } from '@/core/base/finding'
 import { isFactSlot } from '@/core/survey/facts'
 import { isSigned, isSlot } from '@/core/survey/slots'
@@ -13,9 +13,10 @@ import { directionWords, slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { SeverityMark } from '../parts/SeverityMark'
-import { useStable } from '../parts/use-stable'
 import type { SheetStore, Storing } from '../store/use-sheet'
+import { useStable } from '../store/use-stable'
 import { Ladder } from './layout'
+import { useSelectedInSight } from './use-selected-in-sight'
 
 type Props<Q extends Question> = {
   readonly slots: readonly Q[]
@@ -42,13 +43,7 @@ export function ReadingLadder<Q extends Question>({
 }: Props<Q>) {
   const select = useStable(onSelect as (slot: Question) => void)
   const doubts = doubtsOf(store.work.measure.findings)
-  const list = useRef<HTMLOListElement>(null)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another selection is another row in the list
-  useEffect(() => {
-    const row = list.current?.querySelector<HTMLElement>('[aria-current="true"]')
-    const pane = list.current?.closest<HTMLElement>('.scroll')
-    if (row && pane && pane.scrollHeight > pane.clientHeight) pane.scrollTop += rowOffset(row, pane)
-  }, [selected])
+  const list = useSelectedInSight(selected)
   const done = slots.filter(slot => isAnswered(survey, slot)).length
   return (
     <div className="scroll">
@@ -172,11 +167,4 @@ function storingOf(slot: Question, survey: Survey, { rows }: SheetStore): Storin
   const row = isFactSlot(slot) ? survey.facts.get(slot) : survey.bySlot.get(slot)
   const id = (row ?? survey.skipped.get(slot))?.id
   return id === undefined ? undefined : rows.get(id)
-}
-
-/** How far a pane must scroll for a row to stand in it whole; the page itself never moves. */
-function rowOffset(row: HTMLElement, pane: HTMLElement): number {
-  const [inner, outer] = [row.getBoundingClientRect(), pane.getBoundingClientRect()]
-  if (inner.top < outer.top) return inner.top - outer.top
-  return Math.max(0, inner.bottom - outer.bottom)
 }

@@ -4,6 +4,7 @@ import { FileTrigger } from 'react-aria-components'
 import { styled } from 'styled-components'
 import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
+import type { DisplayStep } from '@/core/units/format-length'
 import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
@@ -47,7 +48,6 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
     for (const answer of checked.answers) if (!here.has(answer.id)) await store.takeAnswer(answer)
     setChecked(null)
   }
-  const { step } = store.sheet.job
   return (
     <div style={{ display: 'grid', gap: 8 }}>
       <div>
@@ -62,23 +62,7 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
             {checked.name}: {checked.readings.length} can be taken, {checked.rejected.length} not.
             {checked.answers.length > 0 && ` With ${checked.answers.length} answers.`}
           </p>
-          <Rows>
-            {checked.rejected.map(one => (
-              <li key={`${one.row}${one.column}`} data-row="rejected">
-                <span>{one.row}</span>
-                <span>{one.column}</span>
-                <span />
-                <span className="reason">{one.reason}</span>
-              </li>
-            ))}
-            {checked.readings.map(one => (
-              <li key={one.id} data-row="good">
-                <span />
-                <span>{slotName(one.slot)}</span>
-                <Figure value={one.value} step={step} unit />
-              </li>
-            ))}
-          </Rows>
+          <CheckedRows checked={checked} step={store.sheet.job.step} />
           <div style={{ display: 'flex', gap: 6 }}>
             <Button onPress={takeGood} isDisabled={checked.readings.length + checked.answers.length === 0}>
               Take {checked.readings.length} readings
@@ -92,3 +76,24 @@ export function ReadingsFile({ store }: { readonly store: SheetStore }) {
     </div>
   )
 }
+
+/** Every row of the file: those that can't be taken first, each with its reason. */
+const CheckedRows = ({ checked, step }: { readonly checked: Checked; readonly step: DisplayStep }) => (
+  <Rows>
+    {checked.rejected.map(one => (
+      <li key={`${one.row}${one.column}`} data-row="rejected">
+        <span>{one.row}</span>
+        <span>{one.column}</span>
+        <span />
+        <span className="reason">{one.reason}</span>
+      </li>
+    ))}
+    {checked.readings.map(one => (
+      <li key={one.id} data-row="good">
+        <span />
+        <span>{slotName(one.slot)}</span>
+        <Figure value={one.value} step={step} unit />
+      </li>
+    ))}
+  </Rows>
+)

@@ -3,21 +3,16 @@ import type { DeviceLength } from '@/core/survey/device'
 import { instrumentFor } from '@/core/survey/instrument'
 import type { Instrument, Occasion, Reading } from '@/core/survey/reading'
 import { isLevelReading, kindOfSlot, type Slot } from '@/core/survey/slots'
-import { inches, type Length } from '@/core/units/length'
+import { inches, type Length, mm } from '@/core/units/length'
 
-/** Levels one carries, by the name on the button. */
-export const LEVELS = [
-  ['24', inches(24)],
-  ['36', inches(36)],
-  ['48', inches(48)],
-  ['72', inches(72)],
-  ['78', inches(78)],
-] as const
-export type LevelName = (typeof LEVELS)[number][0]
-export const levelLengthOf = (name: LevelName): Length => LEVELS.find(([one]) => one === name)![1]
+/** Levels one carries, by their lengths as they are sold in a unit. */
+export const LEVELS: Readonly<Record<'in' | 'mm', readonly Length[]>> = {
+  in: [24, 36, 48, 72, 78].map(length => inches(length)),
+  mm: [600, 900, 1200, 1800, 2000].map(mm),
+}
 
 /** The level one takes for a reading when nothing else was chosen: a short one along the sill, a long one up a side. */
-export const usualLevel = (slot: Slot): LevelName => (kindOfSlot(slot) === 'fall' ? '24' : '72')
+export const usualLevel = (slot: Slot, unit: 'in' | 'mm'): Length => LEVELS[unit][kindOfSlot(slot) === 'fall' ? 0 : 3]!
 
 export type Taking = {
   readonly slot: Slot

@@ -7,12 +7,18 @@ export const Grid = styled.div`
   @media (max-width: 1100px) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
   @media (max-width: 860px) {
     display: flex; flex-direction: column; height: auto;
-    /* The keypad needs the height: drawing and words make room. */
-    &:has([aria-label='Keypad'][role='group']) { .middle { height: 190px; min-height: 190px; } .how { display: none; } }
+    /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
+    &:has([data-docked]) {
+      position: fixed; inset: 0; z-index: 20; height: 100dvh; min-height: 0; background: var(--sheet);
+      .middle { position: static; flex: 1; height: auto; min-height: 84px; }
+      .ladder { flex: none; max-height: 88dvh; overflow-y: auto !important; padding: 8px 12px; }
+      .findings, .scroll, .middle .foot, .ladder:has(> .next) .manner:empty { display: none; }
+    }
   }
 `
 export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
+  @media (min-width: 861px) { contain: strict; }
   &.ladder { border-right: 1px solid var(--rule); }
   &:has(> .scroll) { display: flex; flex-direction: column; overflow: hidden; }
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
@@ -69,4 +75,15 @@ export const Now = styled.section`
   h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .how { font-size: 15px; line-height: 1.34; min-height: 81px; }
   .why { color: var(--quiet); }
+  .list { display: none; }
+  @media (max-width: 860px) {
+    &[data-docked] {
+      gap: 4px; padding: 0; border: none;
+      [aria-label='Keypad'] { gap: 5px; }
+      .list { display: block; float: right; min-height: 44px; margin: -8px 0 0 8px; }
+      h2 { line-height: 28px; }
+      .how { font-size: 14px; line-height: 18px; min-height: 54px; max-height: 54px; overflow: hidden; }
+      .why { display: none; }
+    }
+  }
 `

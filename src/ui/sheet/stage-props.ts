@@ -1,4 +1,5 @@
 import type { RefObject } from 'react'
+import type { Stage } from '@/core/base/stages'
 import type { SheetStore } from '../store/use-sheet'
 import type { Direction } from './direction'
 import type { DeviceStore } from './use-devices'
@@ -9,6 +10,10 @@ export type StageProps = {
   readonly devices: DeviceStore
   readonly selected: string | null
   readonly onSelect: (id: string | null) => void
+  /** The stage that is shown. */
+  readonly stage: Stage
+  /** Goes to where something is done, and to its place there. */
+  readonly onGo: (stage: Stage, place: string) => void
   /** Lights something up without taking the focus there. */
   readonly onShow: (id: string) => void
   readonly inputRef: RefObject<HTMLInputElement | null>

@@ -4,7 +4,7 @@ import { length, reading } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
 import { keepChange, keepDraft, keepRow, keptChange, keptDraft, keptRows, letGo } from '../store/outbox'
 import { directionId, directionOf, withDirection } from './direction'
-import { levelLengthOf, readingFrom, usualLevel } from './instrument'
+import { LEVELS, readingFrom, usualLevel } from './instrument'
 
 const OPENING = '01900000-0000-7000-8000-0000000000bb'
 
@@ -79,7 +79,8 @@ describe('a reading that is taken', () => {
         instrumentFor,
       ),
     ).toEqual(['level', 'straightedge', 'gauge', 'rule', 'tape', 'tape'])
-    for (const slot of SLOTS) expect(levelLengthOf(usualLevel(slot))).toBeGreaterThan(0)
+    for (const slot of SLOTS)
+      for (const unit of ['in', 'mm'] as const) expect(LEVELS[unit]).toContain(usualLevel(slot, unit))
   })
 })
 

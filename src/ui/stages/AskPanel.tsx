@@ -16,7 +16,6 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
   const { value, findings } = store.work.order
   const { chosen, of, details } = value
   const { questions } = store.records.order
-  const [draft, setDraft] = useState('')
   if (!chosen || !of) return null
   const all = makerQuestions({
     of,
@@ -27,13 +26,6 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
   })
   const others = all.filter(one => one.kind !== 'own').map(questionWords)
   const open = all.filter(isOpen).map(questionWords)
-  const question = draft.trim()
-  const canAsk = question !== '' && questions.every(one => one.question !== question)
-  const ask = () => {
-    if (!canAsk) return
-    store.save('order', { questions: [...questions, { question, answer: '' }] })
-    setDraft('')
-  }
   return (
     <Panel>
       <h2>To ask {chosen.unit.maker}</h2>
@@ -41,43 +33,20 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
         <Quiet key={one}>{one}</Quiet>
       ))}
       {questions.map((one, i) => (
-        <Beside key={one.question}>
-          <Labelled label={one.question}>
-            <input
-              defaultValue={one.answer}
-              maxLength={200}
-              placeholder="what was agreed"
-              onBlur={event => {
-                const answer = event.target.value.trim()
-                if (answer !== one.answer)
-                  store.save('order', { questions: questions.map((it, j) => (j === i ? { ...it, answer } : it)) })
-              }}
-            />
-          </Labelled>
-          <Button
-            $plain
-            aria-label={`Take back: ${one.question}`}
-            onPress={() => store.save('order', { questions: questions.filter((_, j) => j !== i) })}
-          >
-            Take back
-          </Button>
-        </Beside>
+        <Asked
+          key={one.question}
+          asked={one}
+          onAnswer={answer =>
+            store.save('order', { questions: questions.map((it, j) => (j === i ? { ...it, answer } : it)) })
+          }
+          onTakeBack={() => store.save('order', { questions: questions.filter((_, j) => j !== i) })}
+        />
       ))}
       {questions.length < MOST_ASKED && (
-        <Beside>
-          <Labelled label="Ask something else">
-            <input
-              value={draft}
-              maxLength={200}
-              placeholder="The same glass as in the photo?"
-              onChange={event => setDraft(event.target.value)}
-              onKeyDown={event => event.key === 'Enter' && ask()}
-            />
-          </Labelled>
-          <Button $plain isDisabled={!canAsk} onPress={ask}>
-            Ask
-          </Button>
-        </Beside>
+        <AskElse
+          asked={questions.map(one => one.question)}
+          onAsk={question => store.save('order', { questions: [...questions, { question, answer: '' }] })}
+        />
       )}
       {open.length > 0 && (
         <CopyText
@@ -90,3 +59,58 @@ export function AskPanel({ store }: Pick<StageProps, 'store'>) {
 }
 
 const MOST_ASKED = 12
+
+type AskedProps = {
+  readonly asked: StageProps['store']['records']['order']['questions'][number]
+  readonly onAnswer: (answer: string) => void
+  readonly onTakeBack: () => void
+}
+
+/** A question of one's own, and what was agreed. */
+const Asked = ({ asked: { question, answer }, onAnswer, onTakeBack }: AskedProps) => (
+  <Beside>
+    <Labelled label={question}>
+      <input
+        defaultValue={answer}
+        maxLength={200}
+        placeholder="what was agreed"
+        onBlur={event => {
+          const next = event.target.value.trim()
+          if (next !== answer) onAnswer(next)
+        }}
+      />
+    </Labelled>
+    <Button $plain aria-label={`Take back: ${question}`} onPress={onTakeBack}>
+      Take back
+    </Button>
+  </Beside>
+)
+
+type ElseProps = { readonly asked: readonly string[]; readonly onAsk: (question: string) => void }
+
+function AskElse({ asked, onAsk }: ElseProps) {
+  const [draft, setDraft] = useState('')
+  const question = draft.trim()
+  const canAsk = question !== '' && !asked.includes(question)
+  const ask = () => {
+    if (!canAsk) return
+    onAsk(question)
+    setDraft('')
+  }
+  return (
+    <Beside>
+      <Labelled label="Ask something else">
+        <input
+          value={draft}
+          maxLength={200}
+          placeholder="The same glass as in the photo?"
+          onChange={event => setDraft(event.target.value)}
+          onKeyDown={event => event.key === 'Enter' && ask()}
+        />
+      </Labelled>
+      <Button $plain isDisabled={!canAsk} onPress={ask}>
+        Ask
+      </Button>
+    </Beside>
+  )
+}

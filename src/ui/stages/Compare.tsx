@@ -6,10 +6,10 @@ import { over } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Money, useMoney } from '../parts/Money'
 import { SceneView } from '../parts/SceneView'
 import type { SheetStore } from '../store/use-sheet'
 import { type Compared, choiceOf, comparedOffers } from './comparing'
@@ -81,6 +81,7 @@ type CandidateProps = {
 
 function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, beside }: CandidateProps) {
   const { unit, cents, days, minutes, preparations } = offer
+  const money = useMoney()
   const { step } = store.sheet.job
   const { work, records } = store
   const scene = useMemo(() => elevation(drawnOf(work, records.wishes, offer), 'order'), [work, records.wishes, offer])
@@ -102,8 +103,10 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
         <h3>
           {unit.article} {unit.name}
         </h3>
-        <span className="total">{money(cents.total)}</span>
-        <span className="over">{beside.length > 1 && overWords(offer, cheapest)}</span>
+        <span className="total">
+          <Money cents={cents.total} />
+        </span>
+        <span className="over">{beside.length > 1 && overWords(offer, cheapest, money)}</span>
         <dl>
           <dt>Earliest</dt>
           <dd>
@@ -132,7 +135,7 @@ const NO_NAMES: ReadonlyMap<string, string> = new Map()
 const signed = (n: number, words: string): string => `${n > 0 ? '+' : '−'}${words}`
 
 /** What an offer costs over the cheapest beside it. */
-function overWords(offer: Offer, cheapest: Offer): string {
+function overWords(offer: Offer, cheapest: Offer, money: (cents: number) => string): string {
   if (offer === cheapest) return 'The others are compared with this one.'
   const { cents, days, minutes } = over(offer, cheapest)
   return [

@@ -4,10 +4,12 @@ import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { slotName } from '@/words/walk'
 import { Panel, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { FindingList } from '../parts/FindingList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Ladder } from '../sheet/layout'
 import type { StageProps } from '../sheet/stage-props'
+import CornerPanel from './CornerPanel'
 
 export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
   const { measure, diagnose } = store.work
@@ -35,7 +37,7 @@ export function DiagnoseLadder({ store, selected, onSelect }: StageProps) {
   )
 }
 
-export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
+export function DiagnoseFindings({ store, selected, onSelect, onGo, stage }: StageProps) {
   const { measure, diagnose } = store.work
   const assumed = measure.value.model?.adjusted.assumed ?? []
   return (
@@ -47,6 +49,8 @@ export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
           step={finerStep(store.sheet.job.step)}
           selected={selected}
           onSelect={onSelect}
+          onGo={onGo}
+          here={stage}
           empty="Nothing yet."
         />
       </Panel>
@@ -63,6 +67,11 @@ export function DiagnoseFindings({ store, selected, onSelect }: StageProps) {
           </Quiet>
         </Panel>
       )}
+      <Panel>
+        <Disclosure title="Is a corner square? Three, four, five">
+          <CornerPanel store={store} />
+        </Disclosure>
+      </Panel>
       <Panel>
         <Quiet>
           Header, jack stud and lintel carry the building: never cut one to make room. That belongs to a licensed

@@ -1,9 +1,9 @@
 'use client'
 import { Fragment, type ReactNode } from 'react'
 import type { Further } from '@/core/specification/further'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, unitOfStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
-import { HINGE_NAMES } from '@/words/settings'
+import { hingeName } from '@/words/settings'
 import { Facts, Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { TracedFigure } from '../parts/TraceView'
@@ -125,7 +125,11 @@ const hingeRows: Rows = ({ hinges, hingePlaces }, step) => [
     : []),
   ...(hinges
     ? ([
-        ['hinges', 'Hinges', `${hinges.count} ${hinges.hinge ? HINGE_NAMES[hinges.hinge.id] : 'by their maker'}`],
+        [
+          'hinges',
+          'Hinges',
+          `${hinges.count} ${hinges.hinge ? hingeName(hinges.hinge.id, unitOfStep(step)) : 'by their maker'}`,
+        ],
         [
           'pull',
           'Pull at the top hinge',

@@ -124,23 +124,29 @@ function Found({ test, name, store, onNoted }: FoundProps) {
           Failed
         </Button>
       </div>
-      <Otherwise of={name}>
-        {close => (
-          <ReasonLine
-            label="Why it is not tested"
-            act={`Not tested: ${name}`}
-            onAct={text => {
-              note('waived', null, text)
-              close()
-            }}
-          >
-            Not tested
-          </ReasonLine>
-        )}
-      </Otherwise>
+      <NotTested name={name} onReason={text => note('waived', null, text)} />
     </>
   )
 }
+
+type NotTestedProps = { readonly name: string; readonly onReason: (reason: string) => void }
+
+const NotTested = ({ name, onReason }: NotTestedProps) => (
+  <Otherwise of={name}>
+    {close => (
+      <ReasonLine
+        label="Why it is not tested"
+        act={`Not tested: ${name}`}
+        onAct={text => {
+          onReason(text)
+          close()
+        }}
+      >
+        Not tested
+      </ReasonLine>
+    )}
+  </Otherwise>
+)
 
 /** What was typed, as the test's own quantity. */
 function readAs(
@@ -163,7 +169,7 @@ function readAs(
     : { wrong: `“${draft}” is no number; type what was read, such as 40.` }
 }
 
-export function HandoverFindings({ store, selected, onSelect }: StageProps) {
+export function HandoverFindings({ store, selected, onSelect, onGo, stage }: StageProps) {
   const { value, findings } = store.work.handover
   const { opening, job } = store.sheet
   const base = `/api/openings/${opening.id}`
@@ -177,6 +183,8 @@ export function HandoverFindings({ store, selected, onSelect }: StageProps) {
           step={job.step}
           selected={selected}
           onSelect={onSelect}
+          onGo={onGo}
+          here={stage}
           empty="No test has failed."
         />
         <ButtonLink href={`${base}/record.pdf`} target="_blank">

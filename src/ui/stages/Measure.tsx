@@ -2,17 +2,19 @@
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import { whatDecides } from '@/core/ask-work'
+import { unsound } from '@/core/specification/visit'
 import { isFactSlot } from '@/core/survey/facts'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Reading } from '@/core/survey/reading'
 import { isSlot, waySlot } from '@/core/survey/slots'
-import { historyOf, isAnswered, standingReadings } from '@/core/survey/survey'
+import { historyOf, isAnswered, struckIn } from '@/core/survey/survey'
 import { ladderFor, type Question } from '@/core/survey/survey-of'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { slotName } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { FindingList } from '../parts/FindingList'
+import { Behind } from '../sheet/Behind'
 import { Entry } from '../sheet/Entry'
 import { FactEntry } from '../sheet/FactEntry'
 import { History } from '../sheet/History'
@@ -78,7 +80,8 @@ export function MeasureLadder(stage: StageProps) {
 
 /** The first look, with how much was said. */
 function visitTitle({ visit, settings }: StageProps['store']['records']['wishes']): string {
-  const said = visit.reasons.length + settings.length + (visit.stays?.length ?? 0) + visit.obstacles.length
+  const said =
+    visit.reasons.length + settings.length + (visit.stays?.length ?? 0) + visit.obstacles.length + unsound(visit).length
   return said > 0 ? `The first look: ${said} said` : 'The first look: why, where, what stays'
 }
 
@@ -94,31 +97,14 @@ function firstToTake(slots: readonly Question[], { store }: StageProps): Questio
   )
 }
 
-export function MeasureFindings({ store, devices, selected, onSelect }: StageProps) {
+export function MeasureFindings(pane: StageProps) {
+  const { store } = pane
   const { work, sheet, records } = store
-  const { measure, specify, door } = work
   const { way } = records.wishes
-  const { ways } = door.survey
-  const places = new Set(['ways-agree', 'ways-disagree'])
-  const findings = [...measure.findings, ...specify.findings.filter(one => places.has(one.code))]
-  const address = `/api/openings/${sheet.opening.id}`
+  const { ways } = work.door.survey
   return (
     <>
-      <Panel>
-        <h2>What the readings say</h2>
-        <FindingList
-          findings={findings}
-          step={sheet.job.step}
-          selected={selected}
-          onSelect={onSelect}
-          empty={
-            measure.value.model
-              ? 'The readings agree with each other.'
-              : 'One width and one height, and the opening is drawn to scale.'
-          }
-        />
-      </Panel>
-      <History history={historyHere(selected, sheet)} unit={sheet.job.unit} />
+      <Behind of={Said} pane={pane} />
       <Panel>
         <Disclosure title={visitTitle(records.wishes)}>
           <VisitPanel store={store} />
@@ -148,28 +134,76 @@ export function MeasureFindings({ store, devices, selected, onSelect }: StagePro
         />
         <TapeChoice unit={sheet.job.unit} />
       </Panel>
-      <DevicePanel devices={devices} />
-      <Photos store={store} question={selectedQuestion(selected, way, door.survey)} />
-      <Panel>
-        <h2>Papers and files</h2>
-        <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
-          <ButtonLink href={`${address}/measure.pdf`}>Measure sheet, PDF</ButtonLink>
-          {sheet.photos.some(one => !isOfDelivery(one)) && (
-            <ButtonLink href={`${address}/measure.pdf?photos=yes`}>With photos, PDF</ButtonLink>
-          )}
-          <ButtonLink href={`${address}/measure.pdf?blank=yes`}>Blank sheet, PDF</ButtonLink>
-          <ButtonLink href={`${address}/readings.csv`}>Readings, CSV</ButtonLink>
-          <ButtonLink href={`${address}/readings.json`}>Readings, JSON</ButtonLink>
-        </div>
-        <ReadingsFile store={store} />
-      </Panel>
+      <Behind of={Beside} pane={pane} />
     </>
   )
 }
 
-function historyHere(selected: string | null, { readings, answers }: StageProps['store']['sheet']): readonly Reading[] {
-  if (selected === null || !isSlot(selected)) return []
-  return historyOf(selected, standingReadings(readings, answers))
+/** What the readings say, and what was read at the selected place. */
+function Said({ store, selected, onSelect, onGo, stage }: StageProps) {
+  const { measure, specify } = store.work
+  const { sheet } = store
+  const places = new Set(['ways-agree', 'ways-disagree'])
+  const findings = [...measure.findings, ...specify.findings.filter(one => places.has(one.code))]
+  return (
+    <>
+      <Panel>
+        <h2>What the readings say</h2>
+        <FindingList
+          findings={findings}
+          step={sheet.job.step}
+          selected={selected}
+          onSelect={onSelect}
+          onGo={onGo}
+          here={stage}
+          empty={
+            measure.value.model
+              ? 'The readings agree with each other.'
+              : 'One width and one height, and the opening is drawn to scale.'
+          }
+        />
+      </Panel>
+      <History
+        history={historyHere(selected, sheet)}
+        struck={struckIn(sheet.answers)}
+        unit={sheet.job.unit}
+        onStrike={({ id, slot }, note) => void store.addAnswer({ slot, kind: 'withdrawn', code: id, note })}
+      />
+    </>
+  )
+}
+
+/** What is beside the readings: devices, photos, papers. */
+const Beside = ({ store, devices, selected }: StageProps) => (
+  <>
+    <DevicePanel devices={devices} />
+    <Photos store={store} question={selectedQuestion(selected, store.records.wishes.way, store.work.door.survey)} />
+    <PapersPanel store={store} />
+  </>
+)
+
+function PapersPanel({ store }: Pick<StageProps, 'store'>) {
+  const { opening, photos } = store.sheet
+  const address = `/api/openings/${opening.id}`
+  return (
+    <Panel>
+      <h2>Papers and files</h2>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
+        <ButtonLink href={`${address}/measure.pdf`}>Measure sheet, PDF</ButtonLink>
+        {photos.some(one => !isOfDelivery(one)) && (
+          <ButtonLink href={`${address}/measure.pdf?photos=yes`}>With photos, PDF</ButtonLink>
+        )}
+        <ButtonLink href={`${address}/measure.pdf?blank=yes`}>Blank sheet, PDF</ButtonLink>
+        <ButtonLink href={`${address}/readings.csv`}>Readings, CSV</ButtonLink>
+        <ButtonLink href={`${address}/readings.json`}>Readings, JSON</ButtonLink>
+      </div>
+      <ReadingsFile store={store} />
+    </Panel>
+  )
+}
+
+function historyHere(selected: string | null, { readings }: StageProps['store']['sheet']): readonly Reading[] {
+  return selected === null || !isSlot(selected) ? [] : historyOf(selected, readings)
 }
 
 function selectedQuestion(

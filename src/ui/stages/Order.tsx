@@ -1,16 +1,19 @@
 'use client'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
+import { breakEven } from '@/core/catalogue/break-even'
 import { goesIn, standOuts } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
 import { type WayOut, waysOut } from '@/core/catalogue/ways-out'
+import { breakEvenWords } from '@/words/break-even'
 import { findingWords } from '@/words/findings'
-import { money } from '@/words/money'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Money } from '../parts/Money'
 import type { StageProps } from '../sheet/stage-props'
 import { choiceOf, comparedOffers, MOST_COMPARED } from './comparing'
+import MadeToSize from './MadeToSize'
 
 const Offers = styled.ul`
   li { border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; gap: 4px; }
@@ -39,14 +42,7 @@ export function OrderLadder({ store }: StageProps) {
   const best = new Map(standOuts(offers).map(one => [one.offer.unit.id, one.best]))
   const beside = comparedOffers(offers, store.comparing, chosen)
   const isPart = catalogue.count > store.sheet.units.length
-  if (offers.length === 0)
-    return (
-      <Quiet>
-        {catalogue.count > 0
-          ? 'Units are judged once the opening has what they are judged by: Measure says what is open.'
-          : 'The catalogue holds no unit of this kind. Take a maker’s list in under Catalogue.'}
-      </Quiet>
-    )
+  if (offers.length === 0) return <NothingJudged store={store} />
   return (
     <>
       <h2>Units that go in</h2>
@@ -67,8 +63,10 @@ export function OrderLadder({ store }: StageProps) {
           />
         ))}
       </Offers>
+      <StockOrMade store={store} />
       <WaysOut store={store} />
       {possible.length === 0 && <Quiet>None of the catalogue goes in as it is wanted. Below stands why.</Quiet>}
+      <MadeToSize store={store} />
       {rest.length > 0 && (
         <Button $plain onPress={() => setShowAll(!showAll)}>
           {showAll ? 'Hide' : 'Show'} {isPart ? 'some of' : 'the'} {rest.length} that don’t
@@ -76,30 +74,52 @@ export function OrderLadder({ store }: StageProps) {
       )}
       {showAll && (
         <Offers>
-          {rest.map(({ unit, reasons }) => (
-            <li key={unit.id} data-refused={unit.article}>
-              <div className="head">
-                <span>
-                  {unit.article} {unit.name}
-                </span>
-              </div>
-              {reasons
-                .filter(one => one.severity === 'stop')
-                .map(one => {
-                  const words = findingWords(one, store.sheet.job.step)
-                  return (
-                    <span className="line" key={`${one.code}${words.title}`}>
-                      {words.title}. {words.why}
-                    </span>
-                  )
-                })}
-            </li>
+          {rest.map(one => (
+            <Refused key={one.unit.id} offer={one} store={store} />
           ))}
         </Offers>
       )}
     </>
   )
 }
+
+const NothingJudged = ({ store }: Pick<StageProps, 'store'>) => (
+  <>
+    <Quiet>
+      {store.sheet.catalogue.count > 0
+        ? 'Units are judged once the opening has what they are judged by: Measure says what is open.'
+        : 'The catalogue holds no unit of this kind. Take a maker’s list in under Catalogue, or ask a maker.'}
+    </Quiet>
+    <MadeToSize store={store} />
+  </>
+)
+
+/** What a stock unit may cost in work before one made to order is cheaper. */
+function StockOrMade({ store }: Pick<StageProps, 'store'>) {
+  const even = breakEven(store.work.order.value.offers, store.trade.rates.centsPerHour)
+  return even && <Quiet data-break-even={even.minutes}>{breakEvenWords(even)}</Quiet>
+}
+
+/** A unit that does not go in, and why not. */
+const Refused = ({ offer: { unit, reasons }, store }: Pick<StageProps, 'store'> & { readonly offer: Offer }) => (
+  <li data-refused={unit.article}>
+    <div className="head">
+      <span>
+        {unit.article} {unit.name}
+      </span>
+    </div>
+    {reasons
+      .filter(one => one.severity === 'stop')
+      .map(one => {
+        const words = findingWords(one, store.sheet.job.step)
+        return (
+          <span className="line" key={`${one.code}${words.title}`}>
+            {words.title}. {words.why}
+          </span>
+        )
+      })}
+  </li>
+)
 
 const WAY_WORDS: Readonly<Record<WayOut['kind'], string>> = {
   'shorter-leaf': 'A shorter leaf, by',
@@ -123,7 +143,9 @@ function WaysOut({ store }: Pick<StageProps, 'store'>) {
               <span>
                 {WAY_WORDS[kind]} <Figure value={amount} step={step} unit />
               </span>
-              <span className="price">{money(totalCents)}</span>
+              <span className="price">
+                <Money cents={totalCents} />
+              </span>
             </div>
             <span className="line">
               {offer.unit.article} {offer.unit.name} · {minutes} min of work
@@ -157,7 +179,9 @@ function OfferItem({ offer, best, isChosen, beside, store }: ItemProps) {
     <li data-chosen={isChosen} data-article={unit.article}>
       <div className="head">
         <strong>{unit.name}</strong>
-        <span className="price">{money(cents.total)}</span>
+        <span className="price">
+          <Money cents={cents.total} />
+        </span>
       </div>
       {best.length > 0 && <span className="best">{best.map(one => BEST[one]).join(', ')}</span>}
       <span className="line">
@@ -172,7 +196,7 @@ function OfferItem({ offer, best, isChosen, beside, store }: ItemProps) {
       {preparations.map(one => (
         <span className="line" key={one.id + one.place}>
           {PREPARATION_NAMES[one.id]}: <Figure value={one.amount} step={step} unit />, {one.minutes} min,{' '}
-          {money(one.materialCents + one.workCents)}
+          <Money cents={one.materialCents + one.workCents} />
         </span>
       ))}
       <div className="acts">

@@ -4,10 +4,10 @@ import Link from 'next/link'
 import type { Finding } from '@/core/base/finding'
 import { goesIn } from '@/core/catalogue/judge-unit'
 import type { OrderCode } from '@/core/order/check-order'
-import { money } from '@/words/money'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Labelled } from '../parts/Labelled'
+import { Money, useCurrencySign, useMoney } from '../parts/Money'
 import type { StageProps } from '../sheet/stage-props'
 import { AskPanel } from './AskPanel'
 import { comparedOffers } from './comparing'
@@ -17,7 +17,7 @@ import { SettlePanel } from './SettlePanel'
 
 const CostDays = dynamic(() => import('../parts/Chart').then(one => one.CostDays))
 
-export function OrderFindings({ store, selected, onSelect }: StageProps) {
+export function OrderFindings({ store, selected, onSelect, onGo, stage }: StageProps) {
   const { value, findings } = store.work.order
   const { chosen } = value
   const { job } = store.sheet
@@ -33,6 +33,8 @@ export function OrderFindings({ store, selected, onSelect }: StageProps) {
           step={job.step}
           selected={selected}
           onSelect={onSelect}
+          onGo={onGo}
+          here={stage}
           empty={order.length ? 'Nothing is missing.' : 'Complete: nothing is missing, nothing contradicts.'}
         />
         <GoOnPanel store={store} order={order} />
@@ -56,6 +58,7 @@ const PARTS = {
 type Stored = Pick<StageProps, 'store'>
 
 function ChosenPanel({ store }: Stored) {
+  const money = useMoney()
   const { chosen } = store.work.order.value
   const choices = store.records.order
   if (!chosen)
@@ -76,7 +79,9 @@ function ChosenPanel({ store }: Stored) {
         <dt>
           <strong>Total</strong>
         </dt>
-        <dd style={{ fontSize: 24, fontWeight: 650 }}>{money(chosen.cents.total)}</dd>
+        <dd style={{ fontSize: 24, fontWeight: 650 }}>
+          <Money cents={chosen.cents.total} />
+        </dd>
       </Facts>
       {beside.length > 0 && (
         <Quiet>
@@ -100,13 +105,17 @@ function Part({ name, cents }: { readonly name: keyof typeof PARTS; readonly cen
   return (
     <>
       <dt>{PARTS[name]}</dt>
-      <dd style={{ textAlign: 'right' }}>{money(cents)}</dd>
+      <dd style={{ textAlign: 'right' }}>
+        <Money cents={cents} />
+      </dd>
     </>
   )
 }
 
 /** What every unit that goes in costs against its days, those side by side marked. */
 function CostChart({ store }: Stored) {
+  const money = useMoney()
+  const sign = useCurrencySign()
   const { offers, chosen } = store.work.order.value
   const possible = offers.filter(goesIn)
   if (possible.length < 2) return null
@@ -115,7 +124,7 @@ function CostChart({ store }: Stored) {
     <Panel>
       <h2>Cost against days</h2>
       <CostDays
-        costUnit="$"
+        costUnit={sign}
         points={possible.map(offer => ({
           name: `${offer.unit.article}: ${money(offer.cents.total)}, ${offer.days} days`,
           days: offer.days,

@@ -5,7 +5,7 @@ import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import type { Finding } from '@/core/base/finding'
 import { mayRelease, type OrderCode } from '@/core/order/check-order'
-import type { OrderLine } from '@/core/order/order'
+import type { Order, OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
 import { changesOf } from '@/core/order/same-line'
 import type { ReadyLine } from '@/server/ready-lines'
@@ -52,14 +52,7 @@ export function ReleasePanel({ store, order }: Props) {
   return (
     <>
       {orders.map(one => (
-        <p key={one.id}>
-          Order <Link href={`/orders/${one.id}`}>{one.number}</Link>
-          {one.revision > 1 ? `, revision ${one.revision},` : ''} released {one.releasedAt.slice(0, 10)} by{' '}
-          {one.releasedBy}:{' '}
-          <a href={`/api/orders/${one.id}/sheet.pdf`} target="_blank" rel="noreferrer">
-            order sheet {one.number}
-          </a>
-        </p>
+        <Released key={one.id} order={one} />
       ))}
       {isClosed && <p>Delivered and accepted: this order is closed.</p>}
       {isSame && !isClosed && <p>Released as it stands.</p>}
@@ -69,23 +62,7 @@ export function ReleasePanel({ store, order }: Props) {
           it is; a change goes out as the next revision.
         </Quiet>
       )}
-      {!last && beside.length > 0 && (
-        <Together>
-          <legend>On the same order, from the same maker</legend>
-          {beside.map(one => (
-            <label key={one.id}>
-              <input
-                type="checkbox"
-                checked={together.includes(one.id)}
-                onChange={event =>
-                  setTogether(event.target.checked ? [...together, one.id] : together.filter(id => id !== one.id))
-                }
-              />
-              {one.tag} {one.name}: {one.article}
-            </label>
-          ))}
-        </Together>
-      )}
+      {!last && beside.length > 0 && <BesideChoice beside={beside} together={together} onChange={setTogether} />}
       {line && !isSame && !isClosed && (
         <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
           Order sheet, not released
@@ -100,6 +77,41 @@ export function ReleasePanel({ store, order }: Props) {
     </>
   )
 }
+
+const Released = ({ order: { id, number, revision, releasedAt, releasedBy } }: { readonly order: Order }) => (
+  <p>
+    Order <Link href={`/orders/${id}`}>{number}</Link>
+    {revision > 1 ? `, revision ${revision},` : ''} released {releasedAt.slice(0, 10)} by {releasedBy}:{' '}
+    <a href={`/api/orders/${id}/sheet.pdf`} target="_blank" rel="noreferrer">
+      order sheet {number}
+    </a>
+  </p>
+)
+
+type BesideProps = {
+  readonly beside: readonly ReadyLine[]
+  readonly together: readonly string[]
+  readonly onChange: (together: readonly string[]) => void
+}
+
+/** Which other openings go onto the same order. */
+const BesideChoice = ({ beside, together, onChange }: BesideProps) => (
+  <Together>
+    <legend>On the same order, from the same maker</legend>
+    {beside.map(one => (
+      <label key={one.id}>
+        <input
+          type="checkbox"
+          checked={together.includes(one.id)}
+          onChange={event =>
+            onChange(event.target.checked ? [...together, one.id] : together.filter(id => id !== one.id))
+          }
+        />
+        {one.tag} {one.name}: {one.article}
+      </label>
+    ))}
+  </Together>
+)
 
 /** What goes to whom, before it can't be taken back. */
 function LastLook({ line, store }: { readonly line: OrderLine; readonly store: SheetStore }) {

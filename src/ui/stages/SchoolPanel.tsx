@@ -1,6 +1,7 @@
 'use client'
 import { useMemo } from 'react'
 import { resolveSchools, type SchoolId } from '@/core/base/schools'
+import type { Currency } from '@/core/catalogue/firm'
 import { schoolEffects, schoolsOf } from '@/core/school-effects'
 import type { DisplayStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
@@ -8,12 +9,14 @@ import { memberName } from '@/words/members'
 import { valueWords } from '@/words/value'
 import { answerWords } from '../parts/answer-words'
 import { Panel, Quiet } from '../parts/controls'
+import { useCurrency } from '../parts/Money'
 import { SchoolList } from '../parts/SchoolList'
 import type { StageProps } from '../sheet/stage-props'
 
 /** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here.
  *  By which way an opening is measured was chosen when it was added. */
 export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
+  const currency = useCurrency()
   const { sheet, work, records, trade } = store
   const { firm, jobSchools, opening, job } = sheet
   const above = resolveSchools(firm.schools, jobSchools.data, {})
@@ -29,7 +32,7 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
         above={above}
         step={job.step}
         onChange={schools => store.save('wishes', { schools })}
-        changed={id => changedWords(id, effects, job.step)}
+        changed={id => changedWords(id, effects, job.step, currency)}
       />
     </Panel>
   )
@@ -38,7 +41,12 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
 const MOST_CHANGES = 4
 
 /** What a choice other than the shipped one changes, in words; nothing where the shipped one holds. */
-function changedWords(id: SchoolId, effects: ReturnType<typeof schoolEffects>, step: DisplayStep): string {
+function changedWords(
+  id: SchoolId,
+  effects: ReturnType<typeof schoolEffects>,
+  step: DisplayStep,
+  currency: Currency,
+): string {
   const effect = effects.find(one => one.id === id)
   if (!effect) return ''
   const { instead, differences, found, gone } = effect
@@ -48,7 +56,7 @@ function changedWords(id: SchoolId, effects: ReturnType<typeof schoolEffects>, s
       .slice(0, MOST_CHANGES)
       .map(
         ({ path, first, second }) =>
-          `${memberName(path)} ${valueWords(path, second, step)}, not ${valueWords(path, first, step)}`,
+          `${memberName(path)} ${valueWords(path, second, step, currency)}, not ${valueWords(path, first, step, currency)}`,
       ),
     ...titles(found).map(title => `found: ${title}`),
     ...titles(gone).map(title => `no longer found: ${title}`),

@@ -4,11 +4,11 @@ import { styled } from 'styled-components'
 import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
 import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
-import { money } from '@/words/money'
 import { SEAL_NAMES, sideName } from '@/words/names'
 import { Button, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
+import { Money } from '../parts/Money'
 import { SealSettings } from '../sheet/SealSettings'
 import type { StageProps } from '../sheet/stage-props'
 import { StageFindings } from './StageFindings'
@@ -77,7 +77,7 @@ function DraftPanel({ plan }: { readonly plan: SealPlan }) {
       <Facts>
         <dt>Saved a year</dt>
         <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
-          {money(plan.savedCentsYear)}
+          <Money cents={plan.savedCentsYear} />
         </dd>
         <dt>Heat a year</dt>
         <dd>
@@ -89,7 +89,7 @@ function DraftPanel({ plan }: { readonly plan: SealPlan }) {
         </dd>
         <dt>Seals cost</dt>
         <dd>
-          {money(plan.cents)}
+          <Money cents={plan.cents} />
           {plan.payBackYears !== null && `, back in ${plan.payBackYears.toFixed(1)} years`}
         </dd>
         <dt>Push on the latch</dt>
@@ -127,7 +127,7 @@ function EdgeItem({ plan, isSelected, store, onSelect }: EdgeProps) {
             .filter(one => one.holds)
             .map(one => (
               <option key={one.seal.id} value={one.seal.id}>
-                {SEAL_NAMES[one.seal.id]}, {money(one.centsPerYear)} a year
+                {SEAL_NAMES[one.seal.id]}, <Money cents={one.centsPerYear} /> a year
               </option>
             ))}
         </select>

@@ -4,7 +4,7 @@ import { CONSTRUCTIONS } from '@/core/specification/weigh-leaf'
 import { SETTINGS, type Setting } from '@/core/specification/wish-values'
 import type { Wishes } from '@/core/specification/wishes'
 import { withFigures } from '@/words/figures'
-import { CONSTRUCTION_NAMES, SETTING_WORDS } from '@/words/settings'
+import { constructionName, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel } from '../parts/controls'
 import { AllowanceFields } from '../sheet/AllowanceFields'
 import type { StageProps } from '../sheet/stage-props'
@@ -25,7 +25,7 @@ export function SpecifyLadder({ store }: StageProps) {
       <Wanted>
         <h2>What is wanted</h2>
         <HandWishes {...wished} asks={new Set<string>(store.work.door.specify.settles)} />
-        <LeafWishes {...wished} />
+        <LeafWishes {...wished} unit={store.sheet.job.unit} />
         <SettingWishes {...wished} say={store.say} />
         <Choice
           label="Subfloor"
@@ -89,7 +89,7 @@ const HandWishes = ({ wishes, save, asks }: Wished & { readonly asks: ReadonlySe
   </>
 )
 
-const LeafWishes = ({ wishes, save }: Wished) => (
+const LeafWishes = ({ wishes, save, unit }: Wished & { readonly unit: 'in' | 'mm' }) => (
   <>
     <Choice
       label="Use"
@@ -117,7 +117,7 @@ const LeafWishes = ({ wishes, save }: Wished) => (
     <Choice
       label="Leaf built as, for its weight"
       value={wishes.construction ?? 'unknown'}
-      options={[['unknown', 'Not known'], ...CONSTRUCTIONS.map(one => [one, CONSTRUCTION_NAMES[one]] as const)]}
+      options={[['unknown', 'Not known'], ...CONSTRUCTIONS.map(one => [one, constructionName(one, unit)] as const)]}
       onChange={construction => save({ construction: construction === 'unknown' ? null : construction })}
     />
   </>

@@ -4,11 +4,11 @@ import { Fragment } from 'react'
 import { jambCosts } from '@/core/catalogue/fill-and-jamb'
 import { handingTraces } from '@/core/specification/handing'
 import { magnitude } from '@/core/units/length'
-import { money } from '@/words/money'
 import { handWords } from '@/words/order'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
+import { Money } from '../parts/Money'
 import { TracedFigure, TracedHand } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
 import { FurtherFigures } from './FurtherFigures'
@@ -115,7 +115,7 @@ function JambOptions({ store }: Pick<StageProps, 'store'>) {
               </>
             )}
           </dt>
-          <dd data-jamb={option.kind}>{costs[i] ? money(costs[i]) : ''}</dd>
+          <dd data-jamb={option.kind}>{costs[i] ? <Money cents={costs[i]} /> : ''}</dd>
         </Fragment>
       ))}
     </Facts>

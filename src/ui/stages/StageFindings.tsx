@@ -10,6 +10,8 @@ export function StageFindings({
   store,
   selected,
   onSelect,
+  onGo,
+  stage,
 }: StageProps & { readonly findings: readonly Finding<FindingCode>[] }) {
   return (
     <Panel>
@@ -19,6 +21,8 @@ export function StageFindings({
         step={store.sheet.job.step}
         selected={selected}
         onSelect={onSelect}
+        onGo={onGo}
+        here={stage}
         empty="Nothing stands against it."
       />
     </Panel>

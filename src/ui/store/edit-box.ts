@@ -39,81 +39,94 @@ const over = <T>(base: T, mine: T, theirs: T): T => merge(base, theirs, mine).va
 /** Saves an edited record change by change, each against what the store last answered. Changes made while one is under way are sent
  *  together after it, and kept in this browser until then. What somebody else changed beside it is taken in; what both changed is shown
  *  with both sides. */
-export function editBox<T extends object>(first: Versioned<T>, path: string, on: EditEvents<T>): EditBox<T> {
-  let stored = first
-  let wanted = first.data
-  let held: Clash<T> | null = null
-  let busy: Promise<void> | null = null
+export const editBox = <T extends object>(first: Versioned<T>, path: string, on: EditEvents<T>): EditBox<T> =>
+  new Box(first, path, on)
 
-  const showNow = () => on.show({ revision: stored.revision, data: wanted })
-  const isOpen = () => wanted !== stored.data
-  const keepNow = () => keepChange(path, isOpen() ? { base: stored, wanted } : null)
+class Box<T extends object> implements EditBox<T> {
+  private wanted: T
+  private held: Clash<T> | null = null
+  private busy: Promise<void> | null = null
+
+  constructor(
+    private stored: Versioned<T>,
+    private readonly path: string,
+    private readonly on: EditEvents<T>,
+  ) {
+    this.wanted = stored.data
+  }
+
+  private show = () => this.on.show({ revision: this.stored.revision, data: this.wanted })
+  private isOpen = () => this.wanted !== this.stored.data
+  private keep = () => keepChange(this.path, this.isOpen() ? { base: this.stored, wanted: this.wanted } : null)
 
   /** Sends once; whether to go on. */
-  const step = async (): Promise<boolean> => {
-    const sending = wanted
-    const { revision, data: base } = stored
-    const sent = await send<Versioned<T>>('PUT', path, { revision, base, data: sending })
+  private async step(): Promise<boolean> {
+    const sending = this.wanted
+    const { revision, data: base } = this.stored
+    const sent = await send<Versioned<T>>('PUT', this.path, { revision, base, data: sending })
     if (sent.ok) {
-      stored = sent.value
-      wanted = wanted === sending ? stored.data : over(sending, wanted, stored.data)
-      on.tell(null)
-      on.stored?.()
+      this.stored = sent.value
+      const { data } = this.stored
+      this.wanted = this.wanted === sending ? data : over(sending, this.wanted, data)
+      this.on.tell(null)
+      this.on.stored?.()
       return true
     }
-    on.tell(sent.message)
+    this.on.tell(sent.message)
     if (sent.status === 409) {
       const { current, clashes } = sent.body as { current: Versioned<T>; clashes: readonly string[] }
-      held = { mine: wanted, current, paths: clashes }
-      on.clash(held)
+      this.held = { mine: this.wanted, current, paths: clashes }
+      this.on.clash(this.held)
     }
     return false
   }
 
-  const flush = async () => {
-    for (let goes = true; goes && isOpen() && !held; ) {
-      keepNow()
-      goes = await step()
-      keepNow()
-      showNow()
+  private async flush(): Promise<void> {
+    for (let goes = true; goes && this.isOpen() && !this.held; ) {
+      this.keep()
+      goes = await this.step()
+      this.keep()
+      this.show()
     }
-    busy = null
-  }
-  const start = () => {
-    keepNow()
-    busy ??= flush()
+    this.busy = null
   }
 
-  return {
-    save: (change, extent = 'part') => {
-      wanted = extent === 'whole' ? (change as T) : { ...wanted, ...change }
-      showNow()
-      start()
-    },
-    again: start,
-    resume: () => {
-      const left = keptChange<T>(path)
-      if (!left) return
-      // It began from what it kept, whatever was loaded since: the store puts the two together.
-      stored = left.base
-      wanted = left.wanted
-      showNow()
-      start()
-    },
-    choose: side => {
-      if (!held) return
-      const { mine, current } = held
-      wanted =
-        side === 'mine' ? over(stored.data, mine, current.data) : (merge(stored.data, mine, current.data).value as T)
-      stored = current
-      held = null
-      on.clash(null)
-      on.tell(null)
-      showNow()
-      start()
-    },
-    settled: async () => {
-      while (busy) await busy
-    },
+  readonly again = () => {
+    this.keep()
+    this.busy ??= this.flush()
+  }
+
+  readonly save = (change: Partial<T>, extent: 'part' | 'whole' = 'part') => {
+    this.wanted = extent === 'whole' ? (change as T) : { ...this.wanted, ...change }
+    this.show()
+    this.again()
+  }
+
+  readonly resume = () => {
+    const left = keptChange<T>(this.path)
+    if (!left) return
+    // It began from what it kept, whatever was loaded since: the store puts the two together.
+    this.stored = left.base
+    this.wanted = left.wanted
+    this.show()
+    this.again()
+  }
+
+  readonly choose = (side: 'mine' | 'theirs') => {
+    if (!this.held) return
+    const { mine, current } = this.held
+    const base = this.stored.data
+    const theirs = () => merge(base, mine, current.data).value as T
+    this.wanted = side === 'mine' ? over(base, mine, current.data) : theirs()
+    this.stored = current
+    this.held = null
+    this.on.clash(null)
+    this.on.tell(null)
+    this.show()
+    this.again()
+  }
+
+  readonly settled = async () => {
+    while (this.busy) await this.busy
   }
 }

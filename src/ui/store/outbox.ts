@@ -3,8 +3,14 @@ import type { Versioned } from '@/core/sheet'
 // What this browser keeps until the store has it: rows that were not acknowledged yet, changes of edited records, and what stands half
 // typed. A browser that can't keep anything loses only what a reload would lose.
 
-/** A row with an id of its own, under which path of its opening or order it is sent, and what is sent where that is not the row alone. */
-export type KeptRow = { readonly path: string; readonly row: { readonly id: string }; readonly body?: unknown }
+/** A row with an id of its own, under which path of its opening or order it is sent, what is sent where that is not the row alone, and
+ *  why the store does not take it, where it said so for good. */
+export type KeptRow = {
+  readonly path: string
+  readonly row: { readonly id: string }
+  readonly body?: unknown
+  readonly refused?: string
+}
 
 const ROWS = 'harvek-rows'
 const DRAFT = 'harvek-draft'

@@ -3,17 +3,30 @@ export type Sent<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly message: string; readonly body: unknown }
 
+/** Whether an answer stays the same however often the same is sent: the request is at fault, not the line, the store or the sign-in. */
+export const isForGood = (sent: Sent<unknown>): boolean => !sent.ok && FOR_GOOD.has(sent.status)
+
+const FOR_GOOD: ReadonlySet<number> = new Set([400, 404, 409, 410, 413, 415, 422])
+
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
 export async function send<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<Sent<T>> {
   const text = JSON.stringify(body) ?? ''
+  return answerTo<T>(path, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    // Goes on when the page is left meanwhile; browsers allow that for small bodies only.
+    keepalive: text.length < 60_000,
+    ...(body === undefined ? {} : { body: text }),
+  })
+}
+
+/** Sends a picture as it is. */
+export const sendPicture = <T>(path: string, picture: Blob): Promise<Sent<T>> =>
+  answerTo<T>(path, { method: 'POST', body: picture })
+
+async function answerTo<T>(path: string, request: RequestInit): Promise<Sent<T>> {
   try {
-    const response = await fetch(path, {
-      method,
-      headers: { 'content-type': 'application/json' },
-      // Goes on when the page is left meanwhile; browsers allow that for small bodies only.
-      keepalive: text.length < 60_000,
-      ...(body === undefined ? {} : { body: text }),
-    })
+    const response = await fetch(path, request)
     const answer = await response.json().catch(() => null)
     if (response.ok) return { ok: true, value: answer }
     return {

@@ -15,17 +15,23 @@ export const ROW_PATHS = ['readings', 'answers', 'log'] as const satisfies reado
 export type RowPath = keyof Rows
 export const isRowPath = (path: string): path is RowPath => (ROW_PATHS as readonly string[]).includes(path)
 
+export type RefusedRow = { readonly path: RowPath; readonly row: Rows[RowPath]; readonly message: string }
+
 export type State = {
   readonly sheet: OpeningSheet
   /** What became of rows sent since the page was opened, by their id. */
   readonly rows: ReadonlyMap<string, Storing>
   readonly trouble: string | null
+  /** Rows the store does not take, with its reason; they count for nothing, and are kept until somebody leaves them out. */
+  readonly refused: readonly RefusedRow[]
   readonly clashes: readonly { readonly kind: EditKind; readonly clash: Clash }[]
 }
 
 export type Action =
   | { readonly type: 'add'; readonly path: RowPath; readonly row: Rows[RowPath] }
   | { readonly type: 'row'; readonly id: string; readonly storing: Storing }
+  | { readonly type: 'refused'; readonly refused: RefusedRow }
+  | { readonly type: 'left-out'; readonly id: string }
   | { readonly type: 'photo'; readonly photo: Photo }
   | { readonly type: 'edit'; readonly kind: EditKind; readonly next: Versioned<object> }
   | { readonly type: 'clash'; readonly kind: EditKind; readonly clash: Clash | null }
@@ -33,7 +39,13 @@ export type Action =
   | { readonly type: 'units'; readonly list: Pick<OpeningSheet, 'units' | 'catalogue'> }
   | { readonly type: 'trouble'; readonly message: string | null }
 
-export const first = (sheet: OpeningSheet): State => ({ sheet, rows: new Map(), trouble: null, clashes: [] })
+export const first = (sheet: OpeningSheet): State => ({
+  sheet,
+  rows: new Map(),
+  trouble: null,
+  refused: [],
+  clashes: [],
+})
 
 export function reduce(state: State, action: Action): State {
   const { sheet } = state
@@ -43,8 +55,16 @@ export function reduce(state: State, action: Action): State {
       return withSheet({ [action.path]: [...sheet[action.path], action.row] })
     case 'row':
       return { ...state, rows: new Map(state.rows).set(action.id, action.storing) }
+    case 'refused': {
+      const { path, row } = action.refused
+      const without: readonly { readonly id: string }[] = sheet[path].filter(one => one.id !== row.id)
+      const others = state.refused.filter(one => one.row.id !== row.id)
+      return { ...withSheet({ [path]: without }), refused: [...others, action.refused] }
+    }
+    case 'left-out':
+      return { ...state, refused: state.refused.filter(one => one.row.id !== action.id) }
     case 'photo':
-      return withSheet({ photos: [...sheet.photos, action.photo] })
+      return withSheet({ photos: [...sheet.photos.filter(one => one.id !== action.photo.id), action.photo] })
     case 'edit':
       return withSheet({ edits: { ...sheet.edits, [action.kind]: action.next } })
     case 'clash': {

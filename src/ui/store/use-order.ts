@@ -4,7 +4,7 @@ import type { Decisions } from '@/core/exchange/decisions'
 import type { Receipt } from '@/core/order/receipt'
 import type { OrderView } from '@/server/load-order'
 import { keepRow, keptRows, letGo } from './outbox'
-import { send } from './send'
+import { isForGood, send } from './send'
 import { stamped } from './stamp'
 
 const POLL_MS = 1000
@@ -34,17 +34,19 @@ export function useOrder(initial: OrderView): OrderStore {
     const answer = await look()
     setSaid(answer.ok ? null : answer.message)
   }
-  const post = async (path: string, body: unknown): Promise<boolean> => {
+  const sendRow = async (path: string, body: unknown) => {
     const sent = await send('POST', `${base}/${path}`, body)
     if (!sent.ok) setSaid(sent.message)
     await reload()
     if (!sent.ok) setSaid(sent.message)
-    return sent.ok
+    return sent
   }
+  const post = async (path: string, body: unknown) => (await sendRow(path, body)).ok
   const addKept = async (path: string, id: string, body: unknown): Promise<boolean> => {
-    const isStored = await post(path, body)
-    if (isStored) letGo(base, id)
-    return isStored
+    const sent = await sendRow(path, body)
+    // What is not taken stands in its form, to be put right there.
+    if (sent.ok || isForGood(sent)) letGo(base, id)
+    return sent.ok
   }
   const add: OrderStore['add'] = (path, id, body) => {
     keepRow(base, { path, row: { id }, body })

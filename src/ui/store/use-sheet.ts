@@ -16,7 +16,7 @@ import { figuresIn, type SayFigure } from '@/words/figures'
 import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
 import { send } from './send'
-import { first, reduce, type Storing } from './sheet-state'
+import { first, reduce, type State, type Storing } from './sheet-state'
 import { stamped, type Unstamped } from './stamp'
 import { useEdits } from './use-edits'
 import { useReader } from './use-reader'
@@ -37,6 +37,9 @@ export type SheetStore = {
   readonly say: SayFigure
   readonly rows: ReadonlyMap<string, Storing>
   readonly trouble: string | null
+  /** Rows the store does not take, each with its reason. */
+  readonly refused: State['refused']
+  readonly leaveOut: (id: string) => void
   readonly addReading: (reading: Reading) => Promise<boolean>
   readonly addAnswer: (answer: Pick<Answer, 'slot' | 'kind' | 'code' | 'note'>) => Promise<boolean>
   /** Takes an answer as somebody gave it before: from a file. */
@@ -55,8 +58,8 @@ export type SheetStore = {
     readonly openings: readonly string[]
     readonly supersedes: string | null
   }) => Promise<boolean>
-  /** Asks for the best units again: of a large catalogue the page has only some. */
-  readonly refreshUnits: () => Promise<void>
+  /** Asks for the best units again: of a large catalogue the page has only some; always where one was added. */
+  readonly refreshUnits: (when?: 'if-part' | 'always') => Promise<void>
   /** Units that stand side by side; `null` while the best of each kind do. */
   readonly comparing: readonly string[] | null
   readonly setComparing: (units: readonly string[] | null) => void
@@ -75,44 +78,28 @@ export type SheetStore = {
 export function useSheet(initial: OpeningSheet): SheetStore {
   const [state, dispatch] = useReducer(reduce, initial, first)
   const [comparing, setComparing] = useState<readonly string[] | null>(null)
-  const [done, setDone] = useState<readonly Undo[]>([])
+  const { can, undoing, undo } = useUndo()
   const [reader, setReader] = useReader(initial.memberName)
-  const { sheet, rows, trouble, clashes } = state
+  const { sheet, rows, trouble, refused, clashes } = state
   const base = `/api/openings/${initial.opening.id}`
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
   const core = useCore(sheet)
-  const { add, again } = useRows(initial, base, dispatch, tell)
+  const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
-
-  const can = (undo: Undo) => setDone(before => [...before.slice(-49), undo])
-  const takeAnswer = (answer: Answer) => add('answers', answer)
-  const withdraw = ({ id, slot }: { readonly id: string; readonly slot: Answer['slot'] }) =>
-    void takeAnswer({ ...stamped(reader), slot, kind: 'withdrawn', code: id, note: '' })
 
   return {
     sheet,
     ...core,
     rows,
     trouble,
+    refused,
+    leaveOut,
     tell,
     comparing,
     setComparing,
     reader,
     setReader,
-    addReading: reading => {
-      can({ what: slotName(reading.slot), act: () => withdraw(reading) })
-      return add('readings', reading)
-    },
-    addAnswer: given => {
-      const answer: Answer = { ...given, ...stamped(reader) }
-      can({ what: slotName(answer.slot), act: () => withdraw(answer) })
-      return takeAnswer(answer)
-    },
-    takeAnswer,
-    addLog: ({ value = null, text = '', ...entry }) => {
-      const { id, takenBy: by, takenAt: at } = stamped(reader)
-      return add('log', { ...entry, value, text, id, by, at } satisfies LogEntry)
-    },
+    ...adding(add, can, reader),
     showPhoto: photo => dispatch({ type: 'photo', photo }),
     save: (kind, change, extent = 'part') => {
       const stood = sheet.edits[kind].data
@@ -122,8 +109,8 @@ export function useSheet(initial: OpeningSheet): SheetStore {
     },
     clashes,
     choose: edits.choose,
-    refreshUnits: async () => {
-      if (sheet.catalogue.count <= sheet.units.length) return
+    refreshUnits: async (when = 'if-part') => {
+      if (when === 'if-part' && sheet.catalogue.count <= sheet.units.length) return
       const answer = await fetch(`${base}/units`).catch(() => null)
       if (answer?.ok) dispatch({ type: 'units', list: await answer.json() })
     },
@@ -139,14 +126,47 @@ export function useSheet(initial: OpeningSheet): SheetStore {
       again()
       edits.again()
     },
-    undoing: done.at(-1)?.what ?? null,
-    undo: () => {
-      const last = done.at(-1)
-      if (!last) return
-      setDone(done.slice(0, -1))
-      last.act()
+    undoing,
+    undo,
+  }
+}
+
+type Adding = Pick<SheetStore, 'addReading' | 'addAnswer' | 'takeAnswer' | 'addLog'>
+
+/** The ways a row is added: stamped with who and when where it is new, and taken back by another row. */
+function adding(add: ReturnType<typeof useRows>['add'], can: (undo: Undo) => void, reader: string): Adding {
+  const takeAnswer = (answer: Answer) => add('answers', answer)
+  const withdraw = ({ id, slot }: { readonly id: string; readonly slot: Answer['slot'] }) =>
+    void takeAnswer({ ...stamped(reader), slot, kind: 'withdrawn', code: id, note: '' })
+  return {
+    addReading: reading => {
+      can({ what: slotName(reading.slot), act: () => withdraw(reading) })
+      return add('readings', reading)
+    },
+    addAnswer: given => {
+      const answer: Answer = { ...given, ...stamped(reader) }
+      can({ what: slotName(answer.slot), act: () => withdraw(answer) })
+      return takeAnswer(answer)
+    },
+    takeAnswer,
+    addLog: ({ value = null, text = '', ...entry }) => {
+      const { id, takenBy: by, takenAt: at } = stamped(reader)
+      return add('log', { ...entry, value, text, id, by, at } satisfies LogEntry)
     },
   }
+}
+
+/** What can be taken back, the latest first. */
+function useUndo() {
+  const [done, setDone] = useState<readonly Undo[]>([])
+  const can = (undo: Undo) => setDone(before => [...before.slice(-49), undo])
+  const undo = () => {
+    const last = done.at(-1)
+    if (!last) return
+    setDone(done.slice(0, -1))
+    last.act()
+  }
+  return { can, undo, undoing: done.at(-1)?.what ?? null }
 }
 
 const pick = (from: object, names: readonly string[]): object =>

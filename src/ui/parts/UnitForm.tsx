@@ -9,11 +9,11 @@ import { UNIT_DOORS } from '@/core/doors/doors'
 import { DETAILS } from '@/core/specification/wish-values'
 import { columnName } from '@/words/columns'
 import { unitKindName } from '@/words/kinds'
-import { BareNumbers } from '../parts/BareNumbers'
-import { Button } from '../parts/controls'
-import { Disclosure } from '../parts/Disclosure'
-import { Labelled } from '../parts/Labelled'
 import { send } from '../store/send'
+import { BareNumbers } from './BareNumbers'
+import { Button } from './controls'
+import { Disclosure } from './Disclosure'
+import { Labelled } from './Labelled'
 
 const Fields = styled.div`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 10px; align-items: start;
@@ -34,11 +34,25 @@ function fieldsFor(kind: UnitKind): readonly Column[] {
   )
 }
 
+type Cells = { readonly [id: string]: string }
+const NOTHING: Cells = {}
+
+type Props = {
+  readonly title: string
+  /** The kind it is of, where only one is asked for. */
+  readonly kind?: UnitKind
+  readonly unit: 'in' | 'mm'
+  /** What stands in the fields at first. */
+  readonly first?: Cells
+  readonly onTaken: () => void
+}
+
 /** One unit entered by hand, as a maker's sheet gives it: only what its kind has is asked. */
-export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
-  const [kind, setKind] = useState<UnitKind>(USUAL_KIND)
-  const [unit, setUnit] = useState<'in' | 'mm'>('in')
-  const [cells, setCells] = useState<{ readonly [id: string]: string }>({})
+export function UnitForm({ title, kind: only, unit: begins, first = NOTHING, onTaken }: Props) {
+  const [picked, setKind] = useState<UnitKind>(USUAL_KIND)
+  const kind = only ?? picked
+  const [unit, setUnit] = useState(begins)
+  const [cells, setCells] = useState(first)
   const [said, setSaid] = useState<{ readonly text: string; readonly column: string | null } | null>(null)
   const columns = fieldsFor(kind)
   const take = async () => {
@@ -51,21 +65,26 @@ export function UnitForm({ onTaken }: { readonly onTaken: () => void }) {
       return setSaid({ text: sent.message, column: current?.column ?? null })
     }
     setSaid({ text: `${cells.article} is in the catalogue.`, column: null })
-    setCells({ maker: cells.maker ?? '' })
+    setCells({ ...first, maker: cells.maker ?? '' })
     onTaken()
   }
   return (
-    <Disclosure title="Enter one unit by hand">
+    <Disclosure title={title}>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, alignItems: 'end' }}>
-        <Labelled label="Kind">
-          <select value={kind} onChange={event => setKind(UNIT_KINDS.find(one => one === event.target.value) ?? kind)}>
-            {UNIT_KINDS.map(one => (
-              <option key={one} value={one}>
-                {unitKindName(one)}
-              </option>
-            ))}
-          </select>
-        </Labelled>
+        {!only && (
+          <Labelled label="Kind">
+            <select
+              value={kind}
+              onChange={event => setKind(UNIT_KINDS.find(one => one === event.target.value) ?? kind)}
+            >
+              {UNIT_KINDS.map(one => (
+                <option key={one} value={one}>
+                  {unitKindName(one)}
+                </option>
+              ))}
+            </select>
+          </Labelled>
+        )}
         <BareNumbers unit={unit} onChange={setUnit} />
       </div>
       <Fields>

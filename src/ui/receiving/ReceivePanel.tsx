@@ -7,6 +7,7 @@ import type { OrderLine } from '@/core/order/order'
 import { isAccepted, RECEIPT_STATES, type ReceiptState } from '@/core/order/receipt-values'
 import type { Photo } from '@/core/survey/photo'
 import type { OrderView } from '@/server/load-order'
+import { claimWords } from '@/words/claims'
 import { RECEIPT_STATE_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
 import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
@@ -16,7 +17,8 @@ import { SeverityMark } from '../parts/SeverityMark'
 import { keepLooked } from '../store/outbox'
 import type { OrderStore } from '../store/use-order'
 import { useReader } from '../store/use-reader'
-import { Looked, useLooked } from './Looked'
+import { Looked } from './Looked'
+import { useLooked } from './use-looked'
 
 const FoundList = styled.ul`
   li { display: grid; grid-template-columns: 24px 1fr; gap: 4px; padding: 6px 0; border-top: 1px solid var(--rule); }
@@ -27,13 +29,14 @@ type Props = {
   readonly view: OrderView
   readonly index: number
   readonly add: OrderStore['add']
+  readonly post: OrderStore['post']
   readonly stamp: OrderStore['stamp']
   /** Looks again, after something was stored beside. */
   readonly reload: () => void
 }
 
 /** Where a delivered unit stands, and looking at it before the old door is touched. */
-export function ReceivePanel({ view, index, add, stamp, reload }: Props) {
+export function ReceivePanel({ view, index, add, post, stamp, reload }: Props) {
   const line = view.order.lines[index]!
   const [isOpen, setOpen] = useState(false)
   const last = view.receipts.findLast(one => one.line === index + 1)
@@ -56,6 +59,7 @@ export function ReceivePanel({ view, index, add, stamp, reload }: Props) {
             Claim note {line.opening.tag}, PDF
           </ButtonLink>
         )}
+        <ClaimLine view={view} line={index + 1} post={post} />
         <Button $plain onPress={() => setOpen(!isOpen)} aria-expanded={isOpen}>
           {isOpen ? 'Close' : last ? `Look at ${line.opening.tag} again` : `Receive ${line.opening.tag}`}
         </Button>
@@ -92,6 +96,32 @@ export function ReceivePanel({ view, index, add, stamp, reload }: Props) {
   )
 }
 
+type ClaimProps = Pick<Props, 'view' | 'post'> & { readonly line: number }
+
+/** What is claimed on a line, how far it has come, and the way to send it. */
+function ClaimLine({ view, line, post }: ClaimProps) {
+  const claim = view.claims.find(one => one.line === line)
+  const [isBusy, setBusy] = useState(false)
+  if (!claim) return null
+  const send = async () => {
+    setBusy(true)
+    await post('claim', { line })
+    setBusy(false)
+  }
+  return (
+    <>
+      <p data-claim={claim.standing} role="status">
+        {claimWords(claim)}
+      </p>
+      {claim.standing === 'not-sent' && (
+        <Button isDisabled={isBusy} onPress={send}>
+          Send the claim to {view.order.maker || 'the supplier'}
+        </Button>
+      )}
+    </>
+  )
+}
+
 type FormProps = {
   readonly line: OrderLine
   readonly view: OrderView
@@ -119,7 +149,13 @@ function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto,
           ))}
         </select>
       </Labelled>
-      <Looked line={line} step={step} {...looked} />
+      <Looked
+        line={line}
+        unit={unit}
+        step={step}
+        tolerance={line.tolerance ?? lengths['receipt-accepts'].value}
+        looked={looked}
+      />
       <FoundList aria-label="What was found">
         {judged.findings.map(one => {
           const { title, why } = receiptWords(one, step)
@@ -137,11 +173,7 @@ function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto,
         <PhotoGrid photos={photos} captionOf={one => one.takenAt.slice(0, 10)} />
         <PhotoTaker openingId={line.opening.id} place="delivery" by={by} onTaken={onPhoto} />
       </div>
-      <Decide
-        proposed={judged.state}
-        isUnreadable={looked.wrong.size > 0}
-        onSend={(state, note) => onSend(looked.found, state, note)}
-      />
+      <Decide proposed={judged.state} onSend={(state, note) => onSend(looked.found, state, note)} />
     </div>
   )
 }
@@ -149,12 +181,11 @@ function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto,
 type DecideProps = {
   /** What the findings come to. */
   readonly proposed: ReceiptState
-  readonly isUnreadable: boolean
   readonly onSend: (state: ReceiptState, note: string) => Promise<void>
 }
 
 /** What becomes of the unit: as what was found says, or otherwise with a reason. */
-function Decide({ proposed, isUnreadable, onSend }: DecideProps) {
+function Decide({ proposed, onSend }: DecideProps) {
   const [note, setNote] = useState('')
   const [state, setState] = useState<ReceiptState | null>(null)
   const decided = state ?? proposed
@@ -174,7 +205,7 @@ function Decide({ proposed, isUnreadable, onSend }: DecideProps) {
         <Quiet>What was found says “{RECEIPT_STATE_NAMES[proposed]}”. Say why it is taken otherwise.</Quiet>
       )}
       <div>
-        <Button isDisabled={isUnreadable || (wants && !note.trim())} onPress={() => void onSend(decided, note.trim())}>
+        <Button isDisabled={wants && !note.trim()} onPress={() => void onSend(decided, note.trim())}>
           {RECEIPT_STATE_NAMES[decided]}: store it
         </Button>
       </div>

@@ -1,0 +1,70 @@
+import { z } from 'zod'
+import { FAMILIES, USUAL_KIND } from '@/core/base/kinds'
+import { firmSchema } from '@/core/catalogue/firm-record'
+import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
+import { customerSchema } from '@/core/survey/job-record'
+import { WAYS } from '@/core/survey/ways'
+import { DISPLAY_STEPS } from '@/core/units/format-length'
+
+const instant = z.iso.datetime({ precision: 3 })
+const openingSchema = z.strictObject({
+  tag: z.string(),
+  name: z.string(),
+  family: z.enum(FAMILIES).default(USUAL_KIND),
+  way: z.enum(WAYS),
+  takenBy: z.string(),
+  takenAt: instant,
+  readings: z.record(z.string(), z.string()),
+  /** Readings that somebody else took again: slot, text, by whom. */
+  again: z.array(z.tuple([z.string(), z.string(), z.string()])).default([]),
+  facts: z.record(z.string(), z.string()).default({}),
+  /** Why something was not read: a reason, and a note. */
+  skips: z.record(z.string(), z.tuple([z.string(), z.string()])).default({}),
+  wishes: z.strictObject({
+    use: z.enum(USES),
+    material: z.enum(MATERIALS).nullable(),
+    bore: z.enum(BORES).nullable(),
+    subfloor: z.enum(SUBFLOORS),
+    hinges: z.enum(['left', 'right']).nullable(),
+    swing: z.enum(['in', 'out']).nullable(),
+    settings: z.array(z.enum(SETTINGS)).default([]),
+    labelMinutes: z.int().nullable().default(null),
+    details: z.partialRecord(z.enum(DETAILS), z.string()).default({}),
+  }),
+  choose: z.string().optional(),
+  reason: z.string().optional(),
+  release: instant.optional(),
+  /** Why it was ordered before what should have been corrected first. */
+  goOn: z.string().optional(),
+  /** What the supplier wrote back: as ordered, or with one member of its first line misread. */
+  acknowledged: z.union([z.literal('agrees'), z.strictObject({ path: z.string(), value: z.string() })]).optional(),
+  /** When its unit was looked at and accepted. */
+  received: instant.optional(),
+  steps: z.union([z.literal('all'), z.array(z.string())]).optional(),
+  stepsAt: instant.optional(),
+  tests: z.record(z.string(), z.string()).optional(),
+  /** Edges whose seal is fitted. */
+  sealed: z.array(z.string()).optional(),
+})
+/** The invented scenario the demo is loaded from. */
+export const scenarioSchema = z.strictObject({
+  company: z.string(),
+  members: z.array(z.string()).min(1),
+  firm: firmSchema.partial(),
+  jobs: z.array(
+    z.strictObject({
+      name: z.string(),
+      site: z.string(),
+      unit: z.enum(['in', 'mm']),
+      step: z.enum(DISPLAY_STEPS),
+      visitOn: z.iso.date(),
+      customer: customerSchema,
+      delivery: z.string().default(''),
+      notes: z.string().default(''),
+      place: z.strictObject({ name: z.string(), latitude: z.number(), longitude: z.number() }),
+      createdAt: instant,
+      openings: z.array(openingSchema),
+    }),
+  ),
+})
+export type ScenarioOpening = z.infer<typeof openingSchema>
