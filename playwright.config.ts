@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test'
 import { CHROMIUM } from './tools/chromium.mjs'
 
 /** Stories that take the database, the application, a device or the supplier's desk away, or change what all see: one at a time. */
-const ALONE = ['catalogue', 'devices', 'order', 'papers', 'trouble'].map(name => `${name}.spec.ts`)
+const ALONE = ['catalogue', 'devices', 'order', 'papers', 'receive', 'trouble'].map(name => `${name}.spec.ts`)
 
 export default defineConfig({
   testDir: 'e2e',

@@ -56,6 +56,7 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   ],
   '/api/orders/[id]/objection': ['POST', { id: uuidV7(), answerId: uuidV7() }],
   '/api/orders/[id]/receipts': ['POST', {}],
+  '/api/orders/[id]/claim': ['POST', { line: 1 }],
   '/api/orders/[id]/hurry': ['POST', {}],
   '/api/orders/[id]/withdraw': ['POST', { id: uuidV7(), reason: 'x' }],
   '/api/jobs/[id]/schools': ['PUT', { revision: 0, base: {}, data: {} }],

@@ -100,6 +100,23 @@ test('the catalogue is found, narrowed and sorted, by keyboard too', async ({ pa
   await expect(page.getByText('No unit has these words in it.').first()).toBeVisible()
 })
 
+test('what the firm counts in stands on every page, at once and after a reload', async ({ page }) => {
+  await open(page, '/firm')
+  const counted = page.getByRole('combobox', { name: /^Counts in/ })
+  await counted.selectOption('EUR')
+  await expect(page.getByLabel('An hour of work, €')).toBeVisible()
+  await page.getByRole('link', { name: 'Catalogue' }).click()
+  await expect(page.getByRole('row').nth(2)).toContainText('€')
+  await open(page, `/openings/${demoOpening('C1')}/order`)
+  await expect(page.locator('[data-article="TW-800"]').first()).toContainText('€')
+  await expect(page.locator('main')).not.toContainText('$')
+  await open(page, '/firm')
+  await expect(counted).toHaveValue('EUR')
+  await counted.selectOption('USD')
+  await expect(page.getByLabel('An hour of work, $')).toBeVisible()
+  await expect.poll(async () => (await (await page.request.get(`${base()}/api/firm`)).json()).data.currency).toBe('USD')
+})
+
 test('a rate of the firm’s own changes what is offered, and an empty field goes back', async ({ page }) => {
   await open(page, '/firm')
   await expectAccessible(page)
@@ -111,6 +128,9 @@ test('a rate of the firm’s own changes what is offered, and an empty field goe
   await rate.fill('sixty')
   await rate.press('Enter')
   await expect(rate).toHaveAttribute('aria-invalid', 'true')
+  await rate.fill('65,50')
+  await rate.press('Enter')
+  await expect.poll(totals).toBe(6550)
   await rate.fill('650')
   await rate.press('Enter')
   await expect.poll(totals).toBe(65_000)
@@ -133,4 +153,35 @@ test('a practice chosen for an opening says what it changes there; the firm’s 
   await page.locator('body').press('Control+z')
   await expect(practice.getByRole('combobox')).toHaveValue('')
   await stage(page, 'Order')
+})
+
+test('where nothing fits, a maker is asked for one made to size; its answer is entered, goes in, and is chosen', async ({
+  page,
+}) => {
+  await open(page, `/openings/${demoOpening('C3')}/order`)
+  await expect(page.getByText('None of the catalogue goes in as it is wanted.')).toBeVisible()
+  await page.getByText('Ask a maker for one made to size').click()
+  await page.getByText('The request as text').click()
+  await expect(page.getByRole('textbox', { name: 'The request as text' })).toHaveValue(/Backset: 50 mm/)
+  await page.getByText('Enter what the maker answers').click()
+  const fields = {
+    Maker: 'Holmgate',
+    Article: `M-50-${Date.now()}`,
+    Width: '25 mm',
+    Height: '235 mm',
+    Price: '96',
+    'Days to delivery': '21',
+    'Leaf thickness from': '35 mm',
+    'Leaf thickness to': '45 mm',
+  }
+  for (const [name, text] of Object.entries(fields)) await page.getByLabel(name, { exact: true }).fill(text)
+  await expect(page.getByLabel('Lock backset', { exact: true })).toHaveValue('50.0 mm')
+  await expect(page.getByRole('combobox', { name: /^Lock function/ })).toHaveValue('privacy')
+  await page.getByRole('button', { name: 'Take it into the catalogue' }).click()
+  await expect(page.getByText(`${fields.Article} is in the catalogue.`)).toBeVisible()
+  await page
+    .getByRole('button', { name: `Choose ${fields.Article}` })
+    .first()
+    .click()
+  await expect(page.getByRole('heading', { name: `${fields.Article} chosen` })).toBeVisible()
 })

@@ -1,10 +1,13 @@
-import { expect, test } from '@playwright/test'
+import { expect, type Locator, test } from '@playwright/test'
 import type { Family } from '../src/core/base/kinds'
+import { STAGES } from '../src/core/base/stages'
 import { DOORS } from '../src/core/doors/doors'
+import { isFactSlot } from '../src/core/survey/facts'
 import { ladderFor } from '../src/core/survey/survey-of'
 import type { Way } from '../src/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '../src/words/kinds'
-import { allStored, field, newOpening, walk } from './test/harvek'
+import { slotName } from '../src/words/walk'
+import { allStored, demoOpening, field, newOpening, open, walk } from './test/harvek'
 
 /** What is read of a nearly true opening of 40 by 82 in, by any way, and of what stands on and around it. */
 function readings(way: Way): Readonly<Record<string, string>> {
@@ -190,3 +193,75 @@ test('two ways and two people stand beside each other; words that mean two lengt
   await expect(page.getByText('Width, bottom: two readings differ by 1/4 in')).toBeVisible()
   await page.getByText('Ida Marlow', { exact: true }).last().click()
 })
+
+test.describe('by keypad on a phone', () => {
+  test.use({ viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true })
+  test('a hinged unit is surveyed in at most 80 taps, and nothing is scrolled for a reading', async ({ page }) => {
+    const questions = ladderFor(DOORS['hinged-outside'].survey, 'trim-off')
+    await newOpening(page, `Keypad ${Date.now()}`, 'Front door', WAY_NAMES['trim-off'].name)
+    await page.getByRole('button', { name: 'Keypad' }).tap()
+    const now = page.locator('section[aria-label="Reading now"]')
+    let taps = 1
+    const tap = async (at: Locator) => {
+      await expect(at).toBeInViewport({ ratio: 1 })
+      await at.tap()
+      taps++
+    }
+    const typed = readings('trim-off')
+    for (const question of questions) {
+      await expect(now.getByRole('heading')).toHaveText(slotName(question))
+      await expect(now.getByRole('heading')).toBeInViewport({ ratio: 1 })
+      if (isFactSlot(question)) await tap(now.locator('.answers button').first())
+      else {
+        for (const key of keysFor(typed[question] ?? '2 3/4'))
+          await tap(now.getByRole('group', { name: 'Keypad' }).getByRole('button', { name: key, exact: true }))
+        await tap(now.getByRole('button', { name: 'take', exact: true }))
+      }
+    }
+    await allStored(page)
+    expect(await page.evaluate(() => [scrollY, document.querySelector('.ladder')!.scrollTop])).toEqual([0, 0])
+    console.log(`  ${questions.length} questions answered by ${taps} taps`)
+    expect(taps).toBeLessThanOrEqual(80)
+    await page.getByRole('button', { name: 'List' }).tap()
+    await expect(page.getByText(`${questions.length} of ${questions.length} read`)).toBeVisible()
+  })
+})
+
+/** The keys of the keypad for a length as it is written on a sheet. */
+function keysFor(text: string): readonly string[] {
+  const [, sign = '', whole = '', fraction = ''] = /^(-?)(\d*)\s*(\d+\/\d+)?$/.exec(SAID[text] ?? text)!
+  return [...(sign ? ['Change sign'] : []), ...whole, ...(fraction ? [fraction] : [])]
+}
+const SAID: Readonly<Record<string, string>> = {
+  'forty and a sixteenth': '40 1/16',
+  '6\' 10"': '82',
+  '91.25': '91 1/4',
+  '114 mm': '4 1/2',
+  '1/32': '1/16',
+  '-1/32': '-1/16',
+}
+
+for (const [tag, other] of [
+  ['A1', /\d mm\b|millimet/],
+  ['C1', /\d in (?!100)|\d in$|\binch/m],
+] as const)
+  test(`${tag}: everything stands in the unit of its job, whatever the stage`, async ({ page }) => {
+    for (const one of STAGES) {
+      await open(page, `/openings/${demoOpening(tag)}/${one}`)
+      for (const closed of await page.locator('main details:not([open]) > summary').all()) await closed.click()
+      const said = await page
+        .locator('main')
+        .evaluate(main =>
+          [
+            (main as HTMLElement).textContent,
+            ...[...main.querySelectorAll('option')].map(option => option.textContent),
+            ...[...main.querySelectorAll('input')].map(input => input.placeholder),
+          ].join('\n'),
+        )
+      expect([
+        one,
+        other.exec(said)?.[0],
+        said.slice(Math.max(0, said.search(other) - 40), said.search(other) + 20),
+      ]).toEqual([one, undefined, expect.any(String)])
+    }
+  })

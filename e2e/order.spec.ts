@@ -1,79 +1,10 @@
-import { expect, type Page, test } from '@playwright/test'
-import sharp from 'sharp'
+import { expect, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
-import { newWishes } from '../src/core/specification/new-wishes'
-import { newJob as newJobDetails } from '../src/core/survey/new-job'
-import { readings, TRUE_OPENING } from '../src/core/test/fixtures'
 import { control, tellDesk } from './test/control'
 import { base, demoOpening, expectAccessible, open, pdfText } from './test/harvek'
+import { completeEntry, goOnAll, HONEST, newJob, releaseAndFollow, standing } from './test/ordering'
 
-const HONEST = { misread: 'nothing', answer: 'accept', delay: 0, fail: 0, twice: false, away: 0 }
 test.beforeEach(() => tellDesk(HONEST).then(() => undefined))
-
-/** A true hole of 38 by 82 3/8 in a 4 1/2 wall, read stud to stud. */
-const HOLE = {
-  ...TRUE_OPENING,
-  'trim-off/widths.bottom': '38 1/16',
-  'trim-off/heights.left': '82 3/8',
-  'trim-off/heights.centre': '82 3/8',
-  'trim-off/heights.right': '82 3/8',
-  'trim-off/diagonals.risingRight': '90 11/16',
-  'trim-off/diagonals.risingLeft': '90 11/16',
-}
-
-/** A new job; gives its id. */
-async function newJob(page: Page, name: string): Promise<string> {
-  const answer = await page.request.post(`${base()}/api/jobs`, {
-    data: { id: uuidV7(), details: { ...newJobDetails('in'), name: `${name} ${Date.now()}` } },
-  })
-  return (await answer.json()).id
-}
-
-/** An entry of our own, measured and specified, with a stock unit chosen; ends on its Order stage, complete. */
-async function completeEntry(
-  page: Page,
-  name: string,
-  hinges: 'left' | 'right' = 'right',
-  { jobId, tag = 'A1', more = {} }: { readonly jobId?: string; readonly tag?: string; readonly more?: object } = {},
-): Promise<void> {
-  const { request } = page
-  const job = jobId ?? (await newJob(page, name))
-  const made = await request.post(`${base()}/api/jobs/${job}/openings`, {
-    data: { id: uuidV7(), tag, name, family: 'hinged-outside', way: 'trim-off' },
-  })
-  const { id } = await made.json()
-  const first = newWishes('trim-off')
-  const data = { ...first, hinges, swing: 'in', bore: 'double' }
-  const wished = await request.put(`${base()}/api/openings/${id}/edits/wishes`, {
-    data: { revision: 1, base: first, data },
-  })
-  expect(wished.status()).toBe(200)
-  const rows = readings({ ...HOLE, ...more }).map(one => ({ ...one, id: uuidV7() }))
-  expect((await request.post(`${base()}/api/openings/${id}/readings`, { data: rows })).status()).toBe(200)
-  await open(page, `/openings/${id}/order`)
-  await page.getByRole('button', { name: 'Choose TW-109' }).first().click()
-  await page.getByLabel('Colour outside').selectOption('slate')
-  await page.getByLabel('Finish of hinges and hardware').selectOption('black')
-}
-
-/** Releases what is complete and goes to its order's page. */
-async function releaseAndFollow(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Release the order' }).click()
-  await page.getByRole('link', { name: /^H-/ }).click()
-  await page.getByRole('heading', { name: /^Order H-/ }).waitFor()
-  await page.locator('html[data-hydrated]').waitFor()
-}
-/** Orders against everything that should be corrected first, with one reason. */
-async function goOnAll(page: Page, reason: string): Promise<void> {
-  const goOn = page.getByRole('button', { name: /^Go on: / })
-  for (let left = await goOn.count(); left > 0; left--) {
-    await page.getByLabel('Ordered all the same, because').first().fill(reason)
-    await goOn.first().click()
-    await expect(goOn).toHaveCount(left - 1)
-  }
-  await page.waitForLoadState('networkidle')
-}
-const standing = (page: Page) => page.getByRole('region', { name: 'Where it stands' }).getByRole('heading')
 
 test('a cheap stock slider with a built-down head beside a made one: the choice is recorded with its reason', async ({
   page,
@@ -319,71 +250,4 @@ test('what can’t be read stays as it came, and the desk may fail, go away and 
   expect(view.answers).toHaveLength(1)
   const taken = await (await fetch(`${process.env.HARVEK_DESK_ADDRESS}/messages`)).json()
   expect(taken.filter((one: { key: string }) => one.key === order)).toHaveLength(1)
-})
-
-const dent = () =>
-  sharp({ create: { width: 320, height: 240, channels: 3, background: '#885533' } })
-    .png()
-    .toBuffer()
-
-test('a delivered unit is looked at: what is wrong opens a claim, what is right lets the old door come out', async ({
-  page,
-}) => {
-  await completeEntry(page, 'Lamp room')
-  await releaseAndFollow(page)
-  await expect(standing(page)).toHaveText('Acknowledged')
-  await page.getByRole('button', { name: /^Receive A1/ }).click()
-  const read = async (figures: readonly (readonly [string, string])[]) => {
-    for (const [name, text] of figures) await page.getByLabel(name, { exact: true }).fill(text)
-  }
-  await read([
-    ['Width, top', '37 1/2'],
-    ['Width, middle', '37-1/2"'],
-    ['Width, bottom', '37 5/8'],
-    ['Height, left', '81.75'],
-    ['Height, right', '2076.5 mm'],
-    ['Jamb', 'four and nine sixteenths'],
-  ])
-  await page.getByLabel('Height, right', { exact: true }).fill('-81 3/4')
-  await expect(page.getByText('“-81 3/4”: a size is above zero.')).toBeVisible()
-  await page.getByLabel('Height, right', { exact: true }).fill('2076.5 mm')
-  const line = page.getByRole('region', { name: 'Line 1' })
-  const chooser = page.waitForEvent('filechooser')
-  await line.getByRole('button', { name: 'Choose photos' }).click()
-  await (await chooser).setFiles({ name: 'dent.png', mimeType: 'image/png', buffer: await dent() })
-  await expect(line.locator('[data-photo]')).toHaveCount(1)
-  await line.getByText('Right', { exact: true }).click()
-  await line.getByText('In', { exact: true }).click()
-  await expect(page.locator('[data-found="receipt-size"]')).toContainText(
-    'Width, bottom: 37 5/8 in instead of 37 1/2 in',
-  )
-  await expectAccessible(page)
-  await page.getByLabel('Note').fill('photo taken')
-  await page.getByRole('button', { name: 'On hold: store it' }).click()
-  await expect(page.locator('[data-receipt="hold"]')).toBeVisible()
-  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toBeVisible()
-  const claim = await pdfText(page, (await page.getByRole('link', { name: /^Claim note/ }).getAttribute('href'))!)
-  for (const part of [
-    'Claim, order H-',
-    'Width, bottom: 37 5/8 in instead of 37 1/2 in',
-    'photo taken',
-    'Please say by return',
-    'The delivered unit, Ida Marlow',
-  ])
-    expect(claim).toContain(part)
-  await page.getByRole('button', { name: /again$/ }).click()
-  await read([
-    ['Width, top', '37 1/2'],
-    ['Width, middle', '37 1/2'],
-    ['Width, bottom', '37 9/16'],
-    ['Height, left', '81 3/4'],
-    ['Height, right', '81 3/4'],
-    ['Jamb', '4 9/16'],
-  ])
-  await line.getByText('Right', { exact: true }).click()
-  await line.getByText('In', { exact: true }).click()
-  await expect(page.locator('[data-found="receipt-as-ordered"]')).toBeVisible()
-  await page.getByRole('button', { name: 'Accepted: store it' }).click()
-  await expect(standing(page)).toHaveText('Received')
-  await expect(page.getByText('Do not remove the old door until this unit is accepted.')).toHaveCount(0)
 })

@@ -3,10 +3,8 @@ import { expect, test } from '@playwright/test'
 import sharp from 'sharp'
 import { randomFrom, wholeFrom } from '../src/core/base/random'
 import { control } from './test/control'
-import { allStored, base, demoOpening, field, newOpening, open, pdfText } from './test/harvek'
+import { allStored, base, demoOpening, field, newOpening, open, openingId, pdfText } from './test/harvek'
 import { addPhotoTo, phonePhoto } from './test/photo'
-
-const openingId = (url: string) => new URL(url).pathname.split('/')[2]!
 
 test('photos are taken in without where they were taken, shown small, and go into the PDF if wished', async ({
   page,
@@ -26,8 +24,18 @@ test('photos are taken in without where they were taken, shown small, and go int
   await choose('door.jpg', Buffer.from('a text with the wrong name'), 'image/jpeg')
   await expect(page.getByText('door.jpg: This is no JPEG, PNG or WebP picture')).toBeVisible()
   await expect(photo).toHaveCount(1)
+  const both = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose photos' }).click()
+  await (await both).setFiles([
+    { name: 'text.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') },
+    { name: 'sill.jpg', mimeType: 'image/jpeg', buffer: await phonePhoto() },
+  ])
+  await expect(photo).toHaveCount(2)
+  await expect(page.getByText('text.jpg: This is no JPEG, PNG or WebP picture')).toBeVisible()
   for (const link of ['picture', 'small']) {
-    const answer = await page.request.get(`${base()}/api/photos/${await photo.getAttribute('data-photo')}/${link}`)
+    const answer = await page.request.get(
+      `${base()}/api/photos/${await photo.first().getAttribute('data-photo')}/${link}`,
+    )
     const { exif, format } = await sharp(await answer.body()).metadata()
     expect([exif, format]).toEqual([undefined, 'jpeg'])
   }
@@ -36,7 +44,7 @@ test('photos are taken in without where they were taken, shown small, and go int
     sizes.push((await (await page.request.get(`${base()}/api/openings/${id}/measure.pdf${query}`)).body()).length)
   expect(sizes[1]! - sizes[0]!).toBeGreaterThan(1000)
   await page.reload()
-  await expect(photo).toHaveCount(1)
+  await expect(photo).toHaveCount(2)
 })
 
 test('a photo that is too large or says nothing of itself is refused in a sentence', async ({ request }) => {

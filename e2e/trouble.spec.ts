@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { control } from './test/control'
-import { allStored, base, DEMO_JOB, newOpening, open, stage, typeReadings } from './test/harvek'
+import { allStored, base, DEMO_JOB, demoOpening, newOpening, open, openingId, stage, typeReadings } from './test/harvek'
+import { phonePhoto } from './test/photo'
 
 test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
   await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Stud to stud')
@@ -21,6 +22,49 @@ test('the database goes away: “not stored”, the entry stays, and another try
   await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toHaveCount(0)
   await page.reload()
   await expect(page.locator('[data-slot="trim-off/widths.bottom"]')).toContainText('36')
+})
+
+test('a photo that the store can’t take yet waits over a reload, and is sent when the page is there again', async ({
+  page,
+}) => {
+  await newOpening(page, `Photo away ${Date.now()}`, 'Boat shed', 'The leaf itself')
+  const photo = page.locator('[data-photo]')
+  await expect(page.getByRole('button', { name: 'Choose photos' })).toBeVisible()
+  await control('kill')
+  const choosing = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose photos' }).click()
+  await (await choosing).setFiles({ name: 'lock.jpg', mimeType: 'image/jpeg', buffer: await phonePhoto() })
+  await expect(page.getByRole('alert').filter({ hasText: 'lock.jpg' })).toContainText('It is kept here.')
+  await expect(photo).toHaveCount(0)
+  await control('restart')
+  await page.reload()
+  await expect(photo).toHaveCount(1)
+  await page.reload()
+  await expect(photo).toHaveCount(1)
+})
+
+test('a row the store does not take is said with its reason, counts for nothing, and is kept until it is left out', async ({
+  page,
+}) => {
+  await newOpening(page, `Not taken ${Date.now()}`, 'Net loft', 'Stud to stud')
+  const answer = await page.request.get(`${base()}/api/openings/${demoOpening('A1')}/readings.json`)
+  const [taken] = (await answer.json()).readings
+  await page.evaluate(
+    ([id, row]) => localStorage.setItem(`harvek-rows/api/openings/${id}`, JSON.stringify([{ path: 'readings', row }])),
+    [openingId(page.url()), { ...taken, slot: 'wall.left', text: '5 1/2' }] as const,
+  )
+  await page.reload()
+  const note = page.getByRole('alert', { name: 'Not taken' })
+  for (const _ of ['first look', 'after a reload']) {
+    await expect(note).toContainText('“5 1/2” is not taken. A row of this id is stored with other contents')
+    await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'open')
+    await page.reload()
+  }
+  await note.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(note).toHaveCount(0)
+  await page.reload()
+  await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'open')
+  await expect(note).toHaveCount(0)
 })
 
 test('a wish that meets another person’s change shows both, and what one side changed is put together', async ({

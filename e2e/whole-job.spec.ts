@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { allStored, newOpening, pdfText, stage, typeReadings } from './test/harvek'
+import { allStored, field, newOpening, pdfText, stage, typeReadings } from './test/harvek'
 
 /** An opening of our own: 34 3/8 by 82 3/16, a little out of true, typed the way installers type. */
 const READINGS = [
@@ -168,8 +168,14 @@ test('a tape misread by two inches is asked about, found and cured', async ({ pa
   ])
   await expect(page.locator('[data-severity="correct"]')).toHaveCount(1)
   await expect(page.locator('[data-severity="correct"]')).toContainText('Width, top: 38 3/8 in disagrees with the rest')
-  await page.locator('[data-severity="correct"]').click()
+  await page.getByRole('button', { name: 'Diagnose' }).click()
+  await page.getByText('Is a corner square?').click()
+  await expect(page.locator('[data-corner]')).toHaveText('square')
+  await page.getByLabel('From end to end').fill('60 1/4')
+  await expect(page.locator('[data-corner]')).toHaveText('90.50°')
+  await page.getByRole('button', { name: 'Take this reading again.' }).first().click()
   await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText('Width, top')
+  await expect(field(page)).toBeFocused()
   await page.keyboard.type('36')
   await page.keyboard.press('Enter')
   await expect(page.getByText('disagrees with the rest')).toHaveCount(0)
@@ -180,6 +186,13 @@ test('a tape misread by two inches is asked about, found and cured', async ({ pa
     .click()
   await page.getByText('Read here 2 times').click()
   await expect(page.getByText('“38 3/8”')).toBeVisible()
+  await page.getByRole('button', { name: 'Strike: 38 3/8' }).click()
+  await page.getByLabel('Why it does not hold').fill('tape two inches in')
+  await page.getByRole('button', { name: 'Strike “38 3/8”' }).click()
+  await expect(page.locator('[data-struck]')).toContainText(/“38 3\/8”.*Struck by .*: tape two inches in/)
+  await allStored(page)
+  const id = new URL(page.url()).pathname.split('/')[2]
+  expect(await pdfText(page, `/api/openings/${id}/measure.pdf`)).toContain('tape two inches in')
 })
 
 test('a typed reading is on the drawing with its findings within 50 ms (printed)', async ({ page }) => {
@@ -194,6 +207,12 @@ test('a typed reading is on the drawing with its findings within 50 ms (printed)
     ['Height, centre', '82'],
   ])
   await allStored(page)
+  await page.keyboard.type('83')
+  const figure = page.locator('g[data-id="trim-off/heights.right"] text')
+  await expect(figure, 'a figure stands on the drawing as it is typed').toHaveText('83')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.press('Backspace')
+  await expect(figure).not.toHaveText('83')
   await page.keyboard.type('83')
   await page.keyboard.press('Enter')
   await expect(page.getByText('press Enter once more')).toBeVisible()

@@ -54,6 +54,7 @@ const isAway = () => Date.now() < state.awayUntil
 /** The desk's own reading of a message. @param {string} body @returns {string[]} */
 function readingOf(body) {
   const message = JSON.parse(body)
+  if (message.format === 'harvek-claim') return claimAnswers(message)
   const isObjection = message.format === 'harvek-objection'
   const isWithdrawal = message.format === 'harvek-withdrawal'
   const order = isObjection || isWithdrawal ? orderOf(message.order.id) : message
@@ -80,6 +81,24 @@ function readingOf(body) {
     lines: state.answer === 'accept' ? lines : [],
   }
   const text = JSON.stringify(reply)
+  return state.twice ? [text, text] : [text]
+}
+
+/** What is done about a claim: parts are sent, a unit is replaced; or nothing, where the desk refuses. @param {any} message @returns {string[]} */
+function claimAnswers(message) {
+  if (state.answer === 'garble') return ['{"format":"harvek-claim-answer",']
+  const isRefused = state.answer === 'refuse'
+  const remedy = isRefused ? 'refused' : message.state === 'parts-owed' ? 'send-parts' : 'replace'
+  const text = JSON.stringify({
+    format: 'harvek-claim-answer',
+    version: 1,
+    company: message.company,
+    order: message.order.id,
+    claim: message.claim,
+    remedy,
+    message: isRefused ? 'It left us whole.' : 'We are sorry; it is on its way.',
+    by: isRefused ? null : new Date(Date.now() + 14 * 86_400_000).toISOString().slice(0, 10),
+  })
   return state.twice ? [text, text] : [text]
 }
 
@@ -158,7 +177,7 @@ const server = createServer((request, response) => {
 function take(key, body, json, hangUp) {
   if (!/^[0-9a-f-]{36}$/.test(key)) return json(400, { message: 'An Idempotency-Key is needed.' })
   const { format } = JSON.parse(body)
-  if (!['harvek-order', 'harvek-objection', 'harvek-withdrawal'].includes(format))
+  if (!['harvek-order', 'harvek-objection', 'harvek-withdrawal', 'harvek-claim'].includes(format))
     return json(400, { message: 'Not an order.' })
   const failing = fails()
   if (failing) failures += 1

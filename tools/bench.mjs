@@ -2,7 +2,7 @@
 // Medians, memory and ratios, printed. Only too large first scripts fail.
 import { spawn } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
@@ -13,6 +13,7 @@ import { CHROMIUM } from './chromium.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { ensureBuild, ensureData, startApplication } from './demo.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { residentMiB } from './resident.mjs'
 import { runMain, say } from './say.mjs'
 
 /** @param {string} name @param {number} value @param {string} unit @param {number} aim @param {'below' | 'above'} way */
@@ -50,34 +51,9 @@ function compute(lines) {
   })
 }
 
-/** Resident memory of a process and all below it, in MiB. @param {number} pid @returns {number} */
-function residentMiB(pid) {
-  const processes = readdirSync('/proc')
-    .filter(name => /^\d+$/.test(name))
-    .flatMap(name => {
-      try {
-        const status = readFileSync(`/proc/${name}/status`, 'utf8')
-        return [
-          {
-            pid: Number(name),
-            parent: Number(/PPid:\s+(\d+)/.exec(status)?.[1]),
-            kib: Number(/VmRSS:\s+(\d+)/.exec(status)?.[1] ?? 0),
-          },
-        ]
-      } catch {
-        return []
-      }
-    })
-  const own = new Set([pid])
-  for (let grown = true; grown; ) {
-    grown = false
-    for (const one of processes) if (own.has(one.parent) && !own.has(one.pid)) grown = Boolean(own.add(one.pid))
-  }
-  return processes.filter(one => own.has(one.pid)).reduce((sum, one) => sum + one.kib, 0) / 1024
-}
-
-/** Milliseconds from Enter in the field of a reading to the drawing painted with it, the median of fifteen, in a browser four times slowed
- * down. @param {string} address @returns {Promise<number>} */
+/** Milliseconds in a browser four times slowed down, medians of fifteen: from a key to the drawing painted with the figure that stands
+ * typed, from Enter to the drawing worked out anew, and from a key that nothing listens to, to the next frame.
+ * @param {string} address @returns {Promise<{ typed: number, taken: number, bare: number }>} */
 async function typedMs(address) {
   const browser = await chromium.launch(CHROMIUM)
   try {
@@ -87,25 +63,28 @@ async function typedMs(address) {
     const session = await page.context().newCDPSession(page)
     await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
     const field = page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
-    /** @param {import('@playwright/test').Locator} at */
-    const enter = at =>
-      at.evaluate(async input => {
+    /** Types a key, or a whole text where one is given. @param {import('@playwright/test').Locator} at @param {string} [text] */
+    const key = (at, text) =>
+      at.evaluate(async (input, typed) => {
         const start = performance.now()
-        input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+        if (typed === undefined) input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+        else {
+          Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(input, typed)
+          input.dispatchEvent(new Event('input', { bubbles: true }))
+        }
         await new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
         return performance.now() - start
-      })
-    const times = []
-    const bare = []
+      }, text)
+    /** @type {{ typed: number[], taken: number[], bare: number[] }} */
+    const times = { typed: [], taken: [], bare: [] }
     for (let i = 0; i < 15; i++) {
       await page.locator('[data-slot="trim-off/widths.top"]').click()
-      await field.fill(i % 2 ? '38' : '38 1/16')
-      times.push(await enter(field))
+      times.typed.push(await key(field, i % 2 ? '38' : '38 1/16'))
+      times.taken.push(await key(field))
       await page.waitForTimeout(300)
-      bare.push(await enter(page.locator('body')))
+      times.bare.push(await key(page.locator('body')))
     }
-    console.log(`a key nothing listens to, to the next frame: ${median(bare).toFixed(1)} ms`)
-    return median(times)
+    return { typed: median(times.typed), taken: median(times.taken), bare: median(times.bare) }
   } finally {
     await browser.close()
   }
@@ -198,6 +177,71 @@ async function benchLargeCatalogue({ address, pid }, csv, opening) {
   say(`server resident after that: ${residentMiB(pid).toFixed(0)} MiB (before ${before.toFixed(0)})`)
 }
 
+/** A running application with demo data, the first job of it as a file, and what `src/bench` measures.
+ * @typedef {object} Given
+ * @property {{ address: string, pid: number }} application
+ * @property {string} url
+ * @property {string} job
+ * @property {string} file
+ * @property {string} opening
+ * @property {typeof import('../src/bench/main')} bench */
+
+const demoList = join(root, 'demo/catalogue.csv')
+
+/** @param {Given} given */
+async function benchCompute({ bench }) {
+  const mixed = bench.requests.map((/** @type {unknown} */ one) => JSON.stringify(one))
+  const lines = Array.from({ length: 24_000 }, (_, i) => String(mixed[i % mixed.length]))
+  await compute(mixed)
+  const starts = []
+  for (let i = 0; i < 7; i++) starts.push((await compute(mixed.slice(0, 1))).first)
+  const runs = []
+  for (let i = 0; i < 3; i++) runs.push(await compute(lines))
+  report('bin/compute, start to first reply', median(starts), 'ms', 500, 'below')
+  const rate = median(runs.map(one => lines.length / ((one.all - one.first) / 1000)))
+  report('bin/compute, mixed requests a second', rate, '/s', 3000, 'above')
+}
+
+/** @param {Given} given */
+function benchJudging({ bench, file }) {
+  for (const [name, ms] of Object.entries(bench.timings(file, demoList)))
+    report(name, Number(ms), 'ms', name.startsWith('job') ? 2 : 0.1, 'below')
+
+  const found = bench.blunders()
+  report('blunders named, alone or with ties', found.named * 100, '%', 97, 'above')
+  report('blunders named first', found.first * 100, '%', 95, 'above')
+  report('clean surveys accused', found.accused * 100, '%', 4, 'below')
+
+  const judged = bench.catalogue(file, demoList, UNITS, loaded => say(`  checked ${loaded} of ${UNITS} units`))
+  const ready = `checked and made ready in ${judged.loadMs.toFixed(0)} ms`
+  say(`${UNITS} units of ${judged.shapes} shapes ${ready}; ${judged.possible} go in`)
+  report(`${UNITS} units judged for one opening`, judged.judgeMs, 'ms', 250, 'below')
+  report('memory they take', judged.heapMiB, 'MiB', 200, 'below')
+}
+
+/** @param {Given} given */
+async function benchPages({ application, job, opening }) {
+  const path = `/openings/${opening}/measure`
+  const scripts = await firstLoadKb(application.address, path)
+  report('opening sheet, first-load scripts compressed', scripts, 'kB', MOST_SCRIPTS_KB, 'below')
+  if (scripts > MOST_SCRIPTS_KB) process.exitCode = 1
+
+  const { typed, taken, bare } = await typedMs(application.address + path)
+  say(`a key nothing listens to, to the next frame, 4 × slowed down: ${bare.toFixed(1)} ms`)
+  report('a typed figure painted on the drawing, 4 × slowed down', typed, 'ms', 17, 'below')
+  say(`Enter to the drawing worked out anew and painted, 4 × slowed down: ${taken.toFixed(0)} ms`)
+
+  const times = []
+  for (let i = 0; i < 1000; i++) {
+    const start = performance.now()
+    const viewed = i % 4 === 0 ? '/' : i % 4 === 1 ? `/jobs/${job}` : path
+    await (await fetch(application.address + viewed)).arrayBuffer()
+    times.push(performance.now() - start)
+  }
+  say(`page views, median of 1,000: ${median(times).toFixed(1)} ms`)
+  report('server resident after 1,000 page views', residentMiB(application.pid), 'MiB', 350, 'below')
+}
+
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
   ensureNodeModules()
@@ -209,69 +253,17 @@ async function main() {
     const application = await startApplication(await freePort(), database.url, folder)
     try {
       const jobs = await (await fetch(`${application.address}/jobs`)).text()
-      const job = /\/jobs\/([0-9a-f-]{36})/.exec(jobs)?.[1]
+      const job = /\/jobs\/([0-9a-f-]{36})/.exec(jobs)?.[1] ?? ''
       const exported = await (await fetch(`${application.address}/api/jobs/${job}/export`)).text()
       const file = join(folder, 'job.json')
       writeFileSync(file, exported)
-      const bench = await import(await freshBundle('bench', 'src/bench/main.ts'))
-      for (const [name, ms] of Object.entries(bench.timings(file, join(root, 'demo/catalogue.csv'))))
-        report(name, Number(ms), 'ms', name.startsWith('job') ? 2 : 0.1, 'below')
-
-      const mixed = bench.requests.map((/** @type {unknown} */ one) => JSON.stringify(one))
-      const lines = Array.from({ length: 24_000 }, (_, i) => mixed[i % mixed.length])
-      await compute(mixed)
-      const starts = []
-      for (let i = 0; i < 7; i++) starts.push((await compute(mixed.slice(0, 1))).first)
-      const runs = []
-      for (let i = 0; i < 3; i++) runs.push(await compute(lines))
-      report('bin/compute, start to first reply', median(starts), 'ms', 500, 'below')
-      report(
-        'bin/compute, mixed requests a second',
-        median(runs.map(one => lines.length / ((one.all - one.first) / 1000))),
-        '/s',
-        3000,
-        'above',
-      )
-
-      const found = bench.blunders()
-      report('blunders named, alone or with ties', found.named * 100, '%', 97, 'above')
-      report('blunders named first', found.first * 100, '%', 95, 'above')
-      report('clean surveys accused', found.accused * 100, '%', 4, 'below')
-
-      const demoList = join(root, 'demo/catalogue.csv')
-      const judged = bench.catalogue(file, demoList, UNITS, (/** @type {number} */ loaded) =>
-        say(`  checked ${loaded} of ${UNITS} units`),
-      )
-      say(
-        `${UNITS} units of ${judged.shapes} shapes checked and made ready in ${judged.loadMs.toFixed(0)} ms; ${judged.possible} go in`,
-      )
-      report(`${UNITS} units judged for one opening`, judged.judgeMs, 'ms', 250, 'below')
-      report('memory they take', judged.heapMiB, 'MiB', 200, 'below')
-
-      await benchList(application.address, database.url)
-
       const opening = JSON.parse(exported).openings[0].opening.id
-      const path = `/openings/${opening}/measure`
-      const scripts = await firstLoadKb(application.address, path)
-      report('opening sheet, first-load scripts compressed', scripts, 'kB', MOST_SCRIPTS_KB, 'below')
-      if (scripts > MOST_SCRIPTS_KB) process.exitCode = 1
-      report(
-        'Enter to the painted drawing, 4 × slowed down',
-        await typedMs(application.address + path),
-        'ms',
-        17,
-        'below',
-      )
-      const times = []
-      for (let i = 0; i < 1000; i++) {
-        const start = performance.now()
-        await (
-          await fetch(application.address + (i % 4 === 0 ? '/' : i % 4 === 1 ? `/jobs/${job}` : path))
-        ).arrayBuffer()
-        times.push(performance.now() - start)
-      }
-      say(`page views, median of 1,000: ${median(times).toFixed(1)} ms`)
-      report('server resident after 1,000 page views', residentMiB(application.pid), 'MiB', 350, 'below')
+      const bench = await import(await freshBundle('bench', 'src/bench/main.ts'))
+      const given = { application, url: database.url, job, file, opening, bench }
+      benchJudging(given)
+      await benchCompute(given)
+      await benchList(application.address, database.url)
+      await benchPages(given)
       await benchLargeCatalogue(application, bench.list(demoList, UNITS), opening)
     } finally {
       await application.stop()

@@ -15,11 +15,10 @@ const LARGE = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 
 /** Name, opening's tag or path, stage, size, and what to click first.
- * @type {readonly (readonly [name: string, where: string, stage: string, size: { width: number, height: number }, click?: string])[]} */
+ * @type {readonly (readonly [name: string, where: string, stage: string, size: { width: number, height: number }, click?: string, see?: string])[]} */
 const PICTURES = [
   ['1-today', '/', '', LARGE],
   ['2-job', 'job', '', LARGE],
-  ['2b-job', 'job of C1', '', LARGE],
   ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
   ['3b-storm', 'A6', 'measure', LARGE, '[data-slot="handle.height"]'],
   ['3c-steel-leaf', 'B2', 'measure', LARGE, '[data-slot="hinge.2"]'],
@@ -32,6 +31,7 @@ const PICTURES = [
   ['10-openings', '/openings', '', LARGE],
   ['12-order', 'order of B3', '', LARGE],
   ['13-firm', '/firm', '', LARGE],
+  ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
   ['phone-measure', 'A3', 'measure', PHONE],
   ['phone-keypad', 'A6', 'measure', PHONE, '[aria-label="Keypad"]'],
@@ -49,7 +49,9 @@ async function main() {
   try {
     const target = join(root, 'docs/screenshots')
     for (const old of readdirSync(target)) rmSync(join(target, old))
-    const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC' })
+    const here = { locale: 'en-GB', timezoneId: 'UTC' }
+    const desk = await browser.newPage(here)
+    const phone = await browser.newPage({ ...here, viewport: PHONE, hasTouch: true, isMobile: true })
     const found = await (await fetch(`${application.address}/api/openings`)).json()
     /** @type {Record<string, { id: string, jobId: string }>} */
     const openings = Object.fromEntries(found.openings.map((/** @type {{ tag: string }} */ one) => [one.tag, one]))
@@ -65,11 +67,17 @@ async function main() {
       if (where.startsWith('job')) return `/jobs/${openings[where.slice(7) || 'A1']?.jobId}`
       return openings[where] ? `/openings/${openings[where].id}/${stage}` : where
     }
-    for (const [name, where, stage, size, click] of PICTURES) {
-      await page.setViewportSize(size)
+    for (const [name, where, stage, size, click, see] of PICTURES) {
+      const page = size === PHONE ? phone : desk
+      if (page === desk) await page.setViewportSize(size)
       await page.goto(`${application.address}${pathOf(where, stage)}`)
       await page.locator('html[data-hydrated]').waitFor()
       if (click) await page.locator(click).first().click()
+      if (see)
+        await page
+          .locator(see)
+          .first()
+          .evaluate(one => scrollTo(0, one.getBoundingClientRect().top + scrollY - 150))
       await page.waitForTimeout(700)
       await page.screenshot({ path: join(target, `${name}.png`) })
     }

@@ -12,8 +12,11 @@ import { slotName } from '../../src/words/walk'
 export const base = (): string => process.env.HARVEK_BASE ?? ''
 export const DEMO_JOB = demoId('job', 'Sandmartin Quay 4')
 const JOBS: Readonly<Record<string, string>> = { A: '4', B: '9', C: '15' }
-export const demoOpening = (tag: string): string =>
-  demoId('opening', demoId('job', `Sandmartin Quay ${JOBS[tag[0]!]}`), tag)
+export const demoJob = (tag: string): string => demoId('job', `Sandmartin Quay ${JOBS[tag[0]!]}`)
+export const demoOpening = (tag: string): string => demoId('opening', demoJob(tag), tag)
+
+/** The id in an opening's address. */
+export const openingId = (url: string): string => new URL(url).pathname.split('/')[2]!
 
 /** Opens a page and waits until its scripts act: a click before that is lost. */
 export async function open(page: Page, path: string): Promise<void> {
