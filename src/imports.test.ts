@@ -34,6 +34,7 @@ const CORE_ORDER = [
   'school-effects',
   'sheet',
   'progress',
+  'glance',
   'records',
   'job-file',
   'call-trade',

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
 import { type Currency, NEW_FIRM } from '@/core/catalogue/firm'
+import { type Glance, glanceOf } from '@/core/glance'
 import { type Progress, progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
 import type { Job, JobDetails, Opening, OpeningDetails } from '@/core/survey/job-record'
@@ -113,8 +114,10 @@ export async function loadJobPractices(id: string) {
   return { firm: firm.data, schools }
 }
 
-export async function loadSheet(id: string): Promise<OpeningSheet> {
-  return (await loadOpening(store(), await acting(), id)) ?? notFound()
+/** An opening's sheet, with what is seen of its work before the work is worked out in the browser. */
+export async function loadSheet(id: string): Promise<{ readonly sheet: OpeningSheet; readonly glance: Glance }> {
+  const sheet = (await loadOpening(store(), await acting(), id)) ?? notFound()
+  return { sheet, glance: glanceOf(workOf(sheet), recordsOf(sheet)) }
 }
 
 export const loadOrderList = async (): Promise<readonly OrderRow[]> => loadOrders(store(), await acting())

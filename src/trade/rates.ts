@@ -1,5 +1,4 @@
-import type { TradeNumbers } from '@/core/base/figure'
-import type { TradeNumber } from '@/core/base/rule'
+import type { TradeNumber, TradeNumbers } from '@/core/base/figure'
 import type { Rates } from '@/core/catalogue/preparation'
 
 const source = {

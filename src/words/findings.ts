@@ -1,4 +1,4 @@
-import type { Finding, Severity } from '@/core/base/finding'
+import type { Finding } from '@/core/base/finding'
 import type { Way } from '@/core/survey/ways'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
@@ -211,7 +211,10 @@ export const isFindingCode = (code: string): code is FindingCode => Object.hasOw
 export type FindingWords = { readonly title: string; readonly why: string; readonly cures: readonly string[] }
 
 /** A finding in words, its lengths in the job's unit. */
-export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): FindingWords {
+export function findingWords(
+  finding: Omit<Finding<FindingCode>, 'severity' | 'rule'>,
+  step: DisplayStep,
+): FindingWords {
   const say: Say = name =>
     name === 'place'
       ? placeName(finding.place)
@@ -220,11 +223,4 @@ export function findingWords(finding: Finding<FindingCode>, step: DisplayStep): 
         : factText(name, finding.facts[name], step)
   const { title, why } = WORDS[finding.code]
   return { title: title(say), why: why(say), cures: finding.cures.map(one => cureWords(one, step)) }
-}
-
-export const SEVERITY_WORDS: Readonly<Record<Severity, string>> = {
-  fine: 'fine',
-  watch: 'watch',
-  correct: 'correct first',
-  stop: 'stop',
 }

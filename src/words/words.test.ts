@@ -1,4 +1,6 @@
 import { cure } from '@/core/base/cures'
+import { figureOf, isFigureRef } from '@/core/base/figure'
+import { PLAIN_RULES } from '@/core/base/finding'
 import { leavesOf } from '@/core/base/trace'
 import { PREPARATIONS } from '@/core/catalogue/preparation'
 import { SLOTS } from '@/core/survey/slots'
@@ -16,6 +18,7 @@ import { placeName } from './finding-facts'
 import { findingWords } from './findings'
 import { money } from './money'
 import { PREPARATION_NAMES, SEAL_NAMES } from './names'
+import { ruleReason } from './rules'
 import { CAUTION_WORDS, stepName, stepWords } from './steps'
 import { TEST_NAMES } from './tests'
 import { leafName, RULE_IDS } from './traces'
@@ -56,6 +59,37 @@ const cases = [
   done(records(BAD, { chosen: { unit: unit().id, reason: '' }, subfloor: 'not-seen' }), trade()),
   done(records({ 'core/widths.middle': '36', 'core/heights.left': '80' }), trade()),
 ]
+
+describe('every finding answers why', () => {
+  const figure = (id: Parameters<typeof figureOf>[0]) => figureOf(id, LENGTHS, NUMBERS)
+  const all = cases
+    .flatMap(({ work }) => [work.measure, work.diagnose, work.specify, work.order, work.seal])
+    .flatMap(one => one.findings)
+  it('by the figure of the trade it was judged by, with its source, or by its rule', () => {
+    for (const one of all) {
+      const reason = ruleReason(one.rule, figure, '1/16')
+      expect(reason).toMatch(isFigureRef(one.rule) ? /^[A-Z][^:]+: .*\d.*\. .+\.$/ : /^[A-Z].+\.$/)
+    }
+    expect(all.some(one => isFigureRef(one.rule))).toBe(true)
+  })
+  it('in the unit of the job', () => {
+    expect(ruleReason('sill-fine', figure, '1/16')).toMatch(/ in\. /)
+    expect(ruleReason('sill-fine', figure, '1')).toMatch(/ mm\. /)
+  })
+  it('says what an opening’s own figure is', () => {
+    const own = {
+      ...LENGTHS,
+      'sill-fine': {
+        ...LENGTHS['sill-fine'],
+        source: { kind: 'default', text: 'set for this opening', checked: true },
+      },
+    } as const
+    expect(ruleReason('sill-fine', id => figureOf(id, own, NUMBERS), '1/16')).toMatch(/Set for this opening\.$/)
+  })
+  it('says each rule without a figure otherwise than by its code', () => {
+    for (const rule of PLAIN_RULES) expect(ruleReason(rule, figure, '1/16').length).toBeGreaterThan(20)
+  })
+})
 
 describe('every finding is put in words', () => {
   const all = cases.flatMap(result => [

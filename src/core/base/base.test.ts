@@ -85,7 +85,7 @@ describe('findings', () => {
     place: '',
     severity,
     facts: {},
-    rule: '',
+    rule: 'look',
     cures: [],
   })
   const all = [of('watch', 'a'), of('stop', 'b'), of('fine', 'c'), of('watch', 'd'), of('correct', 'e')]

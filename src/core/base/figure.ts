@@ -1,17 +1,27 @@
 import type { Length } from '../units/length'
-import type { Source, TradeLength, TradeNumber } from './rule'
-import type { TradeLengthId, TradeLengths } from './trade-lengths'
+import type { Source } from './rule'
+import { TRADE_LENGTHS, type TradeLength, type TradeLengthId, type TradeLengths } from './trade-lengths'
 
 /** A figure of the trade by its id: one of its lengths, or one of its numbers. */
 export const TRADE_NUMBERS = ['latch-force', 'sure-chance', 'garage-minutes', 'closer-seconds', 'crew-lift'] as const
 export type TradeNumberId = (typeof TRADE_NUMBERS)[number]
+
+/** A number of the trade that is no length: a factor, a force, a price. The unit is in `unit`. */
+export type TradeNumber = {
+  readonly id: TradeNumberId
+  readonly value: number
+  readonly unit: string
+  readonly source: Source
+}
 export type TradeNumbers = Readonly<Record<TradeNumberId, TradeNumber>>
 export type FigureRef = TradeLengthId | TradeNumberId
+export const isFigureRef = (id: string): id is FigureRef =>
+  isNumberId(id) || (TRADE_LENGTHS as readonly string[]).includes(id)
 
 /** A figure with what it is and where it comes from. */
 export type Figure =
-  | { readonly id: string; readonly length: Length; readonly source: Source }
-  | { readonly id: string; readonly number: number; readonly unit: string; readonly source: Source }
+  | { readonly id: TradeLengthId; readonly length: Length; readonly source: Source }
+  | { readonly id: TradeNumberId; readonly number: number; readonly unit: string; readonly source: Source }
 
 const isNumberId = (id: string): id is TradeNumberId => (TRADE_NUMBERS as readonly string[]).includes(id)
 

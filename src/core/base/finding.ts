@@ -1,5 +1,6 @@
 import type { Length } from '../units/length'
 import type { Cure } from './cures'
+import type { FigureRef } from './figure'
 
 /** How bad it is, worst last: each has its own shape, word and colour where it is shown. */
 export const SEVERITIES = ['fine', 'watch', 'correct', 'stop'] as const
@@ -8,14 +9,50 @@ export type Severity = (typeof SEVERITIES)[number]
 /** A measured fact of a finding: a length in ticks, or a plain word or count. Lengths are wrapped so that words can show them in the job's unit. */
 export type Fact = { readonly length: Length } | string | number
 
+/** Rules that judge without a figure of the trade. */
+export const PLAIN_RULES = [
+  'network',
+  'step-order',
+  'receipt',
+  'completeness',
+  'readable',
+  'instrument',
+  'jamb',
+  'sill',
+  'visit',
+  'subfloor',
+  'handing',
+  'garage',
+  'seal-range',
+  'storm-range',
+  'wrap',
+  'fire-label',
+  'airflow',
+  'walk',
+  'storm-kind',
+  'lock',
+  'hinges',
+  'gap-survey',
+  'escape',
+  'wind-zone',
+  'outside-trim',
+  'label',
+  'condition',
+  'anchors',
+  'wish',
+  'look',
+] as const
+export type PlainRule = (typeof PLAIN_RULES)[number]
+export type RuleId = FigureRef | PlainRule
+
 /** A judgement about the world: facts and codes, no prose. `place` names the reading, point or part it is about. */
 export type Finding<Code extends string = string> = {
   readonly code: Code
   readonly place: string
   readonly severity: Severity
   readonly facts: Readonly<Record<string, Fact>>
-  /** The id of the rule or limit in the trade data that judged it. */
-  readonly rule: string
+  /** What judged it: a figure of the trade, which leads to its value and source, or a rule that has none. */
+  readonly rule: RuleId
   /** What would cure it: edit a record, take a reading, or do work. */
   readonly cures: readonly Cure[]
 }

@@ -1,12 +1,12 @@
 import type { Length } from '../units/length'
 import type { Severity } from './finding'
-import type { TradeLength } from './rule'
+import type { TradeLength } from './trade-lengths'
 
 /** A figure against its limits. `certain` is false when the figure's own deviation reaches across the limit it was judged by. */
 export type LimitVerdict = {
   readonly severity: Severity
   readonly limit: Length
-  readonly rule: string
+  readonly rule: TradeLength['id']
   readonly certain: boolean
 }
 

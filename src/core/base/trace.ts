@@ -1,5 +1,5 @@
 import { type Length, largestOf, minus, smallestOf, sumOf, times } from '../units/length'
-import type { TradeLength } from './rule'
+import type { TradeLength } from './trade-lengths'
 
 /** How a derived length came about, as a tree that can be worked through again from its leaves. */
 export type Trace = Leaf | Step
@@ -40,7 +40,7 @@ export function step(rule: string, operation: Operation, from: readonly Trace[])
   return { kind: 'step', rule, operation, from, value: OPERATIONS[operation](from.map(one => one.value)) }
 }
 
-export const allowanceLeaf = ({ id, value, source }: TradeLength): Leaf => ({
+export const allowanceLeaf = ({ id, value, source }: Omit<TradeLength, 'id'> & { readonly id: string }): Leaf => ({
   kind: 'allowance',
   name: id,
   value,

@@ -1,4 +1,5 @@
-import type { TradeLength } from './rule'
+import type { Length } from '../units/length'
+import type { Source } from './rule'
 
 /** Every length of the trade that the core works with. The values and their sources live in the trade data;
  *  a firm, a job or an opening may put its own in their place. */
@@ -143,4 +144,7 @@ export const TRADE_LENGTHS = [
 ] as const
 
 export type TradeLengthId = (typeof TRADE_LENGTHS)[number]
+
+/** A length the trade agrees on, or a firm chooses: an allowance, a limit, a size. */
+export type TradeLength = { readonly id: TradeLengthId; readonly value: Length; readonly source: Source }
 export type TradeLengths = Readonly<Record<TradeLengthId, TradeLength>>

@@ -1,4 +1,4 @@
-import type { Finding, Severity } from '../base/finding'
+import type { Finding, RuleId, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Placement } from '../opening/place-unit'
 import { type Length, largestOf, minus, times } from '../units/length'
@@ -25,7 +25,7 @@ type Bands = {
   readonly loose: Length
   readonly most: Length
   readonly codes: readonly [tooLarge: RoomCode, tight: RoomCode, loose: RoomCode, tooSmall: RoomCode]
-  readonly rules: readonly [least: string, wanted: string, loose: string, most: string]
+  readonly rules: readonly [least: RuleId, wanted: RuleId, loose: RuleId, most: RuleId]
 }
 
 type Judged = { readonly verdict: RoomVerdict; readonly reason: Finding<RoomCode> | null }

@@ -1,4 +1,4 @@
-import type { Finding, Severity } from '../base/finding'
+import type { Finding, RuleId, Severity } from '../base/finding'
 import type { StormVerdict } from '../specification/fit-storm'
 import { takenHeights } from '../specification/handle-window'
 import type { Size } from '../units/call-size'
@@ -66,7 +66,8 @@ function rangeReason(sheet: StormSheet, { fit, pack }: StormCut, isNear: boolean
     heightMost: { length: sheet.heightMost },
     verdict: fit.verdict,
   }
-  const say = (code: ShapeCode, severity: Severity, rule = 'storm-range') => because(code, severity, facts, rule)
+  const say = (code: ShapeCode, severity: Severity, rule: RuleId = 'storm-range') =>
+    because(code, severity, facts, rule)
   if (fit.verdict === 'fits')
     return isNear ? say('storm-edge', 'watch', 'storm-near-limit') : say('storm-in-range', 'fine')
   if (fit.verdict === 'pack') return say('storm-packed', 'watch', 'storm-pack-most')

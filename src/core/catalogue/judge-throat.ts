@@ -1,4 +1,4 @@
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import { packStrips } from '../specification/wrap-frame'
 import type { Size } from '../units/call-size'
 import { type Length, minus, plus, times } from '../units/length'
@@ -18,7 +18,7 @@ export function judgeThroat(throat: Length, { site, lengths }: Request): ThroatJ
     return { isWrong: true, reasons: [because('not-read', 'stop', { what: 'wall' }, 'completeness')], work: () => [] }
   const over = minus(throat, wall)
   const facts = { throat: { length: throat }, wall: { length: wall }, over: { length: over } }
-  const say = (code: ShapeCode, severity: Finding['severity'], rule: string, more: Finding['facts'] = {}) => [
+  const say = (code: ShapeCode, severity: Finding['severity'], rule: RuleId, more: Finding['facts'] = {}) => [
     because(code, severity, { ...facts, ...more }, rule),
   ]
   if (over < 0) return { isWrong: true, reasons: say('throat-too-small', 'stop', 'wrap'), work: () => [] }

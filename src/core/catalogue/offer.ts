@@ -1,5 +1,5 @@
 import { type Cure, cure } from '../base/cures'
-import type { Finding, Severity } from '../base/finding'
+import type { Finding, RuleId, Severity } from '../base/finding'
 import type { Bucks } from '../opening/bucks'
 import type { OpeningPoints } from '../opening/opening'
 import type { Pinch } from '../opening/pinch'
@@ -138,7 +138,7 @@ export function because<Code extends OfferCode>(
   code: Code,
   severity: Severity,
   facts: Finding['facts'],
-  rule: string,
+  rule: RuleId,
   cures: readonly Cure[] = [],
 ): Finding<Code> {
   return { code, place: 'unit', severity, facts, rule, cures }

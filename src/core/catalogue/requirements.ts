@@ -1,4 +1,4 @@
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import type { Material } from '../specification/wish-values'
 import { type Length, magnitude, minus } from '../units/length'
 import { because, type HardCode } from './offer'
@@ -7,7 +7,7 @@ import type { Request } from './request'
 /** Something a unit can miss whatever its size, judged by as much of its sheet as it looks at. */
 export type Requirement<Sheet> = (unit: Sheet, request: Request) => readonly Finding<HardCode>[]
 
-const fail = (code: HardCode, facts: Finding['facts'], rule: string): readonly Finding<HardCode>[] => [
+const fail = (code: HardCode, facts: Finding['facts'], rule: RuleId): readonly Finding<HardCode>[] => [
   because(code, 'stop', facts, rule),
 ]
 const NONE: readonly Finding<HardCode>[] = []
@@ -22,7 +22,7 @@ type Sided = { readonly hinges: 'left' | 'right' | 'both' | null }
 /** It is made with its hinges where they are wanted; a sheet that does not say it is asked, not refused. */
 export const hingeSide: Requirement<Sided> = ({ hinges }, { wishes }) =>
   wishes.hinges && hinges && hinges !== 'both' && hinges !== wishes.hinges
-    ? fail('hand-not-made', { made: hinges, wanted: wishes.hinges }, 'wish.hinges')
+    ? fail('hand-not-made', { made: hinges, wanted: wishes.hinges }, 'wish')
     : NONE
 
 export const hingeSideOrReversed: Requirement<Sided & { readonly reversible: boolean | null }> = (unit, request) =>
@@ -30,7 +30,7 @@ export const hingeSideOrReversed: Requirement<Sided & { readonly reversible: boo
 
 export const swingWay: Requirement<{ readonly swing: 'in' | 'out' | 'both' | null }> = ({ swing }, { wishes }) =>
   wishes.swing && swing && swing !== 'both' && swing !== wishes.swing
-    ? fail('swing-not-made', { made: swing, wanted: wishes.swing }, 'wish.swing')
+    ? fail('swing-not-made', { made: swing, wanted: wishes.swing }, 'wish')
     : NONE
 
 type Labelled = {
@@ -60,13 +60,11 @@ function isSolid({ material, leafThickness, details }: Labelled, { wishes, lengt
 
 export const madeOf: Requirement<{ readonly material: Material }> = ({ material }, { wishes }) =>
   wishes.material && material !== wishes.material
-    ? fail('material-other', { made: material, wanted: wishes.material }, 'wish.material')
+    ? fail('material-other', { made: material, wanted: wishes.material }, 'wish')
     : NONE
 
 export const boredAs: Requirement<{ readonly bore: string | null }> = ({ bore }, { wishes }) =>
-  wishes.bore && bore && bore !== wishes.bore
-    ? fail('bore-other', { made: bore, wanted: wishes.bore }, 'wish.bore')
-    : NONE
+  wishes.bore && bore && bore !== wishes.bore ? fail('bore-other', { made: bore, wanted: wishes.bore }, 'wish') : NONE
 
 /** Safety glass near the floor or a door, impact glass in a wind zone. A sheet silent on its glass is asked. */
 export const glassAs: Requirement<{ readonly glass: string | null }> = ({ glass }, { wishes }) => [
@@ -84,7 +82,7 @@ export const goesRoundWall: Requirement<{ readonly frameForm: string }> = ({ fra
 
 export const movesPanel: Requirement<{ readonly panels: 'OX' | 'XO' | 'both' }> = ({ panels }, { site }) =>
   site.panels && panels !== 'both' && panels !== site.panels
-    ? fail('panels-other', { made: panels, wanted: site.panels }, 'fact.moving-panel')
+    ? fail('panels-other', { made: panels, wanted: site.panels }, 'wish')
     : NONE
 
 type Locking = {
@@ -101,7 +99,7 @@ export const fitsLeaf: Requirement<Locking> = (unit, { site, lengths }) => {
   const { thicknessLeast: least, thicknessMost: most } = unit
   return [
     ...(read.function && unit.lockFunction !== read.function
-      ? fail('lock-function', { made: unit.lockFunction, wanted: read.function }, 'fact.lock-function')
+      ? fail('lock-function', { made: unit.lockFunction, wanted: read.function }, 'wish')
       : NONE),
     ...(magnitude(minus(unit.lockBackset, read.backset)) > limit
       ? fail(

@@ -1,6 +1,6 @@
 import { cure } from '../base/cures'
 import { type FigureRef, figureOf, type TradeNumbers } from '../base/figure'
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
@@ -69,7 +69,7 @@ function judgeTest(
   { lengths, numbers }: Pick<TestsRequest, 'lengths' | 'numbers'>,
 ): readonly Finding<HandoverCode>[] {
   if (verdict !== 'failed' || !entry) return []
-  const make = (code: HandoverCode, facts: Finding['facts'], rule: string): readonly Finding<HandoverCode>[] => [
+  const make = (code: HandoverCode, facts: Finding['facts'], rule: RuleId): readonly Finding<HandoverCode>[] => [
     {
       code,
       place: `test.${id}`,
@@ -79,7 +79,7 @@ function judgeTest(
       cures: [cure('test.again')],
     },
   ]
-  if (!limit || !entry.value) return make('test-failed', {}, id)
+  if (!limit || !entry.value) return make('test-failed', {}, 'look')
   const read = 'length' in entry.value ? entry.value : entry.value.number
   return make(
     'test-against-limit',

@@ -1,6 +1,6 @@
 import { cure } from '../base/cures'
+import type { TradeNumber } from '../base/figure'
 import type { Finding } from '../base/finding'
-import type { TradeNumber } from '../base/rule'
 import type { NetworkReading } from '../survey/network'
 import { waySlot } from '../survey/slots'
 import type { Way } from '../survey/ways'

@@ -1,5 +1,5 @@
+import type { TradeNumber } from '../base/figure'
 import type { Finding } from '../base/finding'
-import type { TradeNumber } from '../base/rule'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Survey } from '../survey/survey'
 import { WAY_READINGS } from '../survey/ways'

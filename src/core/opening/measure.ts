@@ -3,11 +3,12 @@ import type { TradeLengths } from '../base/trade-lengths'
 import type { Answer } from '../survey/answer'
 import { judgeSurvey, type SurveyCode } from '../survey/judge-survey'
 import type { LockFamily } from '../survey/lock-family'
-import { impossibleReadings, type ReadableCode } from '../survey/readable'
+import type { ReadableCode } from '../survey/readable'
 import type { Reading } from '../survey/reading'
 import { judgeSecond, type SecondCode } from '../survey/second-reading'
-import { type Survey, standingReadings, surveyOf } from '../survey/survey'
+import type { Survey } from '../survey/survey'
 import type { SurveyOf } from '../survey/survey-of'
+import { surveyTaken } from '../survey/survey-taken'
 import type { Way } from '../survey/ways'
 import { assumedHole, type MeasuringCode, type ModelledOpening, modelOpening } from './model-opening'
 
@@ -26,9 +27,7 @@ export function measure(
   lengths: TradeLengths,
   locks: readonly LockFamily[],
 ): Stage<Measured, MeasureCode> {
-  const { possible, findings } = impossibleReadings(standingReadings(readings, answers))
-  const own = possible.filter(one => one.occasion === 'survey')
-  const survey = surveyOf(way, own, answers)
+  const { survey, own, findings } = surveyTaken(way, readings, answers)
   const seconds = judgeSecond(own, lengths)
   const modelled = modelOpening(survey, lengths, {
     ways: asked.ways,

@@ -1,4 +1,4 @@
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { OpeningPoints } from '../opening/opening'
 import { goesThrough, placeUnit } from '../opening/place-unit'
@@ -38,7 +38,7 @@ type Say = (
   severity: Finding['severity'],
   place: string,
   facts: Finding['facts'],
-  rule: string,
+  rule: RuleId,
 ) => Finding<ReceiptCode>
 const say: Say = (code, severity, place, facts, rule) => ({ code, severity, place, facts, rule, cures: [] })
 

@@ -1,6 +1,6 @@
 import { type Cure, cure } from '../base/cures'
-import type { Finding } from '../base/finding'
-import type { TradeNumber } from '../base/rule'
+import type { TradeNumber } from '../base/figure'
+import type { Finding, RuleId } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey } from '../survey/survey'
 import { type Length, largestOf, magnitude, metresOf, smallestOf } from '../units/length'
@@ -147,7 +147,7 @@ const make = (
   place: string,
   severity: Finding['severity'],
   facts: Finding['facts'],
-  rule: string,
+  rule: RuleId,
   cures: readonly Cure[] = [],
 ): Finding<SealCode> => ({ code, place, severity, facts, rule, cures })
 

@@ -1,4 +1,4 @@
-import type { TradeNumber } from '../base/rule'
+import type { TradeNumber } from '../base/figure'
 import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { LogEntry } from '../log/log'

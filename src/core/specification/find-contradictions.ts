@@ -1,5 +1,5 @@
 import { cure } from '../base/cures'
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { readValue, type Survey } from '../survey/survey'
 import type { Wishes } from './wishes'
@@ -72,7 +72,7 @@ const PAIRS: Readonly<Record<Contradiction, (given: Given) => Pair | null>> = {
 }
 
 const labelOf = ({ old, wanted }: Given['label']): number => Math.max(old, wanted)
-const correct = (facts: Finding['facts'], rule: string): Pair => ({ severity: 'correct', facts, rule })
+const correct = (facts: Finding['facts'], rule: RuleId): Pair => ({ severity: 'correct', facts, rule })
 
 /** Wishes and findings that contradict each other, each pair by name. */
 export function findContradictions(

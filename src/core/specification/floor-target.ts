@@ -1,5 +1,4 @@
-import type { TradeLength } from '../base/rule'
-import type { TradeLengths } from '../base/trade-lengths'
+import type { TradeLength, TradeLengths } from '../base/trade-lengths'
 import type { Survey } from '../survey/survey'
 import type { Wishes } from './wishes'
 

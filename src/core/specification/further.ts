@@ -1,5 +1,5 @@
 import type { Cure } from '../base/cures'
-import type { Finding } from '../base/finding'
+import type { Finding, RuleId } from '../base/finding'
 import type { Step } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { AdjustedOpening } from '../opening/opening'
@@ -106,7 +106,7 @@ export function note(
   place: string,
   severity: Finding['severity'],
   facts: Finding['facts'],
-  rule: string,
+  rule: RuleId,
   cures: readonly Cure[] = [],
 ): Finding<FurtherCode> {
   return { code, place, severity, facts, rule, cures }

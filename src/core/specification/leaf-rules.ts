@@ -80,7 +80,7 @@ const CONSENT: ReadonlySet<string> = new Set(['rented', 'listed'])
 export const placeAsks: FurtherRule = ({ wishes }) => ({
   found: {},
   findings: wishes.settings.map(setting =>
-    note('setting', `setting.${setting}`, CONSENT.has(setting) ? 'correct' : 'watch', { setting }, setting, [
+    note('setting', `setting.${setting}`, CONSENT.has(setting) ? 'correct' : 'watch', { setting }, 'visit', [
       cure('code.ask-locally'),
     ]),
   ),

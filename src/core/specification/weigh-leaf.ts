@@ -1,4 +1,4 @@
-import type { Source, TradeLength } from '../base/rule'
+import type { Source } from '../base/rule'
 import { type Length, metresOf, minus } from '../units/length'
 
 /** How leaves are built, as far as their weight goes. */
@@ -22,6 +22,9 @@ export type ArealMass = { readonly kgPerM2: number; readonly source: Source }
 /** A class of hinge and the heaviest leaf it carries. */
 export type HingeClass = { readonly id: string; readonly mostKg: number; readonly source: Source }
 
+/** A length of the hinge trade, which no firm sets. */
+type HingeLength = { readonly id: string; readonly value: Length; readonly source: Source }
+
 /** What the trade knows of leaves and hinges. */
 export type HingeTrade = {
   readonly arealMass: Readonly<Record<Construction, ArealMass>>
@@ -30,9 +33,9 @@ export type HingeTrade = {
   /** Above this pull at the top hinge a long screw goes into the stud, N. */
   readonly longScrewAboveN: number
   /** A leaf up to this height has two hinges. */
-  readonly twoUpTo: TradeLength
+  readonly twoUpTo: HingeLength
   /** Each further piece of this height that is begun has one more. */
-  readonly oneMorePer: TradeLength
+  readonly oneMorePer: HingeLength
 }
 
 export type LeafMass = {

@@ -1,5 +1,5 @@
 import { type Cure, cure } from '../base/cures'
-import type { Finding, Severity } from '../base/finding'
+import type { Finding, RuleId, Severity } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
 import { type LockFamily, nearestLockFamily } from './lock-family'
 import type { SiteSlot } from './slots'
@@ -25,7 +25,7 @@ function make(
   place: Question,
   severity: Severity,
   facts: Facts,
-  rule: string,
+  rule: RuleId,
   cures: readonly Cure[],
 ): Finding<SurveyCode> {
   return { code, place, severity, facts, rule, cures }

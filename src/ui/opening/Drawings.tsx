@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import { withoutOpen } from '@/core/drawing/scene'
@@ -8,30 +8,31 @@ import { section } from '@/core/drawing/section'
 import { walkMarks } from '@/core/drawing/walk-marks'
 import { workStep } from '@/core/units/format-length'
 import { SceneView } from '../parts/SceneView'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
+import { tappable } from './names'
 import type { Selection } from './use-selection'
 
 const Exaggeration = dynamic(() => import('./Exaggeration'))
 
 type Props = {
-  readonly store: SheetStore
+  readonly store: WorkedStore
   readonly on: Selection
-  /** How many times deviations are drawn larger. */
-  readonly factor: number
-  readonly onFactor: (factor: number) => void
 }
 
 /** The cut through the sill; a kind of which nothing is read there, as inside the house, has no use for it. */
-function sectionOf(drawn: SheetStore['drawn'], isMeasured: boolean) {
+function sectionOf(drawn: WorkedStore['drawn'], isMeasured: boolean) {
   const whole = section(drawn)
   const hasSection = whole.marks.some(mark => mark.kind === 'reading')
   return { hasSection, section: isMeasured ? whole : withoutOpen(whole) }
 }
 
 /** The door from outside, from above, and cut through its sill, as the stage wants to see it. */
-export function Drawings({ store, on, factor, onFactor }: Props) {
-  const { drawn, sheet } = store
-  const { stage, question, selected, names, select } = on
+export function Drawings({ store, on }: Props) {
+  const { drawn, sheet, work } = store
+  const { stage, question, selected, select } = on
+  // How many times deviations are drawn larger.
+  const [factor, setFactor] = useState(8)
+  const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
   const { step } = sheet.job
   const exaggerates = stage === 'diagnose' || stage === 'fit'
   const scenes = useMemo(
@@ -56,7 +57,7 @@ export function Drawings({ store, on, factor, onFactor }: Props) {
       {scenes.hasSection && (
         <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
       )}
-      <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={onFactor} />}</div>
+      <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
     </>
   )
 }

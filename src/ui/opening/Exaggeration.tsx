@@ -1,5 +1,6 @@
 'use client'
-import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components'
+import { Label } from 'react-aria-components/Label'
+import { Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components/Slider'
 import { styled } from 'styled-components'
 
 const Bar = styled(Slider)`

@@ -1,5 +1,8 @@
 'use client'
-import { Button, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components'
+import { Button } from 'react-aria-components/Button'
+import { Dialog } from 'react-aria-components/Dialog'
+import { Heading } from 'react-aria-components/Heading'
+import { Modal, ModalOverlay } from 'react-aria-components/Modal'
 import { styled } from 'styled-components'
 
 const KEYS = [

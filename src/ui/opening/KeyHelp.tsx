@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { Button } from 'react-aria-components'
+import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 
 const KeyDialog = dynamic(() => import('./KeyDialog'), { ssr: false })

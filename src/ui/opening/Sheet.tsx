@@ -1,40 +1,40 @@
 'use client'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useEffect, useRef, useState } from 'react'
+import { memo, useDeferredValue, useEffect, useRef } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
-import { goesIn } from '@/core/catalogue/judge-unit'
-import { idleStages, progressOf } from '@/core/progress'
+import type { Glance } from '@/core/glance'
 import type { OpeningSheet } from '@/core/sheet'
 import { STAGE_NAMES } from '@/words/names'
 import { rowWords } from '@/words/rows'
-import { ClashNote } from '../parts/ClashNote'
 import { Button, Quiet } from '../parts/controls'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from '../sheet/layout'
-import type { StageProps } from '../sheet/stage-props'
+import type { ReadProps } from '../sheet/stage-props'
 import { useDevices } from '../sheet/use-devices'
+import { MeasureLadder } from '../stages/Measure'
 import { type SheetStore, useSheet } from '../store/use-sheet'
-import { Drawings } from './Drawings'
 import { KeyHelp } from './KeyHelp'
-import { loadPanes, PANES } from './panes'
+import type { LaterProps } from './Later'
 import { useSelection } from './use-selection'
 import type { useSheetKeys } from './use-sheet-keys'
 
-const Compare = dynamic(() => import('../stages/Compare'))
+const ClashNote = dynamic(() => import('../parts/ClashNote').then(one => one.ClashNote), { ssr: false })
+
+// The work, and all that shows it: loaded behind what is needed to read and type.
+const Later = memo(dynamic(() => import('./Later')))
+
+type Props = { readonly initial: OpeningSheet; readonly glance: Glance; readonly stage: Stage }
 
 /** The sheet of one opening: one live drawing, seven stages on it. */
-export function Sheet({ initial, stage: first }: { readonly initial: OpeningSheet; readonly stage: Stage }) {
-  const store = useSheet(initial)
+export function Sheet({ initial, glance: atFirst, stage: first }: Props) {
+  const store = useSheet(initial, atFirst)
   const devices = useDevices()
-  const [factor, setFactor] = useState(8)
   const on = useSelection(store, first)
   const { stage } = on
-  const { sheet, records, work } = store
-  const progress = progressOf(work, records)
-  const idle = idleStages(work.door)
-  const isIdle = (one: Stage) => idle.has(one)
-  const [LadderPane, FindingsPane] = PANES[stage]
-  const pane: StageProps = {
+  const { sheet, glance } = store
+  const { progress } = glance
+  const isIdle = (one: Stage) => glance.idle.includes(one)
+  const pane: ReadProps = {
     store,
     devices,
     selected: on.selected,
@@ -46,7 +46,6 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
     direction: on.direction,
     onDirection: on.turnTo,
   }
-  useLatePanes()
   return (
     <main>
       <SheetHead sheet={sheet} stage={stage} help={on.help} />
@@ -54,7 +53,13 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
       <Troubles store={store} />
       <Grid>
         <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
-          {isIdle(stage) ? <Quiet>{idleWords(work.door)}</Quiet> : <LadderPane {...pane} />}
+          {isIdle(stage) ? (
+            <Quiet>{idleWords(glance)}</Quiet>
+          ) : stage === 'measure' ? (
+            <MeasureLadder {...pane} />
+          ) : (
+            <Behind part="ladder" pane={pane} on={on} />
+          )}
           {progress.done.includes(stage) && progress.stage !== stage && (
             <div className="next" style={{ paddingTop: 8 }}>
               <Button onPress={() => on.show(progress.stage)}>
@@ -64,32 +69,27 @@ export function Sheet({ initial, stage: first }: { readonly initial: OpeningShee
           )}
         </Side>
         <Middle className="middle">
-          {stage === 'order' && work.order.value.offers.some(goesIn) ? (
-            <Compare store={store} />
-          ) : (
-            <Drawings store={store} on={on} factor={factor} onFactor={setFactor} />
-          )}
+          <Behind part="middle" pane={pane} on={on} />
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
-          {!isIdle(stage) && <FindingsPane {...pane} />}
+          {!isIdle(stage) && <Behind part="findings" pane={pane} on={on} />}
         </Side>
       </Grid>
     </main>
   )
 }
 
-const idleWords = ({ takes }: SheetStore['work']['door']): string =>
-  takes.length === 0
-    ? 'The old door stays: nothing is ordered or set here.'
-    : 'The leaf and its opening stay as they are: nothing is to be done here.'
-
-/** The other stages are loaded once this one is there. */
-function useLatePanes(): void {
-  useEffect(() => {
-    const timer = setTimeout(loadPanes, 300)
-    return () => clearTimeout(timer)
-  }, [])
+/** What shows the work. Until it is loaded it stands as the page brought it, and what is typed meanwhile reaches it when it is there. */
+function Behind(props: LaterProps) {
+  const { store } = props.pane
+  const behind = useDeferredValue(props)
+  return <Later {...(store.isWorked ? props : behind)} />
 }
+
+const idleWords = ({ isOrdered }: Glance): string =>
+  isOrdered
+    ? 'The leaf and its opening stay as they are: nothing is to be done here.'
+    : 'The old door stays: nothing is ordered or set here.'
 
 type HeadProps = {
   readonly sheet: OpeningSheet

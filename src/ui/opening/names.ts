@@ -5,16 +5,7 @@ import type { Work } from '@/core/work'
 import { shimName, sideName } from '@/words/names'
 import { directionWords, slotName } from '@/words/walk'
 import { directionId } from '../sheet/direction'
-
-/** What a tap on the drawing says of the hand: one of its two facts. */
-export const HAND_FACTS: Readonly<
-  Record<string, readonly ['hinges', 'left' | 'right'] | readonly ['swing', 'in' | 'out']>
-> = {
-  'hand.left': ['hinges', 'left'],
-  'hand.right': ['hinges', 'right'],
-  'hand.in': ['swing', 'in'],
-  'hand.out': ['swing', 'out'],
-}
+import { HAND_FACTS } from './hand-facts'
 
 const HAND_NAMES: readonly (readonly [string, string])[] = [
   ['hand.left', 'Hinges on the left, seen from outside'],

@@ -3,7 +3,8 @@ import dynamic from 'next/dynamic'
 import type { ComponentType } from 'react'
 import type { Stage } from '@/core/base/stages'
 import type { StageProps } from '../sheet/stage-props'
-import { MeasureFindings, MeasureLadder } from '../stages/Measure'
+import { MeasureLadder } from '../stages/Measure'
+import { MeasureFindings } from '../stages/MeasureFindings'
 
 const LATER = {
   diagnose: () => import('../stages/Diagnose'),

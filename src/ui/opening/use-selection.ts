@@ -2,13 +2,14 @@
 import { useRouter } from 'next/navigation'
 import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import type { Stage } from '@/core/base/stages'
+import { isSlot } from '@/core/survey/slots'
 import { isAnswered } from '@/core/survey/survey'
 import { ladderFor } from '@/core/survey/survey-of'
 import { type Direction, directionOf } from '../sheet/direction'
 import { nextOpen } from '../sheet/selection'
 import { keptDraft } from '../store/outbox'
 import type { SheetStore } from '../store/use-sheet'
-import { HAND_FACTS, tappable } from './names'
+import { HAND_FACTS } from './hand-facts'
 import { useSheetKeys } from './use-sheet-keys'
 
 export type Selection = ReturnType<typeof useSelection>
@@ -20,11 +21,9 @@ export function useSelection(store: SheetStore, first: Stage) {
   const [selected, setSelected] = useState<string | null>(null)
   const [direction, setDirection] = useState<Direction | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
-  const { sheet, work } = store
-  const { survey } = work.measure.value
-  const ladder = useMemo(() => ladderFor(work.door.survey, survey.way), [work.door, survey.way])
+  const { sheet, survey, glance } = store
+  const ladder = useMemo(() => ladderFor(glance.asked, survey.way), [glance.asked, survey.way])
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
-  const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
   useKeptDraft(sheet.opening.id, setSelected)
   useFieldOnArrival(stage === 'measure' && nextOpen(ladder, survey, null) !== null, inputRef)
   const show = (next: Stage) => {
@@ -44,7 +43,7 @@ export function useSelection(store: SheetStore, first: Stage) {
     if (hand) return store.save('wishes', { [hand[0]]: hand[1] })
     if (id !== selected) setDirection(null)
     setSelected(id)
-    if (id && names.has(id) && (stage === 'measure' || stage === 'seal')) focus()
+    if (id && isRead(id) && (stage === 'measure' || stage === 'seal')) focus()
   }
   /** Goes to a stage and to a place there: of a reading, the first that is asked about it. */
   const goTo = (next: Stage, place: string) => {
@@ -67,8 +66,11 @@ export function useSelection(store: SheetStore, first: Stage) {
     onUndo: store.undo,
     onNeighbour: by => go(by < 0 ? sheet.neighbours.before : sheet.neighbours.after),
   })
-  return { stage, selected, direction, question, names, inputRef, help, show, select, turnTo, light: setSelected, goTo }
+  return { stage, selected, direction, question, inputRef, help, show, select, turnTo, light: setSelected, goTo }
 }
+
+/** Whether something is read at a place of the drawing. */
+const isRead = (id: string): boolean => isSlot(id) || id.startsWith('seal.')
 
 /** Whoever comes to measure with a keyboard, and has something left to read, types at once. By touch nothing is focused: a keyboard would cover the drawing. */
 function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement | null>): void {

@@ -8,7 +8,7 @@ import {
   type SortDescriptor,
   TableBody,
   TableHeader,
-} from 'react-aria-components'
+} from 'react-aria-components/Table'
 import { styled } from 'styled-components'
 import { UNIT_KINDS, type UnitKind } from '@/core/base/kinds'
 import type { FoundUnits, ListedUnit } from '@/server/search-catalogue'

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { FileTrigger } from 'react-aria-components'
+import { FileTrigger } from 'react-aria-components/FileTrigger'
 import { styled } from 'styled-components'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { BareNumbers } from '../parts/BareNumbers'

@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { type FormEvent, useState } from 'react'
-import { FileTrigger } from 'react-aria-components'
+import { FileTrigger } from 'react-aria-components/FileTrigger'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { newJob } from '@/core/survey/new-job'

@@ -2,6 +2,7 @@
 import { type FormEvent, useMemo, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
+import { figureOf } from '@/core/base/figure'
 import { USUAL_KIND } from '@/core/base/kinds'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
@@ -150,6 +151,7 @@ function SoFar({ id, readings, slot, onPick }: SoFarProps) {
       <FindingList
         findings={done.measure.findings}
         step="1/16"
+        figure={one => figureOf(one, done.terms.lengths, TRADE.numbers)}
         selected={slot}
         onSelect={() => undefined}
         empty="Nothing stands against the readings so far."

@@ -1,20 +1,25 @@
 'use client'
+import { useState } from 'react'
 import { styled } from 'styled-components'
 import { type Cure, stageOf } from '@/core/base/cures'
+import type { Figure, FigureRef } from '@/core/base/figure'
 import type { Finding } from '@/core/base/finding'
 import type { Stage } from '@/core/base/stages'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
 import { findingWords } from '@/words/findings'
+import { ruleReason } from '@/words/rules'
 import { SeverityMark } from './SeverityMark'
 
 const Item = styled.li<{ $lit: boolean }>`
-  display: grid; grid-template-columns: 24px 1fr; gap: 2px 4px; padding: 9px 8px; border-top: 1px solid var(--rule); cursor: pointer;
+  display: grid; grid-template-columns: 24px 1fr auto; gap: 2px 4px; align-items: start; padding: 9px 8px; border-top: 1px solid var(--rule); cursor: pointer;
   &:first-child { border-top: none; }
   ${p => p.$lit && 'background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink);'}
   strong { font-weight: 650; line-height: 1.3; }
-  .why { grid-column: 2; font-size: 15px; color: var(--quiet); }
-  .cure { grid-column: 2; font-size: 15px; }
+  .why { order: 1; grid-column: 2 / -1; font-size: 15px; color: var(--quiet); }
+  .rule { order: 2; grid-column: 2 / -1; font-size: 14px; border-left: 2px solid var(--rule); padding-left: 8px; margin: 2px 0 4px; }
+  .cure { order: 3; grid-column: 2 / -1; font-size: 15px; }
+  button.ask { border: none; background: none; min-height: 44px; min-width: 44px; margin: -10px 0; padding: 0 2px; color: var(--blue); cursor: pointer; font-size: 15px; text-decoration: underline; text-underline-offset: 3px; }
   .cure::before { content: '→ '; color: var(--quiet); }
   button.cure { border: none; background: none; padding: 8px 0; min-height: 44px; text-align: left; color: var(--blue); cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
 `
@@ -22,6 +27,8 @@ const Item = styled.li<{ $lit: boolean }>`
 type Props = {
   readonly findings: readonly Finding<FindingCode>[]
   readonly step: DisplayStep
+  /** The trade's figures as they hold here: what a finding was judged by answers “why?”. */
+  readonly figure: (id: FigureRef) => Figure
   readonly selected: string | null
   readonly onSelect: (place: string) => void
   readonly empty: string
@@ -32,7 +39,7 @@ type Props = {
 }
 
 /** Judgements, the worst on top: mark, figure, limit, why, and the cure. */
-export function FindingList({ findings, step, selected, onSelect, empty, onGo, here }: Props) {
+export function FindingList({ findings, step, figure, selected, onSelect, empty, onGo, here }: Props) {
   if (findings.length === 0) return <p style={{ color: 'var(--quiet)' }}>{empty}</p>
   return (
     <ul>
@@ -47,6 +54,7 @@ export function FindingList({ findings, step, selected, onSelect, empty, onGo, h
           >
             <SeverityMark severity={one.severity} />
             <strong>{title}</strong>
+            <Rule of={title} text={ruleReason(one.rule, figure, step)} />
             <p className="why">{why}</p>
             {one.cures.slice(0, 2).map((cure, i) => (
               <CureLine
@@ -60,6 +68,28 @@ export function FindingList({ findings, step, selected, onSelect, empty, onGo, h
         )
       })}
     </ul>
+  )
+}
+
+/** What it was judged by, for who asks. */
+function Rule({ of, text }: { readonly of: string; readonly text: string }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <button
+        type="button"
+        className="ask"
+        aria-expanded={open}
+        aria-label={`Why ${of}?`}
+        onClick={event => {
+          event.stopPropagation()
+          setOpen(!open)
+        }}
+      >
+        why?
+      </button>
+      {open && <p className="rule">{text}</p>}
+    </>
   )
 }
 

@@ -1,5 +1,5 @@
 'use client'
-import { Button } from 'react-aria-components'
+import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 import { type KeypadParts, partsOf, withParts } from './keypad-text'
 

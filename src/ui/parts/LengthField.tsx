@@ -2,7 +2,7 @@
 import { Keyboard } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import { type RefObject, useEffect, useId, useState } from 'react'
-import { Button } from 'react-aria-components'
+import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 import type { Issue } from '@/core/outcome'
 import { WORK_STEPS } from '@/core/units/format-length'

@@ -1,5 +1,5 @@
 'use client'
-import { FileTrigger } from 'react-aria-components'
+import { FileTrigger } from 'react-aria-components/FileTrigger'
 import { styled } from 'styled-components'
 import type { Photo } from '@/core/survey/photo'
 import type { PhotoPlace } from '@/core/survey/photo-place'

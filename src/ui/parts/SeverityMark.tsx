@@ -1,5 +1,5 @@
 import type { Severity } from '@/core/base/finding'
-import { SEVERITY_WORDS } from '@/words/findings'
+import { SEVERITY_WORDS } from '@/words/severities'
 
 const SHAPES: Readonly<Record<Severity, React.ReactNode>> = {
   fine: <circle cx="9" cy="9" r="6" fill="none" strokeWidth="2.4" />,

@@ -1,6 +1,6 @@
 'use client'
 import { type ReactNode, useState } from 'react'
-import { Button } from 'react-aria-components'
+import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 import type { Trace } from '@/core/base/trace'
 import type { HandTrace } from '@/core/specification/handing'

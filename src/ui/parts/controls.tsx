@@ -1,5 +1,7 @@
 'use client'
-import { Button as AriaButton, Label, Radio, RadioGroup } from 'react-aria-components'
+import { Button as AriaButton } from 'react-aria-components/Button'
+import { Label } from 'react-aria-components/Label'
+import { Radio, RadioGroup } from 'react-aria-components/RadioGroup'
 import { styled } from 'styled-components'
 
 /** The one thing to do: solid. Everything else: plain. */

@@ -7,7 +7,7 @@ import { formatLength, WORK_STEPS } from '@/core/units/format-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { allowanceName } from '@/words/traces'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
   pocket: ['rebate', 'drop-pocket'],
@@ -28,7 +28,7 @@ const Line = styled.div`
 `
 
 /** The allowances this opening's size stands on, to be replaced by its own figures. An empty field goes back to the trade's. */
-export function AllowanceFields({ store }: { readonly store: SheetStore }) {
+export function AllowanceFields({ store }: { readonly store: WorkedStore }) {
   const { way } = store.records.wishes
   const ids = [
     ...new Set([...BY_WAY[way], 'room-width', 'room-height', 'wall-spare', 'floor-target'] as TradeLengthId[]),
@@ -43,7 +43,7 @@ export function AllowanceFields({ store }: { readonly store: SheetStore }) {
   )
 }
 
-function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly store: SheetStore }) {
+function AllowanceField({ id, store }: { readonly id: TradeLengthId; readonly store: WorkedStore }) {
   const { unit } = store.sheet.job
   const own = store.records.allowances
   const standing = store.work.terms.lengths[id]

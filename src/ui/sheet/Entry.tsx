@@ -20,10 +20,10 @@ import { LEVELS, readingFrom, usualLevel } from './instrument'
 import { Manner } from './Manner'
 import { NowAsked } from './NowAsked'
 import { SkipBar } from './SkipBar'
-import type { StageProps } from './stage-props'
+import type { ReadProps } from './stage-props'
 import { useTape } from './use-tape'
 
-type Props = Pick<StageProps, 'store' | 'devices' | 'direction' | 'onDirection'> & {
+type Props = Pick<ReadProps, 'store' | 'devices' | 'direction' | 'onDirection'> & {
   readonly slot: Slot
   /** What stands read so far, and for which occasion it is read now. */
   readonly survey: Survey

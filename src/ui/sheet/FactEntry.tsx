@@ -30,7 +30,7 @@ type Props = {
 export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
   const answers = useRef<HTMLDivElement>(null)
   const choices = choicesOf(slot)
-  const standing = store.work.measure.value.survey.facts.get(slot)?.code
+  const standing = store.survey.facts.get(slot)?.code
   // biome-ignore lint/correctness/useExhaustiveDependencies: each question anew
   useEffect(() => {
     if (takesFocus) answers.current?.querySelector<HTMLElement>('button, input')?.focus({ preventScroll: true })

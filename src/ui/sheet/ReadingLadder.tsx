@@ -42,7 +42,7 @@ export function ReadingLadder<Q extends Question>({
   order,
 }: Props<Q>) {
   const select = useStable(onSelect as (slot: Question) => void)
-  const doubts = doubtsOf(store.work.measure.findings)
+  const { doubts } = store.glance
   const list = useSelectedInSight(selected)
   const done = slots.filter(slot => isAnswered(survey, slot)).length
   return (
@@ -66,7 +66,7 @@ export function ReadingLadder<Q extends Question>({
             isSkipped={survey.skipped.has(slot)}
             isSelected={slot === selected}
             storing={storingOf(slot, survey, store)}
-            doubt={doubts.get(slot)}
+            doubt={doubts[slot]}
             swing={swings?.get(slot)}
             code={isFactSlot(slot) ? survey.facts.get(slot)?.code : undefined}
             value={isFactSlot(slot) ? undefined : survey.bySlot.get(slot)?.value}
@@ -149,17 +149,6 @@ function RowValue({ code, value, step }: RowProps) {
       <Figure value={value} step={readStep(value, step)} />
     </span>
   )
-}
-
-/** The mark of each reading that a finding is about; one finding may be about several. */
-function doubtsOf(findings: SheetStore['work']['measure']['findings']): ReadonlyMap<string, Severity> {
-  const marks = new Map<string, Severity>()
-  for (const { code, severity, place, facts } of [...findings].reverse()) {
-    // What nothing else checks is said beside the ladder: it would turn every row amber.
-    if (severity === 'fine' || code === 'reading-unchecked') continue
-    for (const one of [place, ...String(facts.slot ?? '').split(' ')]) marks.set(one, severity)
-  }
-  return marks
 }
 
 /** What became of the row that stands for a question; a skip is a row too. */

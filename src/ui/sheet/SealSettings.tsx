@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 const FIELDS = [
   ['heatingDegreeDays', 'Heating degree days, K·day', 12_000],
@@ -8,7 +8,7 @@ const FIELDS = [
 ] as const
 
 /** What a year's heat depends on: the climate and the price. */
-export function SealSettings({ store }: { readonly store: SheetStore }) {
+export function SealSettings({ store }: { readonly store: WorkedStore }) {
   return (
     <>
       <h3>Climate and price</h3>

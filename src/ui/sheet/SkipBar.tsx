@@ -31,7 +31,7 @@ export function SkipBar({ slot, store, onSkipped, onMove }: Props) {
     setOpen(false)
     setNote('')
   }, [slot])
-  const skipped = store.work.measure.value.survey.skipped.get(slot)
+  const skipped = store.survey.skipped.get(slot)
   return (
     <Bar>
       <div className="line walk">

@@ -1,11 +1,12 @@
 import type { RefObject } from 'react'
 import type { Stage } from '@/core/base/stages'
 import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 import type { Direction } from './direction'
 import type { DeviceStore } from './use-devices'
 
-/** What every stage gets: the store, what is selected, and how to select something else. */
-export type StageProps = {
+/** What reading gets: the store, what is selected, and how to select something else. */
+export type ReadProps = {
   readonly store: SheetStore
   readonly devices: DeviceStore
   readonly selected: string | null
@@ -21,3 +22,6 @@ export type StageProps = {
   readonly direction: Direction | null
   readonly onDirection: (direction: Direction | null) => void
 }
+
+/** What every stage gets: the same with the work. */
+export type StageProps = ReadProps & { readonly store: WorkedStore }

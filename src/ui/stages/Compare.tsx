@@ -11,7 +11,7 @@ import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Money, useMoney } from '../parts/Money'
 import { SceneView } from '../parts/SceneView'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 import { type Compared, choiceOf, comparedOffers } from './comparing'
 
 const Columns = styled.div<{ $count: number }>`
@@ -38,7 +38,7 @@ export function earliestDay(today: Date, days: number): Date {
 }
 
 /** Two or three units side by side, each drawn in the opening, with what it costs over the cheapest in money, days and work. */
-export default function Compare({ store }: { readonly store: SheetStore }) {
+export default function Compare({ store }: { readonly store: WorkedStore }) {
   const { offers, chosen } = store.work.order.value
   const compared = comparedOffers(offers, store.comparing, chosen)
   const cheapest = compared.reduce<Offer | null>(
@@ -75,7 +75,7 @@ type CandidateProps = {
   readonly cheapest: Offer
   readonly isChosen: boolean
   readonly today: Date | null
-  readonly store: SheetStore
+  readonly store: WorkedStore
   readonly beside: readonly Compared[]
 }
 

@@ -8,14 +8,14 @@ import { issueWords } from '@/words/issues'
 import { Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 /** Three, four, five: by hand, by what a tape is marked with. */
 const USUAL = { in: ['36', '48', '60'], mm: ['900', '1200', '1500'] } as const
 const NAMES = ['One leg', 'The other leg', 'From end to end'] as const
 
 /** Whether a corner is square, by marks along its legs and the tape between them. */
-export default function CornerPanel({ store }: { readonly store: SheetStore }) {
+export default function CornerPanel({ store }: { readonly store: WorkedStore }) {
   const { unit, step } = store.sheet.job
   const [typed, setTyped] = useState<readonly string[]>(USUAL[unit])
   const read = typed.map(text => parseLength(text, { unit }))

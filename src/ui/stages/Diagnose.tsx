@@ -47,6 +47,7 @@ export function DiagnoseFindings({ store, selected, onSelect, onGo, stage }: Sta
         <FindingList
           findings={[...measure.findings, ...diagnose.findings]}
           step={finerStep(store.sheet.job.step)}
+          figure={store.figure}
           selected={selected}
           onSelect={onSelect}
           onGo={onGo}

@@ -6,9 +6,9 @@ import { findingWords } from '@/words/findings'
 import { Button, Quiet } from '../parts/controls'
 import { ReasonLine } from '../parts/ReasonLine'
 import { SeverityMark } from '../parts/SeverityMark'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
-type Props = { readonly store: SheetStore; readonly order: readonly Finding<OrderCode>[] }
+type Props = { readonly store: WorkedStore; readonly order: readonly Finding<OrderCode>[] }
 
 const keyOf = ({ facts, place }: Finding) => waiverOf({ code: String(facts.of), place })
 

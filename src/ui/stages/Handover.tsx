@@ -181,6 +181,7 @@ export function HandoverFindings({ store, selected, onSelect, onGo, stage }: Sta
         <FindingList
           findings={findings}
           step={job.step}
+          figure={store.figure}
           selected={selected}
           onSelect={onSelect}
           onGo={onGo}

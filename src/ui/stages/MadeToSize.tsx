@@ -8,10 +8,10 @@ import { CopyText } from '../parts/CopyText'
 import { Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { UnitForm } from '../parts/UnitForm'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 /** Where nothing fits: what a maker is asked to make, and its answer entered by hand, to be judged and ordered like any other unit. */
-export default function MadeToSize({ store }: { readonly store: SheetStore }) {
+export default function MadeToSize({ store }: { readonly store: WorkedStore }) {
   const { sheet, work, records } = store
   const { opening, job } = sheet
   const { door, specify, order } = work

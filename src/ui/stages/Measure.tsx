@@ -1,47 +1,25 @@
 'use client'
-import dynamic from 'next/dynamic'
-import { useEffect, useMemo, useState } from 'react'
-import { whatDecides } from '@/core/ask-work'
-import { unsound } from '@/core/specification/visit'
+import { useEffect, useState } from 'react'
 import { isFactSlot } from '@/core/survey/facts'
-import { isOfDelivery } from '@/core/survey/photo-place'
-import type { Reading } from '@/core/survey/reading'
-import { isSlot, waySlot } from '@/core/survey/slots'
-import { historyOf, isAnswered, struckIn } from '@/core/survey/survey'
+import { isAnswered } from '@/core/survey/survey'
 import { ladderFor, type Question } from '@/core/survey/survey-of'
-import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
-import { slotName } from '@/words/walk'
-import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
-import { Disclosure } from '../parts/Disclosure'
-import { FindingList } from '../parts/FindingList'
-import { Behind } from '../sheet/Behind'
+import type { Length } from '@/core/units/length'
 import { Entry } from '../sheet/Entry'
 import { FactEntry } from '../sheet/FactEntry'
-import { History } from '../sheet/History'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { neighbourOf, nextOpen } from '../sheet/selection'
-import type { StageProps } from '../sheet/stage-props'
-import { TAPES, useTape } from '../sheet/use-tape'
-
-// What is not needed to read is loaded behind what is.
-const DevicePanel = dynamic(() => import('../sheet/DevicePanel').then(one => one.DevicePanel), { ssr: false })
-const VisitPanel = dynamic(() => import('./VisitPanel'), { ssr: false })
-const Photos = dynamic(() => import('../sheet/Photos').then(one => one.Photos), { ssr: false })
-const ReadingsFile = dynamic(() => import('../sheet/ReadingsFile').then(one => one.ReadingsFile), { ssr: false })
+import type { ReadProps } from '../sheet/stage-props'
 
 type Order = 'walk' | 'decides'
 
-export function MeasureLadder(stage: StageProps) {
+export function MeasureLadder(stage: ReadProps) {
   const { store, selected, onSelect, onShow } = stage
-  const { survey, model } = store.work.measure.value
-  const asked = store.work.door.survey
+  const { survey } = store
+  const { asked } = store.glance
   const [order, setOrder] = useState<Order>('walk')
   const [byKeyboard, setByKeyboard] = useState(false)
   const walk = ladderFor(asked, survey.way)
-  const decided = useMemo(() => (order === 'decides' ? whatDecides(store.work) : []), [order, store.work])
-  const swings = new Map<Question, (typeof decided)[number]['swing']>(
-    decided.map(one => [waySlot(model?.way ?? survey.way, one.name), one.swing]),
-  )
+  const swings = useSwings(store, order === 'decides')
   const first = [...swings.keys()].filter(one => walk.includes(one))
   const slots = order === 'decides' ? [...first, ...walk.filter(one => !swings.has(one))] : walk
   const slot = slots.find(one => one === selected) ?? firstToTake(slots, stage)
@@ -78,151 +56,24 @@ export function MeasureLadder(stage: StageProps) {
   )
 }
 
-/** The first look, with how much was said. */
-function visitTitle({ visit, settings }: StageProps['store']['records']['wishes']): string {
-  const said =
-    visit.reasons.length + settings.length + (visit.stays?.length ?? 0) + visit.obstacles.length + unsound(visit).length
-  return said > 0 ? `The first look: ${said} said` : 'The first look: why, where, what stays'
-}
-
 /** What to take first: the reading that disagrees with the rest, else the next open one, else one that was skipped. */
-function firstToTake(slots: readonly Question[], { store }: StageProps): Question {
-  const { value, findings } = store.work.measure
-  const suspect = findings.find(one => one.code === 'reading-suspect')?.place
+function firstToTake(slots: readonly Question[], { store }: ReadProps): Question {
+  const { survey, glance } = store
   return (
-    slots.find(one => one === suspect) ??
-    nextOpen(slots, value.survey, null) ??
-    slots.find(one => !isAnswered(value.survey, one)) ??
+    slots.find(one => one === glance.suspect) ??
+    nextOpen(slots, survey, null) ??
+    slots.find(one => !isAnswered(survey, one)) ??
     slots[0]!
   )
 }
 
-export function MeasureFindings(pane: StageProps) {
-  const { store } = pane
-  const { work, sheet, records } = store
-  const { way } = records.wishes
-  const { ways } = work.door.survey
-  return (
-    <>
-      <Behind of={Said} pane={pane} />
-      <Panel>
-        <Disclosure title={visitTitle(records.wishes)}>
-          <VisitPanel store={store} />
-        </Disclosure>
-      </Panel>
-      <Panel>
-        <h2>{FAMILY_NAMES[sheet.opening.family].name}</h2>
-        {ways.length > 1 ? (
-          <Choice
-            label={WAY_NAMES[way].when}
-            value={way}
-            options={ways.map(one => [one, WAY_NAMES[one].name])}
-            onChange={next => store.save('wishes', { way: next })}
-          />
-        ) : (
-          <Quiet>{WAY_NAMES[way].when}</Quiet>
-        )}
-        <Quiet>Left and right are always as seen from outside.</Quiet>
-      </Panel>
-      <Panel>
-        <h2>Who and with what</h2>
-        <Choice
-          label="Read by"
-          value={store.reader}
-          options={sheet.members.map(name => [name, name])}
-          onChange={store.setReader}
-        />
-        <TapeChoice unit={sheet.job.unit} />
-      </Panel>
-      <Behind of={Beside} pane={pane} />
-    </>
-  )
-}
+const NO_SWINGS: ReadonlyMap<Question, Length> = new Map()
 
-/** What the readings say, and what was read at the selected place. */
-function Said({ store, selected, onSelect, onGo, stage }: StageProps) {
-  const { measure, specify } = store.work
-  const { sheet } = store
-  const places = new Set(['ways-agree', 'ways-disagree'])
-  const findings = [...measure.findings, ...specify.findings.filter(one => places.has(one.code))]
-  return (
-    <>
-      <Panel>
-        <h2>What the readings say</h2>
-        <FindingList
-          findings={findings}
-          step={sheet.job.step}
-          selected={selected}
-          onSelect={onSelect}
-          onGo={onGo}
-          here={stage}
-          empty={
-            measure.value.model
-              ? 'The readings agree with each other.'
-              : 'One width and one height, and the opening is drawn to scale.'
-          }
-        />
-      </Panel>
-      <History
-        history={historyHere(selected, sheet)}
-        struck={struckIn(sheet.answers)}
-        unit={sheet.job.unit}
-        onStrike={({ id, slot }, note) => void store.addAnswer({ slot, kind: 'withdrawn', code: id, note })}
-      />
-    </>
-  )
-}
-
-/** What is beside the readings: devices, photos, papers. */
-const Beside = ({ store, devices, selected }: StageProps) => (
-  <>
-    <DevicePanel devices={devices} />
-    <Photos store={store} question={selectedQuestion(selected, store.records.wishes.way, store.work.door.survey)} />
-    <PapersPanel store={store} />
-  </>
-)
-
-function PapersPanel({ store }: Pick<StageProps, 'store'>) {
-  const { opening, photos } = store.sheet
-  const address = `/api/openings/${opening.id}`
-  return (
-    <Panel>
-      <h2>Papers and files</h2>
-      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
-        <ButtonLink href={`${address}/measure.pdf`}>Measure sheet, PDF</ButtonLink>
-        {photos.some(one => !isOfDelivery(one)) && (
-          <ButtonLink href={`${address}/measure.pdf?photos=yes`}>With photos, PDF</ButtonLink>
-        )}
-        <ButtonLink href={`${address}/measure.pdf?blank=yes`}>Blank sheet, PDF</ButtonLink>
-        <ButtonLink href={`${address}/readings.csv`}>Readings, CSV</ButtonLink>
-        <ButtonLink href={`${address}/readings.json`}>Readings, JSON</ButtonLink>
-      </div>
-      <ReadingsFile store={store} />
-    </Panel>
-  )
-}
-
-function historyHere(selected: string | null, { readings }: StageProps['store']['sheet']): readonly Reading[] {
-  return selected === null || !isSlot(selected) ? [] : historyOf(selected, readings)
-}
-
-function selectedQuestion(
-  selected: string | null,
-  way: Parameters<typeof ladderFor>[1],
-  asked: Parameters<typeof ladderFor>[0],
-): { readonly question: Question; readonly name: string } | null {
-  const question = ladderFor(asked, way).find(one => one === selected)
-  return question ? { question, name: slotName(question) } : null
-}
-
-function TapeChoice({ unit }: { readonly unit: 'in' | 'mm' }) {
-  const { graduation, setGraduation } = useTape(unit)
-  return (
-    <Choice
-      label="Tape, finest mark"
-      value={graduation}
-      options={TAPES[unit].map(one => [one, `${one} ${unit}`])}
-      onChange={setGraduation}
-    />
-  )
+/** By how much each open reading could still change the verdict, while that is asked: only then is it worked out. */
+function useSwings(store: ReadProps['store'], isAsked: boolean): ReadonlyMap<Question, Length> {
+  const [work, setWork] = useState<typeof import('../store/worked') | null>(null)
+  useEffect(() => {
+    if (isAsked) void import('../store/worked').then(setWork)
+  }, [isAsked])
+  return isAsked && work ? work.swingsOn(store) : NO_SWINGS
 }

@@ -31,6 +31,7 @@ export function OrderFindings({ store, selected, onSelect, onGo, stage }: StageP
         <FindingList
           findings={order.filter(one => one.code !== 'order-correct-first')}
           step={job.step}
+          figure={store.figure}
           selected={selected}
           onSelect={onSelect}
           onGo={onGo}

@@ -14,7 +14,7 @@ import { handWords, notIncluded } from '@/words/order'
 import { Button, ButtonLink, Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { send } from '../store/send'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 const Together = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid;
@@ -22,7 +22,7 @@ const Together = styled.fieldset`
   label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
   input { width: 22px; height: 22px; }
 `
-type Props = { readonly store: SheetStore; readonly order: readonly Finding<OrderCode>[] }
+type Props = { readonly store: WorkedStore; readonly order: readonly Finding<OrderCode>[] }
 
 /** Releases once, alone or with other openings of the job. What was released is frozen: a change makes the next revision. */
 export function ReleasePanel({ store, order }: Props) {
@@ -114,7 +114,7 @@ const BesideChoice = ({ beside, together, onChange }: BesideProps) => (
 )
 
 /** What goes to whom, before it can't be taken back. */
-function LastLook({ line, store }: { readonly line: OrderLine; readonly store: SheetStore }) {
+function LastLook({ line, store }: { readonly line: OrderLine; readonly store: WorkedStore }) {
   const { job } = store.sheet
   const { unit } = line
   return (
@@ -138,7 +138,7 @@ function LastLook({ line, store }: { readonly line: OrderLine; readonly store: S
 }
 
 /** Other openings of the job whose order is complete, is of the same maker, and was not released. */
-function useBeside({ sheet, work }: SheetStore, isNew: boolean): readonly ReadyLine[] {
+function useBeside({ sheet, work }: WorkedStore, isNew: boolean): readonly ReadyLine[] {
   const [ready, setReady] = useState<readonly ReadyLine[]>([])
   const maker = work.order.value.chosen?.unit.maker
   useEffect(() => {

@@ -6,7 +6,7 @@ import { REPAIRS } from '@/trade/repairs'
 import { repairWords } from '@/words/repairs'
 import { Quiet } from '../parts/controls'
 import { Money, useMoney } from '../parts/Money'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 const Columns = styled.section`
   display: grid; grid-template-columns: 1fr 1fr; gap: 6px 14px;
@@ -16,7 +16,7 @@ const Columns = styled.section`
 `
 
 /** Two columns: what it takes to keep the old door, against a new one. */
-export function RepairPanel({ store }: { readonly store: SheetStore }) {
+export function RepairPanel({ store }: { readonly store: WorkedStore }) {
   const { records, trade, work } = store
   const money = useMoney()
   const repair = planRepair(records.wishes.visit, REPAIRS, trade.rates.centsPerHour)

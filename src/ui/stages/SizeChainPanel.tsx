@@ -10,10 +10,10 @@ import { CHAIN_NAMES } from '@/words/names'
 import { Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 
 /** From any one width of a door to all the others, by the parts that hold here. A call size names a leaf. */
-export default function SizeChainPanel({ store }: { readonly store: SheetStore }) {
+export default function SizeChainPanel({ store }: { readonly store: WorkedStore }) {
   const [known, setKnown] = useState<ChainMember>('leaf')
   const [text, setText] = useState('')
   const { unit, step } = store.sheet.job
@@ -55,7 +55,7 @@ export default function SizeChainPanel({ store }: { readonly store: SheetStore }
   )
 }
 
-function chainOf(known: ChainMember, width: Length, { work }: SheetStore) {
+function chainOf(known: ChainMember, width: Length, { work }: WorkedStore) {
   const { lengths } = work.terms
   const parts = {
     rebate: lengths.rebate.value,

@@ -19,6 +19,7 @@ export function StageFindings({
       <FindingList
         findings={findings}
         step={store.sheet.job.step}
+        figure={store.figure}
         selected={selected}
         onSelect={onSelect}
         onGo={onGo}

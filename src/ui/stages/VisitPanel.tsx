@@ -24,7 +24,7 @@ import {
 } from '@/words/visit'
 import { Choice } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
-import type { SheetStore } from '../store/use-sheet'
+import type { WorkedStore } from '../store/worked'
 import { RepairPanel } from './RepairPanel'
 
 const Several = styled.fieldset`
@@ -40,7 +40,7 @@ const Places = styled.fieldset`
 `
 
 /** What is asked once, when an opening is first looked at: short, and each answer carried on. */
-export default function VisitPanel({ store }: { readonly store: SheetStore }) {
+export default function VisitPanel({ store }: { readonly store: WorkedStore }) {
   const { visit, settings } = store.records.wishes
   const save = (change: Partial<Wishes['visit']>) => store.save('wishes', { visit: { ...visit, ...change } })
   return (

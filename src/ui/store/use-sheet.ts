@@ -1,7 +1,6 @@
 'use client'
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react'
-import { drawnOf } from '@/core/draw'
-import type { Drawn } from '@/core/drawing/drawn'
+import type { Glance } from '@/core/glance'
 import type { LogEntry } from '@/core/log/log'
 import type { Edits } from '@/core/new-edits'
 import type { Order } from '@/core/order/order'
@@ -9,10 +8,9 @@ import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Answer } from '@/core/survey/answer'
 import type { Photo } from '@/core/survey/photo'
 import type { Reading } from '@/core/survey/reading'
-import type { OpeningRecords, Trade } from '@/core/terms'
-import { type Work, workbench } from '@/core/work'
-import { tradeWith } from '@/trade/trade'
-import { figuresIn, type SayFigure } from '@/words/figures'
+import type { Survey } from '@/core/survey/survey'
+import { surveyTaken } from '@/core/survey/survey-taken'
+import type { OpeningRecords } from '@/core/terms'
 import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
 import { send } from './send'
@@ -30,11 +28,17 @@ type Undo = { readonly what: string; readonly act: () => void }
 export type SheetStore = {
   readonly sheet: OpeningSheet
   readonly records: OpeningRecords
-  readonly trade: Trade
-  readonly work: Work
-  readonly drawn: Drawn
-  /** Figures of the trade as they hold here, in the job's unit. */
-  readonly say: SayFigure
+  /** What stands read at the survey. */
+  readonly survey: Survey
+  /** What is seen of the work at a glance: as the page brought it, then as the work tells. */
+  readonly glance: Glance
+  readonly onGlance: (glance: Glance) => void
+  /** Whether the work is there, and not only what the page brought of it. */
+  readonly isWorked: boolean
+  /** To the minute, ISO 8601. */
+  readonly now: string
+  /** This sheet and no other: what the work on it is kept by. */
+  readonly key: object
   readonly rows: ReadonlyMap<string, Storing>
   readonly trouble: string | null
   /** Rows the store does not take, each with its reason. */
@@ -73,9 +77,9 @@ export type SheetStore = {
   readonly undo: () => void
 }
 
-/** The sheet's records here, what the core says about them, and the way to the store. A row shows as stored only when the store said so;
+/** The sheet's records here, and the way to the store; what the core makes of them stands in `worked.ts`. A row shows as stored only when the store said so;
  *  until then this browser keeps it, over a reload too. */
-export function useSheet(initial: OpeningSheet): SheetStore {
+export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const [state, dispatch] = useReducer(reduce, initial, first)
   const [comparing, setComparing] = useState<readonly string[] | null>(null)
   const { can, undoing, undo } = useUndo()
@@ -83,13 +87,25 @@ export function useSheet(initial: OpeningSheet): SheetStore {
   const { sheet, rows, trouble, refused, clashes } = state
   const base = `/api/openings/${initial.opening.id}`
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
-  const core = useCore(sheet)
+  const [glance, onGlance] = useState(atFirst)
+  const [key] = useState<object>(() => ({}))
+  const now = useMinute()
+  const records = useMemo(() => recordsOf(sheet), [sheet])
+  const { readings, answers } = records
+  const { way } = records.wishes
+  const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
 
   return {
     sheet,
-    ...core,
+    records,
+    survey,
+    glance,
+    onGlance,
+    isWorked: glance !== atFirst,
+    now,
+    key,
     rows,
     trouble,
     refused,
@@ -171,20 +187,6 @@ function useUndo() {
 
 const pick = (from: object, names: readonly string[]): object =>
   Object.fromEntries(Object.entries(from).filter(([name]) => names.includes(name)))
-
-/** What the core says of the sheet as it stands, worked out again only as far as a change reaches. */
-function useCore(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'trade' | 'work' | 'drawn' | 'say'> {
-  const [bench] = useState(workbench)
-  const now = useMinute()
-  const { units, firm, jobSchools, job } = sheet
-  const trade = useMemo(() => tradeWith(units, { firm, jobSchools: jobSchools.data }), [units, firm, jobSchools])
-  const records = useMemo(() => recordsOf(sheet), [sheet])
-  const work = useMemo(() => bench(records, trade, now), [bench, records, trade, now])
-  const drawn = useMemo(() => drawnOf(work, records.wishes), [work, records.wishes])
-  const { lengths } = work.terms
-  const say = useMemo(() => figuresIn(lengths, trade.numbers, job.step), [lengths, trade, job.step])
-  return { records, trade, work, drawn, say }
-}
 
 /** Now, to the minute: what waits for foam to harden is let go on without a reload. */
 function useMinute(): string {

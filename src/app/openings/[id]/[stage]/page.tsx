@@ -10,13 +10,13 @@ const load = cache(loadSheet)
 type Props = { readonly params: Promise<{ readonly id: string; readonly stage: string }> }
 
 export const generateMetadata = async ({ params }: Props) => {
-  const { opening } = await load((await params).id)
+  const { opening } = (await load((await params).id)).sheet
   return { title: `${opening.tag} ${opening.name}` }
 }
 
 export default async function Page({ params }: Props) {
   const { id, stage } = await params
   const known = STAGES.find(one => one === stage) ?? notFound()
-  const sheet = await load(id)
-  return <Sheet key={sheet.opening.id} initial={sheet} stage={known} />
+  const { sheet, glance } = await load(id)
+  return <Sheet key={sheet.opening.id} initial={sheet} glance={glance} stage={known} />
 }
