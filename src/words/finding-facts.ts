@@ -1,4 +1,4 @@
-import type { Fact } from '@/core/base/finding'
+import type { Fact } from '@/core/base/facts'
 import { isFactSlot } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'

@@ -13,7 +13,7 @@ import { SET_WORDS } from './set-findings'
 import { SURVEY_WORDS } from './survey-findings'
 import { TEST_NAMES } from './tests'
 
-const way = (f: Say, name: string) => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
+const way = (f: Say, name: 'way' | 'first' | 'second') => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
 const closeCall = (f: Say) =>
   f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
 
@@ -215,12 +215,11 @@ export function findingWords(
   finding: Omit<Finding<FindingCode>, 'severity' | 'rule'>,
   step: DisplayStep,
 ): FindingWords {
-  const say: Say = name =>
-    name === 'place'
-      ? placeName(finding.place)
-      : name === 'assumed'
-        ? assumedWords(finding.place)
-        : factText(name, finding.facts[name], step)
+  const say: Say = name => {
+    if (name === 'place') return placeName(finding.place)
+    if (name === 'assumed') return assumedWords(finding.place)
+    return name === 'unitPlace' ? finding.place : factText(name, finding.facts[name], step)
+  }
   const { title, why } = WORDS[finding.code]
   return { title: title(say), why: why(say), cures: finding.cures.map(one => cureWords(one, step)) }
 }

@@ -10,7 +10,7 @@ export function receiptWords(
   step: DisplayStep,
 ): { readonly title: string; readonly why: string } {
   const say: Say = name => {
-    if (name === 'unitPlace') return finding.place
+    if (name === 'unitPlace' || name === 'place' || name === 'assumed') return finding.place
     const fact = finding.facts[name]
     if (fact === undefined) return ''
     return typeof fact === 'object' ? formatWithUnit(fact.length, step) : String(fact)

@@ -1,4 +1,7 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { cure } from '@/core/base/cures'
+import { FACT_NAMES } from '@/core/base/facts'
 import { figureOf, isFigureRef } from '@/core/base/figure'
 import { PLAIN_RULES } from '@/core/base/finding'
 import { leavesOf } from '@/core/base/trace'
@@ -23,6 +26,11 @@ import { CAUTION_WORDS, stepName, stepWords } from './steps'
 import { TEST_NAMES } from './tests'
 import { leafName, RULE_IDS } from './traces'
 import { slotHow, slotName, slotWhy } from './walk'
+
+const sourcesIn = (folder: string): readonly string[] =>
+  readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter(name => name.endsWith('.ts') && !name.endsWith('.test.ts'))
+    .map(name => readFileSync(join(folder, name), 'utf8'))
 
 const BAD = {
   ...TRUE_OPENING,
@@ -88,6 +96,18 @@ describe('every finding answers why', () => {
   })
   it('says each rule without a figure otherwise than by its code', () => {
     for (const rule of PLAIN_RULES) expect(ruleReason(rule, figure, '1/16').length).toBeGreaterThan(20)
+  })
+})
+
+describe('the facts of findings', () => {
+  it('are each said in a sentence, or read by a rule', () => {
+    const text = sourcesIn('src/words').concat(sourcesIn('src/core')).join('\n')
+    // The two legs of a twist are said by one sentence, side by side.
+    const bySide = ['left', 'right', 'leftFace', 'rightFace']
+    const isAsked = (name: string) =>
+      new RegExp(`\\bf\\('${name}'|facts\\.${name}\\b|\\(\\{ ${name} \\}\\)|way\\(f, '${name}'`).test(text) ||
+      (bySide.includes(name) && text.includes("face(f, 'left')") && text.includes("face(f, 'right')"))
+    expect(FACT_NAMES.filter(name => !isAsked(name))).toEqual([])
   })
 })
 

@@ -1,13 +1,10 @@
-import type { Length } from '../units/length'
 import type { Cure } from './cures'
+import type { Facts } from './facts'
 import type { FigureRef } from './figure'
 
 /** How bad it is, worst last: each has its own shape, word and colour where it is shown. */
 export const SEVERITIES = ['fine', 'watch', 'correct', 'stop'] as const
 export type Severity = (typeof SEVERITIES)[number]
-
-/** A measured fact of a finding: a length in ticks, or a plain word or count. Lengths are wrapped so that words can show them in the job's unit. */
-export type Fact = { readonly length: Length } | string | number
 
 /** Rules that judge without a figure of the trade. */
 export const PLAIN_RULES = [
@@ -50,7 +47,7 @@ export type Finding<Code extends string = string> = {
   readonly code: Code
   readonly place: string
   readonly severity: Severity
-  readonly facts: Readonly<Record<string, Fact>>
+  readonly facts: Facts
   /** What judged it: a figure of the trade, which leads to its value and source, or a rule that has none. */
   readonly rule: RuleId
   /** What would cure it: edit a record, take a reading, or do work. */

@@ -1,4 +1,5 @@
 import { cure } from '../base/cures'
+import type { Fact } from '../base/facts'
 import { type FigureRef, figureOf, type TradeNumbers } from '../base/figure'
 import type { Finding, RuleId } from '../base/finding'
 import type { TradeLengths } from '../base/trade-lengths'
@@ -88,7 +89,7 @@ function judgeTest(
   )
 }
 
-function limitFact(figure: FigureRef, lengths: TradeLengths, numbers: TradeNumbers): Finding['facts'][string] {
+function limitFact(figure: FigureRef, lengths: TradeLengths, numbers: TradeNumbers): Fact {
   const one = figureOf(figure, lengths, numbers)
   return 'length' in one ? { length: one.length } : one.number
 }
