@@ -14,7 +14,7 @@ import { progressOf } from './core/progress'
 import { SEALED_BY_SHEET } from './core/seal/sealed'
 import { essentialFor } from './core/survey/survey-of'
 import type { OpeningRecords } from './core/terms'
-import { done, entry, jobRecord, LENGTHS, length, NOW, reading, trade } from './core/test/fixtures'
+import { done, entry, LENGTHS, length, NOW, reading, shownJob, trade } from './core/test/fixtures'
 import { GAPS, KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
 import { orderOf } from './core/test/orders'
 import { work } from './core/work'
@@ -27,7 +27,7 @@ import { deliveredName, lookedHow } from './words/looked'
 import { requestText } from './words/size-request'
 import { writeOrderText } from './writers/write-order-text'
 
-const JOB = jobRecord()
+const JOB = shownJob()
 
 /** An order of two openings of the same kind. */
 function orderFor(units: readonly CatalogueUnit[], openings: readonly OpeningRecords[]): Order {

@@ -1,5 +1,5 @@
 import type { SchoolChoices } from './base/schools'
-import type { Firm } from './catalogue/firm'
+import type { Firm, NumberFormat } from './catalogue/firm'
 import type { CatalogueUnit } from './catalogue/unit'
 import type { LogEntry } from './log/log'
 import type { EditKind, Edits } from './new-edits'
@@ -10,6 +10,7 @@ import type { Job, Opening } from './survey/job-record'
 import type { Photo } from './survey/photo'
 import type { Reading } from './survey/reading'
 import type { OpeningRecords } from './terms'
+import { type DisplayStep, shownStep } from './units/format-length'
 
 /** An edited record with its revision: a write against an old one is answered with what stands now. */
 export type Versioned<T> = { readonly revision: number; readonly data: T }
@@ -17,9 +18,18 @@ export type Versioned<T> = { readonly revision: number; readonly data: T }
 /** The edited records of an opening, each with its own revision. */
 export type VersionedEdits = { readonly [K in EditKind]: Versioned<Edits[K]> }
 
+/** A job whose lengths are shown as its firm writes numbers. */
+export type ShownJob = Omit<Job, 'step'> & { readonly step: DisplayStep; readonly numbers: NumberFormat }
+
+export const asWritten = (job: Job, numbers: NumberFormat): ShownJob => ({
+  ...job,
+  numbers,
+  step: shownStep(job.step, numbers === 'comma' || numbers === 'comma-space'),
+})
+
 /** One opening as it is stored, with its job and what stands beside it. */
 export type OpeningSheet = {
-  readonly job: Job
+  readonly job: ShownJob
   readonly opening: Opening
   readonly readings: readonly Reading[]
   readonly answers: readonly Answer[]

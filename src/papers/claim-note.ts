@@ -2,7 +2,7 @@ import type { TradeLengths } from '@/core/base/trade-lengths'
 import { judgeReceipt } from '@/core/order/judge-receipt'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
-import type { Job } from '@/core/survey/job-record'
+import type { ShownJob } from '@/core/sheet'
 import type { Photo } from '@/core/survey/photo'
 import type { DisplayStep } from '@/core/units/format-length'
 import { bothUnits } from '@/words/both-units'
@@ -16,7 +16,7 @@ type ClaimOptions = { readonly lengths: TradeLengths; readonly photos?: readonly
 
 /** What to tell the supplier of a delivered unit: what was ordered, what came, what is asked for, and how it looks. */
 export function claimNote(
-  job: Job,
+  job: ShownJob,
   order: Order,
   line: OrderLine,
   receipt: Receipt,

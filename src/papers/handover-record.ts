@@ -7,13 +7,14 @@ import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
 import type { EdgePlan } from '@/core/seal/plan-seals'
 import { SEALED_BY_SHEET } from '@/core/seal/sealed'
-import type { Job } from '@/core/survey/job-record'
+import type { ShownJob } from '@/core/sheet'
 import type { OpeningRecords, Trade } from '@/core/terms'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
 import type { Work } from '@/core/work'
 import { bothUnits } from '@/words/both-units'
 import { figuresIn } from '@/words/figures'
 import { FAMILY_NAMES, SIZE_NAMES } from '@/words/kinds'
+import { decimal } from '@/words/money'
 import { SEAL_NAMES, shimName, sideName } from '@/words/names'
 import { handWords, owedWords } from '@/words/order'
 import { packWords } from '@/words/packs'
@@ -23,7 +24,7 @@ import { slotName } from '@/words/walk'
 import type { Block, Paper } from './paper'
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
-export function handoverRecord(job: Job, records: OpeningRecords, work: Work, numbers: Trade['numbers']): Paper {
+export function handoverRecord(job: ShownJob, records: OpeningRecords, work: Work, numbers: Trade['numbers']): Paper {
   const { opening } = records
   return {
     title: `Hand-over record: ${opening.tag} ${opening.name}`,
@@ -56,7 +57,7 @@ function orderedLine({
   return found.at(-1) ?? null
 }
 
-function unitBlocks(job: Job, records: OpeningRecords, { door }: Work): readonly Block[] {
+function unitBlocks(job: ShownJob, records: OpeningRecords, { door }: Work): readonly Block[] {
   const kind = ['Door', FAMILY_NAMES[records.opening.family].name] as const
   const ordered = orderedLine(records)
   if (!ordered) {
@@ -92,7 +93,7 @@ function owedRows({ opening, orders, receipts }: OpeningRecords): readonly (read
   return [['Still owed', `${owedWords(owedCodes(owed.parts), owed.note)}; since ${owed.at.slice(0, 10)}, ${owed.by}`]]
 }
 
-function testBlocks(job: Job, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {
+function testBlocks(job: ShownJob, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {
   const say = figuresIn(terms.lengths, numbers, job.step)
   const rows = handover.value.tests.map(test => {
     const [name, , limit] = testWords(test.id, say)
@@ -107,7 +108,7 @@ function testBlocks(job: Job, { handover, terms }: Work, numbers: Trade['numbers
 const byWords = (entry: { readonly by: string; readonly at: string } | null | undefined): string =>
   entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : ''
 
-function sealBlocks(job: Job, { log }: OpeningRecords, { seal }: Work): readonly Block[] {
+function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work): readonly Block[] {
   const { plan, fitted, isWorkedOut } = seal.value
   const entries = standingEntries('seal', log)
   if (!isWorkedOut) {
@@ -127,7 +128,7 @@ function sealBlocks(job: Job, { log }: OpeningRecords, { seal }: Work): readonly
     one.chosen ? (SEAL_NAMES[one.chosen.seal.id] ?? one.chosen.seal.id) : 'none',
     one.piece ? formatWithUnit(one.piece.length, job.step, 'down') : '',
     one.chosen ? (fitted.has(one.edge.id) ? byWords(entries.get(one.edge.id)) : 'planned, not fitted') : '',
-    `${one.flowBefore50.toFixed(1)} → ${one.flowAfter50.toFixed(1)} m³/h`,
+    `${decimal(one.flowBefore50, 1, job.numbers)} → ${decimal(one.flowAfter50, 1, job.numbers)} m³/h`,
   ]
   return [
     { kind: 'heading', text: 'Seals and draft' },
@@ -139,12 +140,12 @@ function sealBlocks(job: Job, { log }: OpeningRecords, { seal }: Work): readonly
     },
     {
       kind: 'text',
-      text: `Draft at 50 Pa: ${plan.before.flowM3h[1].toFixed(1)} before, ${plan.after.flowM3h[1].toFixed(1)} m³/h after; as a hole ${plan.before.holeCm2.toFixed(1)} before, ${plan.after.holeCm2.toFixed(1)} cm² after.`,
+      text: `Draft at 50 Pa: ${decimal(plan.before.flowM3h[1], 1, job.numbers)} before, ${decimal(plan.after.flowM3h[1], 1, job.numbers)} m³/h after; as a hole ${decimal(plan.before.holeCm2, 1, job.numbers)} before, ${decimal(plan.after.holeCm2, 1, job.numbers)} cm² after.`,
     },
   ]
 }
 
-function settingBlocks(job: Job, { log, wishes }: OpeningRecords, work: Work): readonly Block[] {
+function settingBlocks(job: ShownJob, { log, wishes }: OpeningRecords, work: Work): readonly Block[] {
   const { shims, steps, isWorkedOut } = work.fit.value
   const bySheet = isWorkedOut ? undefined : standingEntries('step', log).get(SET_BY_SHEET)
   const fine = workStep(job.step)
@@ -183,7 +184,7 @@ function settingBlocks(job: Job, { log, wishes }: OpeningRecords, work: Work): r
   return [{ kind: 'heading', text: 'How it was set' }, ...points, ...done]
 }
 
-function readingBlocks(job: Job, { measure }: Work): readonly Block[] {
+function readingBlocks(job: ShownJob, { measure }: Work): readonly Block[] {
   const rows = [...measure.value.survey.bySlot.values()].map(one => [
     slotName(one.slot),
     one.text,

@@ -2,13 +2,13 @@ import { FAMILIES } from '@/core/base/kinds'
 import { DOORS } from '@/core/doors/doors'
 import type { Answer } from '@/core/survey/answer'
 import { ladderFor, readingsFor } from '@/core/survey/survey-of'
-import { done, jobRecord, records, TRUE_OPENING, trade } from '@/core/test/fixtures'
+import { done, records, shownJob, TRUE_OPENING, trade } from '@/core/test/fixtures'
 import { slotName } from '@/words/walk'
 import { writePdf } from '@/writers/write-pdf'
 import { measureSheet } from './measure-sheet'
 import type { Block } from './paper'
 
-const JOB = jobRecord()
+const JOB = shownJob()
 const skip: Answer = {
   id: '01900000-0000-7000-9000-000000000001',
   slot: 'sill.depth',

@@ -4,8 +4,8 @@ import { elevation } from '@/core/drawing/elevation'
 import { plan } from '@/core/drawing/plan'
 import type { Scene } from '@/core/drawing/scene'
 import { section } from '@/core/drawing/section'
+import type { ShownJob } from '@/core/sheet'
 import { choicesOf, isFactSlot } from '@/core/survey/facts'
-import type { Job } from '@/core/survey/job-record'
 import type { Photo } from '@/core/survey/photo'
 import { isSigned, isSlot } from '@/core/survey/slots'
 import { type Survey, struckIn } from '@/core/survey/survey'
@@ -32,7 +32,7 @@ export type MeasureSheetOptions = {
 /** The measure sheet of one opening: the drawing from outside with every reading's place numbered, and the list of the numbers.
  *  `work` of a blank sheet is that of an opening nobody has read. */
 export function measureSheet(
-  job: Pick<Job, 'name' | 'site' | 'step' | 'unit'>,
+  job: Pick<ShownJob, 'name' | 'site' | 'step' | 'unit'>,
   { opening, wishes, readings, answers }: Pick<OpeningRecords, 'opening' | 'wishes' | 'readings' | 'answers'>,
   work: Work,
   { blank, photos }: MeasureSheetOptions,

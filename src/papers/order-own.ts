@@ -1,4 +1,4 @@
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting } from '@/core/catalogue/firm'
 import type { OrderLine, Traced } from '@/core/order/order'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { frozenWords } from '@/words/frozen'
@@ -17,7 +17,7 @@ const TRACE_NAMES: Readonly<Record<Traced, string>> = {
 }
 
 /** What stays in the firm: what it costs, what was chosen and why, what was known to be risky, and how the sizes came about. */
-export function ownBlocks(line: OrderLine, step: DisplayStep, currency: Currency): readonly Block[] {
+export function ownBlocks(line: OrderLine, step: DisplayStep, counting: Counting): readonly Block[] {
   const risks = line.risks.map(code => frozenWords(code, 'order', {}, step))
   return [
     {
@@ -25,13 +25,13 @@ export function ownBlocks(line: OrderLine, step: DisplayStep, currency: Currency
       rows: [
         ...when(line.reason !== '', 'Why this one', () => line.reason),
         ...when(line.compared.length > 0, 'Compared with', () =>
-          line.compared.map(one => `${one.article} ${money(one.totalCents, currency)}, ${one.days} days`).join('; '),
+          line.compared.map(one => `${one.article} ${money(one.totalCents, counting)}, ${one.days} days`).join('; '),
         ),
         ...when(risks.length > 0, 'Known to be risky', () => risks.join('; ')),
       ],
     },
-    ...preparationBlocks(line, step, currency),
-    ...moneyBlocks(line, currency),
+    ...preparationBlocks(line, step, counting),
+    ...moneyBlocks(line, counting),
     ...line.traces.map(
       ({ name, trace }): Block => ({
         kind: 'table',
@@ -43,7 +43,7 @@ export function ownBlocks(line: OrderLine, step: DisplayStep, currency: Currency
   ]
 }
 
-function preparationBlocks(line: OrderLine, step: DisplayStep, currency: Currency): readonly Block[] {
+function preparationBlocks(line: OrderLine, step: DisplayStep, counting: Counting): readonly Block[] {
   if (line.preparations.length === 0) return []
   return [
     {
@@ -56,13 +56,13 @@ function preparationBlocks(line: OrderLine, step: DisplayStep, currency: Currenc
           : PREPARATION_NAMES[one.id],
         formatWithUnit(one.amount, step),
         String(one.minutes),
-        money(one.materialCents + one.workCents, currency),
+        money(one.materialCents + one.workCents, counting),
       ]),
     },
   ]
 }
 
-function moneyBlocks({ cents }: OrderLine, currency: Currency): readonly Block[] {
+function moneyBlocks({ cents }: OrderLine, counting: Counting): readonly Block[] {
   return [
     {
       kind: 'table',
@@ -70,7 +70,7 @@ function moneyBlocks({ cents }: OrderLine, currency: Currency): readonly Block[]
       widths: [0.15, 0.14, 0.14, 0.14, 0.14, 0.14, 0.15],
       rows: [
         [cents.unit, cents.freight, cents.hardware, cents.material, cents.work, cents.disposal, cents.total].map(one =>
-          money(one, currency),
+          money(one, counting),
         ),
       ],
     },

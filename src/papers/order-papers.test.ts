@@ -3,7 +3,7 @@ import type { Mark } from '@/core/drawing/scene'
 import type { OrderLine } from '@/core/order/order'
 import { revisionChanges } from '@/core/order/revision'
 import { frameUnit, leafUnit, lockUnit, sliderUnit } from '@/core/test/family-units'
-import { done, jobRecord, LENGTHS, length, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, LENGTHS, length, records, shownJob, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { writeOrderCsv } from '@/writers/write-csv'
@@ -19,7 +19,7 @@ const as = (more: Partial<OrderLine>, tag = 'A1'): OrderLine => ({
 })
 const textOf = (lines: readonly OrderLine[], extras: Partial<OrderSheetExtras> = {}) =>
   JSON.stringify(
-    orderSheet(jobRecord(), orderOf(lines), lines, { ...TO_MAKER, ...extras }).blocks.filter(
+    orderSheet(shownJob(), orderOf(lines), lines, { ...TO_MAKER, ...extras }).blocks.filter(
       block => block.kind !== 'drawing',
     ),
   )
@@ -148,7 +148,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     by: 'Ida Marlow',
     at: '2026-01-09T08:00:00.000Z',
   } as const
-  const text = JSON.stringify(claimNote(jobRecord(), orderOf([line]), line, receipt, { lengths: LENGTHS }).blocks)
+  const text = JSON.stringify(claimNote(shownJob(), orderOf([line]), line, receipt, { lengths: LENGTHS }).blocks)
   for (const part of [
     '38 in instead of 37 1/2 in',
     'scratched',
@@ -168,7 +168,7 @@ it('the claim note says what was ordered, what came and what is asked for', () =
     takenBy: 'Bram',
     takenAt: '2026-01-09T08:10:00.000Z',
   } as const
-  const { blocks } = claimNote(jobRecord(), orderOf([line]), line, receipt, {
+  const { blocks } = claimNote(shownJob(), orderOf([line]), line, receipt, {
     lengths: LENGTHS,
     photos: [{ photo, jpeg: new Uint8Array(3) }],
   })

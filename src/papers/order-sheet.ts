@@ -1,12 +1,12 @@
 import { leavesOf } from '@/core/base/trace'
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting } from '@/core/catalogue/firm'
 import { said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import { frontOf } from '@/core/doors/doors'
 import { handPlan } from '@/core/drawing/hand-plan'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
-import type { Job } from '@/core/survey/job-record'
+import type { ShownJob } from '@/core/sheet'
 import type { DisplayStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
@@ -43,14 +43,14 @@ export type Audience = 'maker' | 'firm'
 export type OrderSheetExtras = {
   readonly audience: Audience
   /** Who orders, and where that is. */
-  readonly firm: { readonly name: string; readonly address: string; readonly currency: Currency }
+  readonly firm: { readonly name: string; readonly address: string; readonly counting: Counting }
   /** What this revision changed. */
   readonly changes?: readonly LineChange[]
 }
 
 /** The order sheet of one order: per line the hand in words and drawing first, then every size, then codes. */
 export function orderSheet(
-  job: Job,
+  job: ShownJob,
   head: OrderHead,
   lines: readonly OrderLine[],
   { audience, firm, changes = [] }: OrderSheetExtras,
@@ -81,7 +81,7 @@ export function orderSheet(
       ...changeBlocks(changes, job.step),
       ...lines.flatMap((line, i) => [
         ...lineBlocks(line, i + 1, job.step),
-        ...(audience === 'firm' ? ownBlocks(line, job.step, firm.currency) : []),
+        ...(audience === 'firm' ? ownBlocks(line, job.step, firm.counting) : []),
       ]),
     ],
   }

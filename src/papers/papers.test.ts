@@ -1,4 +1,4 @@
-import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, records, shownJob, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { NUMBERS } from '@/trade/rates'
@@ -10,7 +10,7 @@ import { orderSheet } from './order-sheet'
 import type { Block, Paper } from './paper'
 import { OWN, TO_MAKER } from './test/audience'
 
-const JOB = jobRecord()
+const JOB = shownJob()
 const own = records(
   { ...TRUE_OPENING, 'gap.head.left': '1/8', 'wall.left': '6' },
   { chosen: { unit: unit().id, reason: 'the customer likes it' }, swing: 'out' },

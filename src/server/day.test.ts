@@ -1,6 +1,6 @@
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { progressOf } from '@/core/progress'
-import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import { asWritten, type OpeningSheet, recordsOf } from '@/core/sheet'
 import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { dayOf } from './day'
 import type { OpeningCard } from './page'
@@ -11,7 +11,7 @@ const NOW = new Date('2026-06-21T09:00:00.000Z')
 function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet> = {}): OpeningCard {
   const own = records(TRUE_OPENING, wished)
   const sheet: OpeningSheet = {
-    job: JOB,
+    job: asWritten(JOB, 'point'),
     opening: { ...own.opening, family: 'hinged-outside', position: 0, archivedAt: null },
     readings: own.readings,
     answers: [],

@@ -1,6 +1,6 @@
 import { requestFrom } from '@/core/ask-work'
 import { DOORS } from '@/core/doors/doors'
-import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import { asWritten, type OpeningSheet, recordsOf } from '@/core/sheet'
 import { type Work, work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
@@ -36,7 +36,7 @@ export async function loadOpening(db: Db, acting: Acting, id: string): Promise<O
   const numbers = new Set(holds.map(order => order.number))
   const orders = all.filter(order => numbers.has(order.number))
   const bare = {
-    job: jobRow!,
+    job: asWritten(jobRow!, firm.data.numbers),
     opening,
     readings,
     answers,

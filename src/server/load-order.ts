@@ -15,14 +15,14 @@ import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
-import type { Job } from '@/core/survey/job-record'
+import { asWritten, type ShownJob } from '@/core/sheet'
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type DeskAnswer, listDeskAnswers, listOutgoing, type Outgoing } from '@/store/exchange'
-import { companyName } from '@/store/firm'
+import { companyName, findFirm } from '@/store/firm'
 import { findJob, listMembers } from '@/store/jobs'
 import { findOrder, listAllOrders, listOrders } from '@/store/orders'
 import { listPhotos } from '@/store/photos'
@@ -50,7 +50,7 @@ export type ReadAnswer = Pick<DeskAnswer, 'id' | 'receivedAt'> &
 /** One released state of an order with everything that came of it. */
 export type OrderView = {
   readonly order: Order
-  readonly job: Job
+  readonly job: ShownJob
   readonly standing: OrderStanding
   /** What a later revision replaced it by; `null` while it holds. */
   readonly supersededBy: string | null
@@ -88,11 +88,12 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
   const found = await findOrder(db, acting, id)
   if (!found) return null
   const { order, jobId } = found
-  const [job, siblings, name, own] = await Promise.all([
+  const [job, siblings, name, own, firm] = await Promise.all([
     findJob(db, acting, jobId),
     listOrders(db, acting, jobId),
     companyName(db, acting),
     partsOf(db, acting, [id]),
+    findFirm(db, acting),
   ])
   const chain = siblings.filter(one => one.number === order.number)
   const ids = chain.map(one => one.id)
@@ -108,7 +109,7 @@ export async function loadOrder(db: Db, acting: Acting, id: string): Promise<Ord
   )
   return {
     order,
-    job: job!,
+    job: asWritten(job!, firm.data.numbers),
     standing: standingOfOrder(order, parts, answers),
     supersededBy: siblings.find(one => one.supersedes === id)?.id ?? null,
     revisions: chain.map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({

@@ -13,7 +13,7 @@ export async function firmOnPapers(db: Db, acting: Acting) {
     name,
     address: [address, phone, email].filter(Boolean).join(', '),
     paper: firm.data.paper,
-    currency: firm.data.currency,
+    counting: { currency: firm.data.currency, numbers: firm.data.numbers },
   }
 }
 

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation'
-import { type Currency, NEW_FIRM } from '@/core/catalogue/firm'
+import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
 import { type Glance, glanceOf } from '@/core/glance'
 import { type Progress, progressOf } from '@/core/progress'
 import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
@@ -21,11 +21,12 @@ export async function memberName(): Promise<string> {
   return (await actingMember().catch(() => null))?.name ?? ''
 }
 
-/** What the acting member's firm counts in; the shipped one when nobody is known or the database is away. */
-export async function currency(): Promise<Currency> {
+/** What the acting member's firm counts in and how it writes numbers; as shipped when nobody is known or the database is away. */
+export async function counting(): Promise<Counting> {
   const who = await actingMember().catch(() => null)
   const firm = who && (await findFirm(store(), who).catch(() => null))
-  return (firm?.data ?? NEW_FIRM).currency
+  const { currency, numbers } = firm?.data ?? NEW_FIRM
+  return { currency, numbers }
 }
 
 /** Who is acting, for a page. A visitor nobody knows sees what a wrong address shows. */

@@ -1,8 +1,37 @@
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting, Currency, NumberFormat } from '@/core/catalogue/firm'
+
+/** Languages that write numbers so; the sign stands where they put it. */
+export const LOCALES: Readonly<Record<NumberFormat, string>> = {
+  point: 'en-US',
+  comma: 'de-DE',
+  'comma-space': 'fr-FR',
+  'point-apostrophe': 'de-CH',
+}
+
+/** What stands between the thousands: said here, since browser and server know the languages by different editions. */
+const BETWEEN: Readonly<Record<NumberFormat, string>> = {
+  point: ',',
+  comma: '.',
+  'comma-space': '\u00a0',
+  'point-apostrophe': '’',
+}
+
+const written = (value: number, numbers: NumberFormat, options: Intl.NumberFormatOptions): string =>
+  new Intl.NumberFormat(LOCALES[numbers], options)
+    .formatToParts(value)
+    .map(({ type, value: part }) => (type === 'group' ? BETWEEN[numbers] : type === 'literal' ? '\u00a0' : part))
+    .join('')
 
 /** An amount in hundredths as it stands on screen and paper: $1,234.50 */
-export const money = (cents: number, currency: Currency): string =>
-  (cents / 100).toLocaleString('en-US', { style: 'currency', currency })
+export const money = (cents: number, { currency, numbers }: Counting): string =>
+  written(cents / 100, numbers, { style: 'currency', currency })
+
+/** A number with so many decimals, as the firm writes it. */
+export const decimal = (value: number, places: number, numbers: NumberFormat): string =>
+  written(value, numbers, { minimumFractionDigits: places, maximumFractionDigits: places })
+
+/** What a number looks like, to choose by. */
+export const numberExample = (numbers: NumberFormat): string => decimal(1234.5, 2, numbers)
 
 /** The sign of a currency, for labels and axes: $ */
 export const currencySign = (currency: Currency): string =>

@@ -1,4 +1,4 @@
-import type { Currency } from '@/core/catalogue/firm'
+import type { Currency, NumberFormat } from '@/core/catalogue/firm'
 import type { Contradiction } from '@/core/specification/find-contradictions'
 import { codeWords } from './codes'
 import { memberName } from './members'
@@ -67,7 +67,7 @@ export const ORDER_WORDS = {
   'order-second-look': words(
     f => `${f('article')} is made to order: measure twice`,
     f =>
-      `At ${money(Number(f('cents')), f('currency') as Currency)} it can’t go back. Take width and height by another way, or let another person or instrument read them.`,
+      `At ${money(Number(f('cents')), { currency: f('currency') as Currency, numbers: f('numbers') as NumberFormat })} it can’t go back. Take width and height by another way, or let another person or instrument read them.`,
   ),
   'order-sill-swing': words(
     f => `The sill “${f('sill')}” under a door that swings ${f('swing')}`,

@@ -175,7 +175,7 @@ describe('every member of what goes to a supplier has a name', () => {
     expect(valueWords('frame.throat', 406_400, '1/16')).toBe('5 in')
     expect(valueWords('spares.plugs', 3, '1/16')).toBe('3')
     expect(valueWords('labelMinutes', 90, '1/16')).toBe('90')
-    expect(valueWords('priceCents', 61_200, '1/16', 'USD')).toBe('$612.00')
+    expect(valueWords('priceCents', 61_200, '1/16', { currency: 'USD', numbers: 'point' })).toBe('$612.00')
     expect(valueWords('priceCents', 61_200, '1/16')).toBe('612.00')
     expect(isLengthMember('width', 'wide')).toBe(false)
   })

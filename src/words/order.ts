@@ -1,6 +1,6 @@
 import { FAMILIES, UNIT_KINDS } from '@/core/base/kinds'
 import type { SchoolAnswer } from '@/core/base/schools'
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting } from '@/core/catalogue/firm'
 import { isUnitMember, memberOf } from '@/core/catalogue/unit-members'
 import type { Lack } from '@/core/catalogue/unit-values'
 import type { NotUnderstood } from '@/core/exchange/acknowledgement'
@@ -237,12 +237,12 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   outsideTrim: TRIM_NAMES,
 }
 
-/** A member's value as one reads it: money (without a sign where no currency is given), days, words. Lengths are written by whoever knows the job's unit. */
-export function plainValue(path: string, value: unknown, currency: Currency | null = null): string {
+/** A member's value as one reads it: money (without a sign where it is not said what is counted in), days, words. Lengths are written by whoever knows the job's unit. */
+export function plainValue(path: string, value: unknown, counting: Counting | null = null): string {
   if (value === undefined) return 'not there'
   if (value === null) return 'none'
   if (/cents/i.test(path) && typeof value === 'number')
-    return currency ? money(value, currency) : (value / 100).toFixed(2)
+    return counting ? money(value, counting) : (value / 100).toFixed(2)
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   const named = typeof value === 'string' ? VALUE_NAMES[path.replace(/^unit\./, '')]?.[value] : undefined
   if (named !== undefined) return named

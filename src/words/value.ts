@@ -1,4 +1,4 @@
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting } from '@/core/catalogue/firm'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { isLengthMember, isLengthsMember, plainValue } from './order'
@@ -8,10 +8,10 @@ export const valueWords = (
   path: string,
   value: unknown,
   step: DisplayStep,
-  currency: Currency | null = null,
+  counting: Counting | null = null,
 ): string =>
   isLengthMember(path, value)
     ? formatWithUnit(value as Length, step)
     : isLengthsMember(path, value)
       ? value.map(one => formatWithUnit(one as Length, step)).join('; ')
-      : plainValue(path, value, currency)
+      : plainValue(path, value, counting)

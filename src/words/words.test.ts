@@ -19,7 +19,7 @@ import { cureWords } from './cures'
 import { figuresIn } from './figures'
 import { placeName } from './finding-facts'
 import { findingWords } from './findings'
-import { money } from './money'
+import { decimal, money } from './money'
 import { PREPARATION_NAMES, SEAL_NAMES } from './names'
 import { ruleReason } from './rules'
 import { CAUTION_WORDS, stepName, stepWords } from './steps'
@@ -200,4 +200,14 @@ it.each([
   [123_450, '$1,234.50'],
   [0, '$0.00'],
   [-5, '-$0.05'],
-])('%p cents are %s', (cents, text) => expect(money(cents, 'USD')).toBe(text))
+])('%p cents are %s', (cents, text) => expect(money(cents, { currency: 'USD', numbers: 'point' })).toBe(text))
+it.each([
+  ['point', '€1,234.50', '1,234.5'],
+  ['comma', '1.234,50 €', '1.234,5'],
+  ['comma-space', '1 234,50 €', '1 234,5'],
+  ['point-apostrophe', 'EUR 1’234.50', '1’234.5'],
+] as const)('a firm that writes numbers by %s writes %s and %s', (numbers, amount, number) => {
+  const plain = (text: string) => text.replace(/\s/g, ' ')
+  expect(plain(money(123_450, { currency: 'EUR', numbers }))).toBe(amount)
+  expect(plain(decimal(1234.5, 1, numbers))).toBe(number)
+})

@@ -76,6 +76,7 @@ export const FACT_NAMES = [
   'most',
   'nearest',
   'note',
+  'numbers',
   'of',
   'off',
   'old',

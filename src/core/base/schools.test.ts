@@ -7,7 +7,7 @@ import { figuresOf, schoolEffects, schoolsOf } from '../school-effects'
 import { usualWay } from '../survey/survey-of'
 import type { OpeningRecords } from '../terms'
 import { frameUnit, stormUnit } from '../test/family-units'
-import { done, jobRecord, LENGTHS, length, NOW, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, LENGTHS, length, NOW, records, shownJob, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { goingOn } from '../test/orders'
 import { lengthsBySchool } from './school-lengths'
 import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices } from './schools'
@@ -55,7 +55,7 @@ const figures = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]
 const printed = (own: OpeningRecords, units: readonly CatalogueUnit[] = [unit()]) => {
   const { line } = done(goingOn(own, trade(units)), trade(units))
   const head = { number: 'H-1', revision: 1, maker: '', releasedAt: null, releasedBy: '' }
-  return JSON.stringify(orderSheet(jobRecord(), head, [line!], OWN).blocks.filter(block => block.kind !== 'drawing'))
+  return JSON.stringify(orderSheet(shownJob(), head, [line!], OWN).blocks.filter(block => block.kind !== 'drawing'))
 }
 
 describe('choosing another practice', () => {

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { HAND_CONVENTIONS } from '../specification/handing'
-import { CURRENCIES, PAPER_SIZES } from './firm'
+import { CURRENCIES, NUMBER_FORMATS, PAPER_SIZES } from './firm'
 import { PREPARATIONS } from './preparation'
 import { LACKS } from './unit-values'
 
@@ -18,6 +18,7 @@ export const firmSchema = z.strictObject({
   unit: z.enum(['in', 'mm']),
   paper: z.enum(PAPER_SIZES),
   currency: z.enum(CURRENCIES),
+  numbers: z.enum(NUMBER_FORMATS),
   schools: schoolChoicesSchema,
   rates: z.strictObject({
     centsPerHour: cents.optional(),

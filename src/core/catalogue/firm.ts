@@ -25,6 +25,11 @@ export type FirmAbout = { readonly address: string; readonly phone: string; read
 /** What a firm counts in, by ISO 4217. */
 export const CURRENCIES = ['USD', 'CAD', 'EUR', 'GBP', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK'] as const
 export type Currency = (typeof CURRENCIES)[number]
+/** How a firm writes numbers: what stands before the decimals, and between the thousands. */
+export const NUMBER_FORMATS = ['point', 'comma', 'comma-space', 'point-apostrophe'] as const
+export type NumberFormat = (typeof NUMBER_FORMATS)[number]
+/** What amounts are written by. */
+export type Counting = { readonly currency: Currency; readonly numbers: NumberFormat }
 export const PAPER_SIZES = ['a4', 'letter'] as const
 export type PaperSize = (typeof PAPER_SIZES)[number]
 
@@ -35,6 +40,7 @@ export type Firm = {
   readonly unit: 'in' | 'mm'
   readonly paper: PaperSize
   readonly currency: Currency
+  readonly numbers: NumberFormat
   readonly schools: SchoolChoices
   readonly rates: OwnRates
   /** By maker: the convention it reads a hand's code by. A maker that is not named is not known. */
@@ -48,6 +54,7 @@ export const NEW_FIRM: Firm = {
   unit: 'in',
   paper: 'a4',
   currency: 'USD',
+  numbers: 'point',
   schools: {},
   rates: {},
   conventions: {},

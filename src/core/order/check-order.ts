@@ -1,6 +1,6 @@
 import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
-import type { Currency } from '../catalogue/firm'
+import type { Counting } from '../catalogue/firm'
 import { goesIn } from '../catalogue/judge-unit'
 import type { Offer } from '../catalogue/offer'
 import type { Specification } from '../specification/specify'
@@ -56,7 +56,7 @@ export type OrderRequest = {
   readonly labelWanted: number
   /** A unit made to order above this is measured twice. */
   readonly secondLookCents: number
-  readonly currency: Currency
+  readonly counting: Counting
   readonly isMeasuredTwice: boolean
 }
 
@@ -182,11 +182,11 @@ function uncheckedRisk(findings: readonly Finding[]): readonly Finding<OrderCode
 function secondLook({
   offer,
   secondLookCents,
-  currency,
+  counting,
   isMeasuredTwice,
 }: OrderRequest): readonly Finding<OrderCode>[] {
   if (!offer || offer.unit.stock || offer.unit.priceCents <= secondLookCents || isMeasuredTwice) return []
-  return [make('order-second-look', 'stop', { article: offer.unit.article, cents: offer.unit.priceCents, currency })]
+  return [make('order-second-look', 'stop', { article: offer.unit.article, cents: offer.unit.priceCents, ...counting })]
 }
 
 /** A treated board eats aluminium it touches. */

@@ -78,7 +78,7 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
     isConventionKnown: chosen !== null && firm.conventions[chosen.unit.maker] !== undefined,
     labelWanted: wanted,
     secondLookCents: firm.secondLookCents,
-    currency: firm.currency,
+    counting: { currency: firm.currency, numbers: firm.numbers },
     isMeasuredTwice: isMeasuredTwice(findings, survey, given.ways),
   })
   const line =

@@ -36,7 +36,11 @@ export const LINE: RecordKind<OrderLine> = {
   schema: orderLineSchema,
 }
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }
-export const FIRM: RecordKind<Firm> = { name: 'firm', ups: [raiseFirm, raiseFirm, raiseFirm], schema: firmSchema }
+export const FIRM: RecordKind<Firm> = {
+  name: 'firm',
+  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm],
+  schema: firmSchema,
+}
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }

@@ -1,3 +1,5 @@
+import type { NumberFormat } from '@/core/catalogue/firm'
+import { asWritten, type ShownJob } from '@/core/sheet'
 import { LENGTHS } from '../../trade/lengths'
 import { tradeWith } from '../../trade/trade'
 import type { Allowances } from '../base/allowances'
@@ -292,3 +294,7 @@ export function done(of: OpeningRecords, by: Trade = trade(), now = NOW) {
     },
   }
 }
+
+/** A job as its openings show it. */
+export const shownJob = (more: Partial<Job> = {}, numbers: NumberFormat = 'point'): ShownJob =>
+  asWritten(jobRecord(more), numbers)

@@ -7,6 +7,7 @@ import {
   formatRead,
   formatWithUnit,
   lengthParts,
+  shownStep,
   workStep,
 } from './format-length'
 import { inches, mm, ticks } from './length'
@@ -88,4 +89,29 @@ describe('a call size', () => {
   it.each(['30688', '3', '3X68', '99x', '', '0000', '36 by 80', '3012x', 'x80', '9999999'])('is not “%s”', text =>
     expect(parseSize(text)).toMatchObject({ ok: false, issues: [{ code: 'size.unreadable' }] }),
   )
+})
+
+describe('with a decimal comma', () => {
+  it.each([
+    [mm(924.5), '0.5', true, '924,5'],
+    [mm(924.5), '1', true, '≈ 925'],
+    [mm(0), '0.1', true, '0,0'],
+    [mm(-0.5), '0.1', true, '-0,5'],
+    [mm(924.5), '0.5', false, '924.5'],
+    [inches(36, 3, 8), '1/16', true, '36 3/8'],
+  ] as const)('%p in %s is shown as %s', (length, step, hasComma, text) =>
+    expect(formatLength(length, shownStep(step, hasComma))).toBe(text),
+  )
+  it('keeps it in finer steps', () => {
+    expect([finerStep('1,'), workStep('1,'), finerStep('1'), workStep('1/16')]).toEqual(['0.5,', '0.1,', '0.5', '1/64'])
+    expect(formatWithUnit(mm(1.5), finerStep(shownStep('1', true)))).toBe('1,5 mm')
+    expect(formatRead(mm(1.4), '1,')).toBe('1,4 mm')
+  })
+  it('is understood as it is shown', () => {
+    for (let i = 1; i < 200; i++) {
+      const length = ticks(i * 1600)
+      const text = formatLength(length, '0.5,')
+      expect(parseLength(text, { unit: 'mm' })).toMatchObject({ ok: true, value: { ticks: length } })
+    }
+  })
 })

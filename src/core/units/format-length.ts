@@ -11,33 +11,46 @@ export type LengthParts = {
 
 /** Steps a figure may be shown in: fractions of an inch, or millimetres. */
 export const DISPLAY_STEPS = ['1/8', '1/16', '1/32', '1/64', '1/128', '1', '0.5', '0.1', '0.01'] as const
-export type DisplayStep = (typeof DISPLAY_STEPS)[number]
+export type JobStep = (typeof DISPLAY_STEPS)[number]
+/** A step as it is shown in: of a firm that writes a decimal comma, a metric one ends in one. */
+export type DisplayStep = JobStep | `${Exclude<JobStep, `1/${string}`>},`
+
+/** A job's step as its firm writes numbers. Fractions of an inch have no decimals. */
+export const shownStep = (step: JobStep, hasComma: boolean): DisplayStep =>
+  hasComma && !isFraction(step) ? `${step},` : step
+
+const isFraction = (step: string): step is Extract<JobStep, `1/${string}`> => step.includes('/')
+const isWithComma = (step: DisplayStep): boolean => step.endsWith(',')
+/** Another metric step, written as this one is. */
+const alike = (step: DisplayStep, fine: '0.5' | '0.1'): DisplayStep => (isWithComma(step) ? `${fine},` : fine)
 
 /** The unit a step is of. */
 export const unitOfStep = (step: DisplayStep): 'in' | 'mm' => (step.includes('/') ? 'in' : 'mm')
 
 /** The step for figures that are worked out and small: one finer than the job's. */
-export const finerStep = (step: DisplayStep): DisplayStep => (step.includes('/') ? '1/32' : '0.5')
+export const finerStep = (step: DisplayStep): DisplayStep => (isFraction(step) ? '1/32' : alike(step, '0.5'))
 
 /** The step figures are cut, packed and typed to, by unit. */
-export const WORK_STEPS = { in: '1/64', mm: '0.1' } as const satisfies Record<string, DisplayStep>
+export const WORK_STEPS = { in: '1/64', mm: '0.1' } as const satisfies Record<string, JobStep>
 
 /** The step for figures that are cut or packed to. */
-export const workStep = (step: DisplayStep): DisplayStep => WORK_STEPS[unitOfStep(step)]
+export const workStep = (step: DisplayStep): DisplayStep =>
+  isFraction(step) ? WORK_STEPS.in : alike(step, WORK_STEPS.mm)
 
 /** Which way a shown figure is rounded: what must go in somewhere is never shown larger than it is, what must be gone into never smaller. */
 export type Toward = 'nearest' | 'down' | 'up'
 
 /** The parts of `length` in whole `step`s, to the nearest unless said, halves away from zero. Rounding is for display only. */
 export function lengthParts(length: Length, step: DisplayStep, toward: Toward = 'nearest'): LengthParts {
-  const places = step.split('.')[1]?.length ?? 0
-  const denominator = step.includes('/') ? Number(step.split('/')[1]) : null
-  const stepTicks = denominator === null ? Math.round(Number(step) * TICKS_PER_MM) : TICKS_PER_INCH / denominator
+  const bare = isWithComma(step) ? step.slice(0, -1) : step
+  const places = bare.split('.')[1]?.length ?? 0
+  const denominator = isFraction(bare) ? Number(bare.split('/')[1]) : null
+  const stepTicks = denominator === null ? Math.round(Number(bare) * TICKS_PER_MM) : TICKS_PER_INCH / denominator
   const steps = wholeSteps(length, stepTicks, toward)
   const shared = { negative: steps < 0, exact: steps * stepTicks === length }
   const size = Math.abs(steps)
   if (denominator === null)
-    return { ...shared, whole: ((size * stepTicks) / TICKS_PER_MM).toFixed(places), numerator: 0, denominator: 1 }
+    return { ...shared, whole: decimals((size * stepTicks) / TICKS_PER_MM, places, step), numerator: 0, denominator: 1 }
   const rest = size % denominator
   const divisor = greatestCommonDivisor(rest, denominator)
   return {
@@ -47,6 +60,9 @@ export function lengthParts(length: Length, step: DisplayStep, toward: Toward = 
     denominator: rest === 0 ? 1 : denominator / divisor,
   }
 }
+
+const decimals = (size: number, places: number, step: DisplayStep): string =>
+  isWithComma(step) ? size.toFixed(places).replace('.', ',') : size.toFixed(places)
 
 function wholeSteps(length: Length, stepTicks: number, toward: Toward): number {
   if (toward === 'down') return Math.floor(length / stepTicks)
@@ -59,7 +75,7 @@ export function formatLength(length: Length, step: DisplayStep, toward: Toward =
   const parts = lengthParts(length, step, toward)
   const fraction = parts.numerator ? `${parts.numerator}/${parts.denominator}` : ''
   const body = fraction ? (parts.whole === '0' ? fraction : `${parts.whole} ${fraction}`) : parts.whole
-  const zero = body === '0' || Number(body) === 0
+  const zero = /^[0.,]+$/.test(body)
   return `${parts.exact ? '' : '≈ '}${parts.negative && !zero ? '-' : ''}${body}`
 }
 

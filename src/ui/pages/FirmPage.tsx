@@ -3,10 +3,10 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { DEFAULT_SCHOOLS, resolveSchools } from '@/core/base/schools'
-import { CURRENCIES, type Firm } from '@/core/catalogue/firm'
+import { CURRENCIES, type Firm, NUMBER_FORMATS } from '@/core/catalogue/firm'
 import type { Versioned } from '@/core/sheet'
 import { HAND_CONVENTIONS } from '@/core/specification/handing'
-import { CURRENCY_NAMES, currencySign } from '@/words/money'
+import { CURRENCY_NAMES, currencySign, numberExample } from '@/words/money'
 import { HAND_WORDS } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
 import { Choice, Quiet } from '../parts/controls'
@@ -76,6 +76,12 @@ function About({ data, save }: { readonly data: Firm; readonly save: (change: Pa
         </select>
       </Labelled>
       <Choice
+        label="Writes numbers"
+        value={data.numbers}
+        options={NUMBER_FORMATS.map(one => [one, numberExample(one)])}
+        onChange={numbers => save({ numbers })}
+      />
+      <Choice
         label="A new job begins in"
         value={data.unit}
         options={[
@@ -95,7 +101,7 @@ export function FirmPage({ firm, makers }: Props) {
   // What every page counts in may be another now.
   const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid, () => router.refresh())
   return (
-    <MoneyIn currency={data.currency}>
+    <MoneyIn counting={data}>
       <Page>
         <h1>Firm</h1>
         {said && (

@@ -12,7 +12,7 @@ import type { Scene } from '@/core/drawing/scene'
 import type { Versioned } from '@/core/sheet'
 import type { JobDetails, Job as JobRecord } from '@/core/survey/job-record'
 import { inUnit, STEPS_OF } from '@/core/survey/new-job'
-import type { DisplayStep } from '@/core/units/format-length'
+import type { JobStep } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
@@ -145,7 +145,7 @@ function StepChoice({
   readonly save: (change: Partial<JobDetails>) => void
 }) {
   return (
-    <Choice<DisplayStep>
+    <Choice<JobStep>
       label="Lengths shown to"
       value={data.step}
       options={STEPS_OF[data.unit].map(step => [step, `${step} ${data.unit}`])}

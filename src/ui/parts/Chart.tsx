@@ -12,6 +12,8 @@ import {
 } from 'chart.js'
 import { useEffect, useState } from 'react'
 import { Bar, Scatter } from 'react-chartjs-2'
+import { LOCALES } from '@/words/money'
+import { useCounting, useDecimal } from './Money'
 
 ChartJs.register(
   BarController,
@@ -40,12 +42,15 @@ export type BarsProps = {
 /** Bars side by side, with the same figures as a list for whoever can't see them. */
 export default function Bars({ label, unit, groups, series }: BarsProps) {
   const tokens = useTokens()
+  const { numbers } = useCounting()
+  const decimal = useDecimal()
   return (
     <figure>
       <div style={{ height: 190 }} aria-hidden="true">
         <Bar
           options={{
             animation: false,
+            locale: LOCALES[numbers],
             responsive: true,
             maintainAspectRatio: false,
             plugins: { legend: { labels: { color: tokens.ink, boxWidth: 14, font: { size: 14 } } } },
@@ -75,7 +80,7 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
         {groups
           .map(
             (group, i) =>
-              `${group}: ${series.map(one => `${one.name} ${one.values[i]?.toFixed(1)} ${unit}`).join(', ')}`,
+              `${group}: ${series.map(one => `${one.name} ${decimal(one.values[i] ?? 0, 1)} ${unit}`).join(', ')}`,
           )
           .join('; ')}
       </figcaption>
@@ -98,6 +103,8 @@ const POINT_PX = { quiet: 4, shown: 7, chosen: 9 } as const
 /** What each unit costs in all against the days until it is there, with the same figures as a list. */
 export function CostDays({ points, costUnit }: CostDaysProps) {
   const tokens = useTokens()
+  const { numbers } = useCounting()
+  const decimal = useDecimal()
   const fill = { quiet: tokens.rule, shown: tokens.blue, chosen: tokens.vial }
   return (
     <figure>
@@ -105,6 +112,7 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
         <Scatter
           options={{
             animation: false,
+            locale: LOCALES[numbers],
             responsive: true,
             maintainAspectRatio: false,
             plugins: {
@@ -143,7 +151,7 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
       </div>
       <figcaption className="sr">
         Cost against days:{' '}
-        {points.map(one => `${one.name}: ${one.cost.toFixed(2)} ${costUnit}, ${one.days} days`).join('; ')}
+        {points.map(one => `${one.name}: ${decimal(one.cost, 2)} ${costUnit}, ${one.days} days`).join('; ')}
       </figcaption>
     </figure>
   )

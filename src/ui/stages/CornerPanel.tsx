@@ -8,6 +8,7 @@ import { issueWords } from '@/words/issues'
 import { Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { useDecimal } from '../parts/Money'
 import type { WorkedStore } from '../store/worked'
 
 /** Three, four, five: by hand, by what a tape is marked with. */
@@ -17,6 +18,7 @@ const NAMES = ['One leg', 'The other leg', 'From end to end'] as const
 /** Whether a corner is square, by marks along its legs and the tape between them. */
 export default function CornerPanel({ store }: { readonly store: WorkedStore }) {
   const { unit, step } = store.sheet.job
+  const decimal = useDecimal()
   const [typed, setTyped] = useState<readonly string[]>(USUAL[unit])
   const read = typed.map(text => parseLength(text, { unit }))
   const wrong = read.find(one => !one.ok)
@@ -41,7 +43,7 @@ export default function CornerPanel({ store }: { readonly store: WorkedStore }) 
         <Facts>
           <dt>The corner</dt>
           <dd data-corner={corner.value.angleDeg.toFixed(2)}>
-            {corner.value.runOut === 0 ? 'square' : `${corner.value.angleDeg.toFixed(2)}°`}
+            {corner.value.runOut === 0 ? 'square' : `${decimal(corner.value.angleDeg, 2)}°`}
           </dd>
           <dt>Off square over the height</dt>
           <dd>

@@ -6,6 +6,7 @@ import type { Length } from '@/core/units/length'
 import { hingeName } from '@/words/settings'
 import { Facts, Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Decimal } from '../parts/Money'
 import { TracedFigure } from '../parts/TraceView'
 
 type Row = readonly [id: string, name: string, value: ReactNode]
@@ -106,7 +107,17 @@ const clearRows: Rows = ({ clearWidth }, step) =>
     : [['clear-width', 'Clear width at 90°', <Figure key="clear" value={clearWidth} step={step} toward="down" unit />]]
 
 const massRows: Rows = ({ mass }) =>
-  mass ? [['mass', `Leaf, ${mass.isWeighed ? 'weighed' : 'by area'}`, `${mass.kg.toFixed(1)} kg`]] : []
+  mass
+    ? [
+        [
+          'mass',
+          `Leaf, ${mass.isWeighed ? 'weighed' : 'by area'}`,
+          <span key="mass">
+            <Decimal value={mass.kg} places={1} /> kg
+          </span>,
+        ],
+      ]
+    : []
 
 const hingeRows: Rows = ({ hinges, hingePlaces }, step) => [
   ...(hingePlaces

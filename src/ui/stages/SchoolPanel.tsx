@@ -1,7 +1,7 @@
 'use client'
 import { useMemo } from 'react'
 import { resolveSchools, type SchoolId } from '@/core/base/schools'
-import type { Currency } from '@/core/catalogue/firm'
+import type { Counting } from '@/core/catalogue/firm'
 import { schoolEffects, schoolsOf } from '@/core/school-effects'
 import type { DisplayStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
@@ -9,14 +9,14 @@ import { memberName } from '@/words/members'
 import { valueWords } from '@/words/value'
 import { answerWords } from '../parts/answer-words'
 import { Panel, Quiet } from '../parts/controls'
-import { useCurrency } from '../parts/Money'
+import { useCounting } from '../parts/Money'
 import { SchoolList } from '../parts/SchoolList'
 import type { StageProps } from '../sheet/stage-props'
 
 /** The practices that bear on this kind of door: whose choice holds, another for this opening, and what each choice changes here.
  *  By which way an opening is measured was chosen when it was added. */
 export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
-  const currency = useCurrency()
+  const counting = useCounting()
   const { sheet, work, records, trade } = store
   const { firm, jobSchools, opening, job } = sheet
   const above = resolveSchools(firm.schools, jobSchools.data, {})
@@ -32,7 +32,7 @@ export function SchoolPanel({ store }: Pick<StageProps, 'store'>) {
         above={above}
         step={job.step}
         onChange={schools => store.save('wishes', { schools })}
-        changed={id => changedWords(id, effects, job.step, currency)}
+        changed={id => changedWords(id, effects, job.step, counting)}
       />
     </Panel>
   )
@@ -45,7 +45,7 @@ function changedWords(
   id: SchoolId,
   effects: ReturnType<typeof schoolEffects>,
   step: DisplayStep,
-  currency: Currency,
+  counting: Counting,
 ): string {
   const effect = effects.find(one => one.id === id)
   if (!effect) return ''
@@ -56,7 +56,7 @@ function changedWords(
       .slice(0, MOST_CHANGES)
       .map(
         ({ path, first, second }) =>
-          `${memberName(path)} ${valueWords(path, second, step, currency)}, not ${valueWords(path, first, step, currency)}`,
+          `${memberName(path)} ${valueWords(path, second, step, counting)}, not ${valueWords(path, first, step, counting)}`,
       ),
     ...titles(found).map(title => `found: ${title}`),
     ...titles(gone).map(title => `no longer found: ${title}`),

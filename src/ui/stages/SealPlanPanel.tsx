@@ -8,7 +8,7 @@ import { SEAL_NAMES, sideName } from '@/words/names'
 import { Button, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
-import { Money } from '../parts/Money'
+import { Money, useDecimal } from '../parts/Money'
 import { SealSettings } from '../sheet/SealSettings'
 import type { StageProps } from '../sheet/stage-props'
 import { StageFindings } from './StageFindings'
@@ -61,6 +61,7 @@ export function SealFindings(stage: StageProps) {
 }
 
 function DraftPanel({ plan }: { readonly plan: SealPlan }) {
+  const decimal = useDecimal()
   const { before, after, edges } = plan
   return (
     <Panel>
@@ -81,20 +82,20 @@ function DraftPanel({ plan }: { readonly plan: SealPlan }) {
         </dd>
         <dt>Heat a year</dt>
         <dd>
-          {before.kwhYear.toFixed(0)} → {after.kwhYear.toFixed(0)} kWh
+          {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
         </dd>
         <dt>As one hole</dt>
         <dd>
-          {before.holeCm2.toFixed(1)} → {after.holeCm2.toFixed(1)} cm²
+          {decimal(before.holeCm2, 1)} → {decimal(after.holeCm2, 1)} cm²
         </dd>
         <dt>Seals cost</dt>
         <dd>
           <Money cents={plan.cents} />
-          {plan.payBackYears !== null && `, back in ${plan.payBackYears.toFixed(1)} years`}
+          {plan.payBackYears !== null && `, back in ${decimal(plan.payBackYears, 1)} years`}
         </dd>
         <dt>Push on the latch</dt>
         <dd>
-          {plan.latchForceN.toFixed(0)} of {plan.latchLimitN} N
+          {decimal(plan.latchForceN, 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
     </Panel>
