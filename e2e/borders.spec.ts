@@ -77,6 +77,7 @@ const OPEN = [
   '/api/catalogue/import',
   '/api/catalogue/units',
   '/api/firm',
+  '/api/firm/logo',
   '/api/health',
   '/api/jobs',
   '/api/jobs/import',

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
-import { base, demoOpening, expectAccessible, open, stage } from './test/harvek'
+import sharp from 'sharp'
+import { base, demoOpening, expectAccessible, field, open, stage } from './test/harvek'
 
 const HEAD = 'Item,Description,Frame width,Frame height,Made of,Net price,Lead time,In stock,Slab width,Slab height'
 const LIST = [
@@ -115,6 +116,57 @@ test('what the firm counts in stands on every page, at once and after a reload',
   await counted.selectOption('USD')
   await expect(page.getByLabel('An hour of work, $')).toBeVisible()
   await expect.poll(async () => (await (await page.request.get(`${base()}/api/firm`)).json()).data.currency).toBe('USD')
+})
+
+test('numbers stand as the firm writes them: amounts, millimetres and weights', async ({ page }) => {
+  await open(page, '/firm')
+  const written = page.getByRole('radiogroup', { name: 'Writes numbers' })
+  await written.getByText('1.234,50').click()
+  await expect(page.getByLabel('An hour of work, $')).toBeVisible()
+  await open(page, `/openings/${demoOpening('C1')}/order`)
+  await expect(page.locator('[data-article="TW-800"]').first()).toContainText(/\d,\d\d\u00a0\$/)
+  await open(page, `/openings/${demoOpening('C1')}/diagnose`)
+  const said = page.getByRole('region', { name: 'Findings' })
+  await expect(said).toContainText(/\d,\d mm/)
+  await expect(said).not.toContainText(/\d\.\d mm/)
+  // What is typed with a comma or a point is understood the same.
+  await open(page, `/openings/${demoOpening('C1')}/measure`)
+  for (const text of ['924,5', '924.5']) {
+    await field(page).fill(text)
+    await expect(page.locator('.understood')).toContainText('924,5')
+  }
+  await field(page).fill('')
+  await open(page, '/firm')
+  await written.getByText('1,234.50').click()
+  await expect
+    .poll(async () => (await (await page.request.get(`${base()}/api/firm`)).json()).data.numbers)
+    .toBe('point')
+})
+
+test('the firm’s logo stands on its papers until it is taken off; no other file is taken for one', async ({ page }) => {
+  const paper = async () =>
+    (await (await page.request.get(`${base()}/api/openings/${demoOpening('A1')}/measure.pdf`)).body()).includes(
+      '/DCTDecode',
+    )
+  expect(await paper()).toBe(false)
+  await open(page, '/firm')
+  const choose = async (buffer: Buffer) => {
+    const choosing = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: /logo$/ }).click()
+    await (await choosing).setFiles({ name: 'logo.png', mimeType: 'image/png', buffer })
+  }
+  await choose(Buffer.from('a text with the wrong name'))
+  await expect(page.getByText('This is no JPEG, PNG or WebP picture')).toBeVisible()
+  const wide = { width: 900, height: 200, channels: 4 as const, background: { r: 31, g: 79, b: 163, alpha: 0.5 } }
+  await choose(await sharp({ create: wide }).png().toBuffer())
+  const logo = page.getByRole('img', { name: 'The firm’s logo' })
+  await expect(logo).toBeVisible()
+  expect(await paper()).toBe(true)
+  await page.reload()
+  await expect(logo).toBeVisible()
+  await page.getByRole('button', { name: 'Take it off' }).click()
+  await expect(logo).toHaveCount(0)
+  expect(await paper()).toBe(false)
 })
 
 test('a rate of the firm’s own changes what is offered, and an empty field goes back', async ({ page }) => {

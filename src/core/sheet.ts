@@ -1,5 +1,5 @@
 import type { SchoolChoices } from './base/schools'
-import type { Firm, NumberFormat } from './catalogue/firm'
+import { type Firm, hasComma, type NumberFormat } from './catalogue/firm'
 import type { CatalogueUnit } from './catalogue/unit'
 import type { LogEntry } from './log/log'
 import type { EditKind, Edits } from './new-edits'
@@ -24,7 +24,7 @@ export type ShownJob = Omit<Job, 'step'> & { readonly step: DisplayStep; readonl
 export const asWritten = (job: Job, numbers: NumberFormat): ShownJob => ({
   ...job,
   numbers,
-  step: shownStep(job.step, numbers === 'comma' || numbers === 'comma-space'),
+  step: shownStep(job.step, hasComma(numbers)),
 })
 
 /** One opening as it is stored, with its job and what stands beside it. */

@@ -112,5 +112,7 @@ it('becomes a PDF, with a photo if wished', async () => {
   const sheet = measureSheet(JOB, own, done(own, trade()).work, { blank: false, photos: [{ photo, jpeg }] })
   const illustrated = await writePdf(sheet, new Date(0))
   expect([bare, illustrated].map(pdf => pdf.subarray(0, 5).toString())).toEqual(['%PDF-', '%PDF-'])
-  expect([bare.includes('/DCTDecode'), illustrated.includes('/DCTDecode')]).toEqual([false, true])
+  const logo = { picture: jpeg, width: 1, height: 1 }
+  const headed = await writePdf(filled, new Date(0), { size: 'letter', logo })
+  expect([bare, illustrated, headed].map(pdf => pdf.includes('/DCTDecode'))).toEqual([false, true, true])
 })

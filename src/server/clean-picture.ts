@@ -27,9 +27,9 @@ export async function isCleanJpeg(bytes: Buffer): Promise<boolean> {
   }
 }
 
-/** Draws a picture anew, upright, at most 2048 px: what it was taken with, when and where stays behind.
+/** Draws a picture anew, upright, at most 2048 px a side unless said: what it was taken with, when and where stays behind.
  *  What counts is the content, never the name. Issue codes `photo.too-large`, `photo.no-image`, `photo.broken`. */
-export async function cleanPicture(bytes: Buffer): Promise<Outcome<CleanPicture>> {
+export async function cleanPicture(bytes: Buffer, mostPx = LARGE_PX): Promise<Outcome<CleanPicture>> {
   if (bytes.length > MOST_PHOTO_BYTES) return refused('photo.too-large')
   try {
     const { format } = await sharp(bytes, { limitInputPixels: MOST_PIXELS }).metadata()
@@ -40,7 +40,7 @@ export async function cleanPicture(bytes: Buffer): Promise<Outcome<CleanPicture>
   try {
     const upright = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate()
     const large = await upright
-      .resize({ width: LARGE_PX, height: LARGE_PX, fit: 'inside', withoutEnlargement: true })
+      .resize({ width: mostPx, height: mostPx, fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
       .jpeg({ quality: 82 })
       .toBuffer({ resolveWithObject: true })

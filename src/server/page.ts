@@ -9,6 +9,7 @@ import type { Acting } from '@/store/acting'
 import { store } from '@/store/connection'
 import { findFirm, findJobSchools } from '@/store/firm'
 import { countOpenings, findJob, findJobDetails, listJobs, listOpenings, openingPlace } from '@/store/jobs'
+import { findLogo } from '@/store/logo'
 import { catalogueOf } from './catalogue'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
@@ -134,6 +135,10 @@ export async function loadCatalogue(): Promise<FoundUnits> {
 /** The firm's own practices, rates and suppliers, and the makers its catalogue names. */
 export async function loadFirm() {
   const who = await acting()
-  const [firm, { units }] = await Promise.all([findFirm(store(), who), catalogueOf(store(), who)])
-  return { firm, makers: [...new Set(units.map(one => one.maker))].sort() }
+  const [firm, { units }, logo] = await Promise.all([
+    findFirm(store(), who),
+    catalogueOf(store(), who),
+    findLogo(store(), who),
+  ])
+  return { firm, logoAt: logo?.setAt ?? null, makers: [...new Set(units.map(one => one.maker))].sort() }
 }

@@ -17,8 +17,21 @@ const FONT = { plain: 'plain', bold: 'bold' } as const
 
 type Doc = InstanceType<typeof PDFDocument>
 
+/** What a firm's papers look like: their size, and the logo at their head as JPEG with its size in pixels. */
+export type Stationery = {
+  readonly size: PaperSize
+  readonly logo: { readonly picture: Uint8Array; readonly width: number; readonly height: number } | null
+}
+
+/** The room a logo has at the head of a paper, in points. */
+const LOGO = { width: 150, height: 48 }
+
 /** A paper as PDF, with its fonts inside. */
-export function writePdf(paper: Paper, madeAt: Date, size: PaperSize = 'a4'): Promise<Buffer> {
+export function writePdf(
+  paper: Paper,
+  madeAt: Date,
+  { size, logo }: Stationery = { size: 'a4', logo: null },
+): Promise<Buffer> {
   const doc = new PDFDocument({
     size: size === 'a4' ? 'A4' : 'LETTER',
     margin: MARGIN,
@@ -33,12 +46,27 @@ export function writePdf(paper: Paper, madeAt: Date, size: PaperSize = 'a4'): Pr
     doc.on('end', () => resolve(Buffer.concat(chunks)))
     doc.on('error', reject)
   })
-  doc.font(FONT.bold).fontSize(20).fillColor(INK).text(paper.title)
-  doc.font(FONT.plain).fontSize(11).fillColor(QUIET).text(paper.subtitle).moveDown(0.6)
+  writeHead(doc, paper, logo)
   for (const block of paper.blocks) writeBlock(doc, block, paper)
   writeFooters(doc, paper.footer)
   doc.end()
   return finished
+}
+
+/** Title on the left, logo on the right, neither on the other. */
+function writeHead(doc: Doc, { title, subtitle }: Paper, logo: Stationery['logo']): void {
+  const top = doc.y
+  const beside = logo ? LOGO.width + 12 : 0
+  const width = innerWidth(doc) - beside
+  doc.font(FONT.bold).fontSize(20).fillColor(INK).text(title, MARGIN, top, { width })
+  doc.font(FONT.plain).fontSize(11).fillColor(QUIET).text(subtitle, { width }).moveDown(0.6)
+  if (!logo) return
+  const scale = Math.min(LOGO.width / logo.width, LOGO.height / logo.height)
+  const [wide, high] = [logo.width * scale, logo.height * scale]
+  const under = doc.y
+  doc.image(Buffer.from(logo.picture), doc.page.width - MARGIN - wide, top, { width: wide, height: high })
+  doc.x = MARGIN
+  doc.y = Math.max(under, top + high + 8)
 }
 
 const innerWidth = (doc: Doc): number => doc.page.width - 2 * MARGIN

@@ -28,6 +28,7 @@ export type Currency = (typeof CURRENCIES)[number]
 /** How a firm writes numbers: what stands before the decimals, and between the thousands. */
 export const NUMBER_FORMATS = ['point', 'comma', 'comma-space', 'point-apostrophe'] as const
 export type NumberFormat = (typeof NUMBER_FORMATS)[number]
+export const hasComma = (numbers: NumberFormat): boolean => numbers === 'comma' || numbers === 'comma-space'
 /** What amounts are written by. */
 export type Counting = { readonly currency: Currency; readonly numbers: NumberFormat }
 export const PAPER_SIZES = ['a4', 'letter'] as const

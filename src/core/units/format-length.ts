@@ -13,11 +13,12 @@ export type LengthParts = {
 export const DISPLAY_STEPS = ['1/8', '1/16', '1/32', '1/64', '1/128', '1', '0.5', '0.1', '0.01'] as const
 export type JobStep = (typeof DISPLAY_STEPS)[number]
 /** A step as it is shown in: of a firm that writes a decimal comma, a metric one ends in one. */
-export type DisplayStep = JobStep | `${Exclude<JobStep, `1/${string}`>},`
+type MetricStep = Exclude<JobStep, `1/${string}`>
+export type DisplayStep = JobStep | `${MetricStep},`
 
 /** A job's step as its firm writes numbers. Fractions of an inch have no decimals. */
-export const shownStep = (step: JobStep, hasComma: boolean): DisplayStep =>
-  hasComma && !isFraction(step) ? `${step},` : step
+export const shownStep = (step: DisplayStep, hasComma: boolean): DisplayStep =>
+  hasComma && !isFraction(step) && !isWithComma(step) ? `${step as MetricStep},` : step
 
 const isFraction = (step: string): step is Extract<JobStep, `1/${string}`> => step.includes('/')
 const isWithComma = (step: DisplayStep): boolean => step.endsWith(',')

@@ -14,6 +14,7 @@ import { Labelled } from '../parts/Labelled'
 import { MoneyIn } from '../parts/Money'
 import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
+import { FirmLogo } from './FirmLogo'
 import { Amounts, Preparations } from './FirmRates'
 import { Page } from './Today'
 
@@ -32,10 +33,20 @@ const ABOUT = [
   ['phone', 'Phone', 'tel', 60],
   ['email', 'E-mail', 'email', 200],
 ] as const
-type Props = { readonly firm: Versioned<Firm>; readonly makers: readonly string[] }
+type Props = {
+  readonly firm: Versioned<Firm>
+  readonly makers: readonly string[]
+  /** When the logo was set, ISO 8601; `null` without one. */
+  readonly logoAt: string | null
+}
+
+type AboutProps = Pick<Props, 'logoAt'> & {
+  readonly data: Firm
+  readonly save: (change: Partial<Firm>) => void
+}
 
 /** How the firm is reached, as it stands on its papers; the paper they are printed on, and what a new job begins in. */
-function About({ data, save }: { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }) {
+function About({ data, save, logoAt }: AboutProps) {
   return (
     <section aria-label="On papers">
       <h2>On papers</h2>
@@ -54,6 +65,7 @@ function About({ data, save }: { readonly data: Firm; readonly save: (change: Pa
           />
         </Labelled>
       ))}
+      <FirmLogo setAt={logoAt} />
       <Choice
         label="Printed on"
         value={data.paper}
@@ -95,7 +107,7 @@ function About({ data, save }: { readonly data: Firm; readonly save: (change: Pa
 }
 
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
-export function FirmPage({ firm, makers }: Props) {
+export function FirmPage({ firm, makers, logoAt }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const router = useRouter()
   // What every page counts in may be another now.
@@ -123,7 +135,7 @@ export function FirmPage({ firm, makers }: Props) {
             />
           </section>
           <div style={{ display: 'grid', gap: 28 }}>
-            <About data={data} save={save} />
+            <About data={data} save={save} logoAt={logoAt} />
             <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
             <section aria-label="Rates">
               <h2>Rates</h2>

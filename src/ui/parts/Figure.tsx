@@ -1,6 +1,8 @@
 import type { CSSProperties } from 'react'
-import { type DisplayStep, lengthParts, type Toward } from '@/core/units/format-length'
+import { hasComma } from '@/core/catalogue/firm'
+import { type DisplayStep, lengthParts, shownStep, type Toward } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
+import { useCounting } from './Money'
 
 const FRACTION: CSSProperties = { fontFeatureSettings: '"frac" 1', fontVariantNumeric: 'normal' }
 const STACK: CSSProperties = {
@@ -27,7 +29,11 @@ type Props = {
 
 /** A length with a real fraction. Stacked where it must be read at arm's length. */
 export function Figure({ value, step, unit = false, stacked = false, either = false, toward = 'nearest' }: Props) {
-  const { negative, whole, numerator, denominator, exact } = lengthParts(value, step, toward)
+  const { negative, whole, numerator, denominator, exact } = lengthParts(
+    value,
+    shownStep(step, hasComma(useCounting().numbers)),
+    toward,
+  )
   const hideWhole = whole === '0' && numerator > 0
   return (
     <span style={{ whiteSpace: 'nowrap' }}>

@@ -9,7 +9,11 @@ export const isForGood = (sent: Sent<unknown>): boolean => !sent.ok && FOR_GOOD.
 const FOR_GOOD: ReadonlySet<number> = new Set([400, 404, 409, 410, 413, 415, 422])
 
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
-export async function send<T>(method: 'GET' | 'POST' | 'PUT', path: string, body?: unknown): Promise<Sent<T>> {
+export async function send<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<Sent<T>> {
   const text = JSON.stringify(body) ?? ''
   return answerTo<T>(path, {
     method,
