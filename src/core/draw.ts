@@ -19,6 +19,7 @@ export function standingOf(offer: Offer | null): StandingUnit | null {
     sillDepth: said(unit, 'sillDepth'),
     jamb: said(unit, 'jamb'),
     strikeHeight: sheet?.strikeHeight ?? null,
+    bucks: offer.bucks,
   }
 }
 

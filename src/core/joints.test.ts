@@ -2,6 +2,9 @@ import { CALL_TRADE } from '../compute/call-trade'
 import type { Family } from './base/kinds'
 import { answer } from './calls/calls'
 import type { CatalogueUnit } from './catalogue/unit'
+import { drawnOf } from './draw'
+import { elevation } from './drawing/elevation'
+import { plan } from './drawing/plan'
 import { hingePullN } from './physics/hinge-load'
 import { GAP_PLACES } from './test/edges'
 import { frameUnit, leafUnit, lockUnit, stormUnit } from './test/family-units'
@@ -90,6 +93,27 @@ describe('between blocks', () => {
     expect(chosen!.preparations.map(one => one.id)).toContain('rip-bucks')
     expect(chosen!.preparations.map(one => one.id)).not.toContain('relieve-pinch')
     expect(chosen!.bucks!.left + chosen!.bucks!.right).toBe(length('1 1/4'))
+  })
+  it.each(['left', 'right'] as const)(
+    'hung on the %s, the buck that is ripped is the other one, and so it is said and drawn',
+    hinges => {
+      const narrow = unit({ width: length('33 3/8'), leafWidth: length('32') })
+      const { chosen, work } = run(BLOCK('35 1/8'), { way: 'masonry', hinges }, [narrow])
+      const { left, right } = chosen!.bucks!
+      expect(hinges === 'left' ? [left, right] : [right, left]).toEqual([length('3/4'), length('1/2')])
+      expect(chosen!.preparations.find(one => one.id === 'rip-bucks')!.amount).toBe(length('1/2'))
+      const widthOf = (id: string) => {
+        const found = elevation(drawnOf(work, records({}, { hinges }).wishes), 'fit').marks.find(one => one.id === id)
+        const xs = found?.kind === 'path' ? found.points.map(one => one.x) : []
+        return Math.max(...xs) - Math.min(...xs)
+      }
+      expect([widthOf('buck.left'), widthOf('buck.right')]).toEqual([left, right])
+    },
+  )
+  it('no bucks are drawn where the wall is none of masonry', () => {
+    const { work } = run(FULL)
+    for (const scene of [elevation(drawnOf(work, records().wishes), 'fit'), plan(drawnOf(work, records().wishes))])
+      expect(scene.marks.filter(one => one.id.startsWith('buck.'))).toEqual([])
   })
 })
 

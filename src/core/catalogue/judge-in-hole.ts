@@ -7,7 +7,18 @@ import { judgeBedding, type SettingSheet } from '../specification/bedding'
 import { floorTarget } from '../specification/floor-target'
 import { trimStays } from '../specification/visit'
 import type { Size } from '../units/call-size'
-import { type Length, largestOf, magnitude, minus, nearestTick, plus, sumOf, times, ZERO } from '../units/length'
+import {
+  type Length,
+  largestOf,
+  magnitude,
+  minus,
+  nearestTick,
+  plus,
+  smallestOf,
+  sumOf,
+  times,
+  ZERO,
+} from '../units/length'
 import { type FrameSheet, fillerFor, jambFor, jambReasons, jambWork } from './fill-and-jamb'
 import { judgeRoom } from './judge-room'
 import { because, type Filler, type Judged, NO_SHAPE, notRead, type ShapeCode, silent, type Work } from './offer'
@@ -165,13 +176,15 @@ function roomWork(unit: Size, request: Request, stood: Stood): readonly Work[] {
   return [
     ...when(sideRoom > loose, 'pack-sides', 'sides', minus(sideRoom, loose), legs),
     ...when(isTight && !bucks, 'relieve-pinch', pinchPlace, minus(wanted, sideRoom), unit.height),
-    ...when(bucks?.isRipped === true && bucks.left + bucks.right > 0, 'rip-bucks', 'sides', bucks?.right ?? ZERO, legs),
+    ...when(bucks?.isRipped === true && bucks.left + bucks.right > 0, 'rip-bucks', 'sides', thinner(bucks), legs),
     ...when(headGap > lengths['room-loose'].value, 'build-down-head', 'head', builtDown, unit.width),
     ...when(builtDown > lengths['patch-above'].value, 'patch-siding', 'head', builtDown, unit.width),
     ...when(pad > 0, 'pad-sill', 'sill', pad, unit.width),
     ...when(hollow > lengths['sill-correct'].value, 'level-sill', 'sill', hollow, unit.width),
   ]
 }
+
+const thinner = (bucks: Bucks | null): Length => (bucks ? smallestOf([bucks.left, bucks.right]) : ZERO)
 
 /** From which room at the sides on filler is wanted: never under what the unit was ordered with. */
 export const looseRoom = ({ lengths }: Pick<Request, 'lengths'>): Length =>

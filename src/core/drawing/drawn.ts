@@ -1,5 +1,6 @@
 import type { TradeLengths } from '../base/trade-lengths'
 import type { ShimPlan } from '../fit/plan-shims'
+import type { Bucks } from '../opening/bucks'
 import type { ModelledOpening } from '../opening/model-opening'
 import type { AdjustedOpening } from '../opening/opening'
 import type { Placement } from '../opening/place-unit'
@@ -23,6 +24,8 @@ export type StandingUnit = {
   readonly sillDepth: Length | null
   readonly jamb: Length | null
   readonly strikeHeight: Length | null
+  /** The wood between masonry and its frame; `null` where the wall is none. */
+  readonly bucks: Bucks | null
 }
 
 /** What of the work on an opening is drawn. */

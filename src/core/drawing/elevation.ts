@@ -1,8 +1,9 @@
 import type { Stage } from '../base/stages'
 import { type Point, point, shifted } from '../geometry/point'
+import type { Bucks } from '../opening/bucks'
 import { assumedOpening } from '../opening/model-opening'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
-import { inches } from '../units/length'
+import { inches, ZERO } from '../units/length'
 import { type DoorShape, doorShape } from './door-shape'
 import type { Drawn } from './drawn'
 import { doorMarks, sealMarks, shimMarks, sizeMarks } from './elevation-door'
@@ -25,7 +26,7 @@ export function elevation(result: Drawn, stage: Stage, factor = 1): Scene {
   const shape = stage === 'measure' || stage === 'diagnose' ? null : doorShape(result)
   const view = viewOf(result, stage, shape, factor)
   const marks = [
-    ...surroundings(view, surroundOf(result, stage)),
+    ...surroundings(view, surroundOf(result, stage), isEarly(stage) ? null : (result.standing?.bucks ?? null)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
     ...(shape ? doorMarks(shape, result.parts.isOneLeaf) : []),
     ...partsIn(result, shape, view.points),
@@ -118,16 +119,26 @@ function surroundOf({ survey, model, parts, derivesUnit }: Drawn, stage: Stage):
 
 const ROLES = { stud: 'stud', masonry: 'wall', trim: 'trim', frame: 'frame' } as const
 
-/** Studs and header, masonry, trim or frame, which follow the hole as it is, and the ground. */
-function surroundings({ points, certainty }: View, surround: Surround): readonly Mark[] {
+const NO_BUCKS: Pick<Bucks, 'left' | 'right'> = { left: ZERO, right: ZERO }
+
+/** Studs and header, masonry with its bucks, trim or frame, which follow the hole as it is, and the ground. */
+function surroundings({ points, certainty }: View, surround: Surround, bucks: Bucks | null): readonly Mark[] {
   const side = (line: readonly Point[], out: number) => [...line, ...[...line].reverse().map(p => shifted(p, out, 0))]
-  const head = headLine(points)
+  const { left, right } = bucks ?? NO_BUCKS
+  const [first, ...rest] = headLine(points)
+  const head = [shifted(first!, -left, 0), ...rest.slice(0, -1), shifted(rest.at(-1)!, right, 0)]
+  const blocks = {
+    left: leftSide(points).map(p => shifted(p, -left, 0)),
+    right: rightSide(points).map(p => shifted(p, right, 0)),
+  }
   const ground = Math.min(points.L0.y, points.R0.y, points.S.y)
   const [role, thick] = [ROLES[surround], SURROUND_THICKNESS[surround]]
   const over = surround === 'stud' ? HEADER : thick
   return [
-    path(role, 'stud.left', side(leftSide(points), -thick), true, certainty),
-    path(role, 'stud.right', side(rightSide(points), thick), true, certainty),
+    path(role, 'stud.left', side(blocks.left, -thick), true, certainty),
+    path(role, 'stud.right', side(blocks.right, thick), true, certainty),
+    ...(left > 0 ? [path('stud', 'buck.left', side(leftSide(points), -left), true, certainty)] : []),
+    ...(right > 0 ? [path('stud', 'buck.right', side(rightSide(points), right), true, certainty)] : []),
     path(role, 'header', [...head, ...[...head].reverse().map(p => shifted(p, 0, over))], true, certainty),
     path('ground', 'ground', [point(points.L0.x - BEYOND, ground), point(points.R0.x + BEYOND, ground)], false),
   ]

@@ -12,6 +12,8 @@ const WALL_RUN = inches(12)
 const USUAL_WALL = inches(4, 1, 2)
 const USUAL_WIDTH = inches(37, 1, 2)
 
+const NO_BUCKS = { left: 0, right: 0 }
+
 /** The door from above, outside below: the wall's thickness, what is in the opening, the leaf standing open and which way it goes,
  *  and the readings that are taken through the wall. */
 export function plan(result: Drawn, asksHand = false): Scene {
@@ -25,13 +27,22 @@ export function plan(result: Drawn, asksHand = false): Scene {
   const shows = result.parts.plan
   const swings = shows === 'two-leaves' || (hinges && shows === 'one-leaf') ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
+  const bucks = result.standing?.bucks ?? NO_BUCKS
   const room = asksHand ? inches(6) : 0
   const below = -(result.parts.readsOutside ? inches(15) : inches(11)) - room - (swings === 'out' ? width : 0)
   return {
     name: 'plan',
     marks: [
-      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN, leftWall)), true, certain(left)),
-      path('wall', 'wall.right', cornersOf(boxOf(width, 0, WALL_RUN, rightWall)), true, certain(right)),
+      path('wall', 'wall.left', cornersOf(boxOf(-WALL_RUN, 0, WALL_RUN - bucks.left, leftWall)), true, certain(left)),
+      path(
+        'wall',
+        'wall.right',
+        cornersOf(boxOf(width + bucks.right, 0, WALL_RUN - bucks.right, rightWall)),
+        true,
+        certain(right),
+      ),
+      ...(bucks.left > 0 ? [path('stud', 'buck.left', cornersOf(boxOf(-bucks.left, 0, bucks.left, jamb)))] : []),
+      ...(bucks.right > 0 ? [path('stud', 'buck.right', cornersOf(boxOf(width, 0, bucks.right, jamb)))] : []),
       ...planReadings(result, { width, leftWall, rightWall, jamb }),
       ...(asksHand
         ? swingMarks(result, width, { in: wall + inches(9) + (swings === 'in' ? width : 0), out: below + inches(3) })

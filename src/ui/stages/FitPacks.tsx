@@ -75,10 +75,11 @@ const nudgeOf = (step: DisplayStep): readonly [by: Length, name: string] =>
   step.includes('/') ? [ticks(TICKS_PER_INCH / 32), '1/32'] : [mm(1), '1']
 
 function Standing({ store, shims }: { readonly store: StageProps['store']; readonly shims: ShimPlan }) {
-  const { placement } = store.work.order.value.chosen!
+  const { placement, bucks } = store.work.order.value.chosen!
   const { chance } = store.work.fit.value
   const { step } = store.sheet.job
   const { shift } = store.records.fit
+  const fine = workStep(step)
   const [by, name] = nudgeOf(step)
   const move = (to: number) => store.save('fit', { shift: ticks(to) })
   if (!placement || shims.points.length === 0) return null
@@ -103,6 +104,15 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
             </span>
           ))}
         </dd>
+        {bucks && (
+          <>
+            <dt>Bucks, left · right{bucks.isRipped ? ', ripped' : ''}</dt>
+            <dd>
+              <Figure value={bucks.left} step={fine} toward="down" /> ·{' '}
+              <Figure value={bucks.right} step={fine} toward="down" unit />
+            </dd>
+          </>
+        )}
         {chance !== null && (
           <>
             <dt>Goes in</dt>
