@@ -9,6 +9,7 @@ const CORE_ORDER = [
   'base',
   'geometry',
   'physics',
+  'tuning',
   'survey',
   'opening',
   'practice',

@@ -32,6 +32,7 @@ export type Reader = {
   readonly optionalNumber: (name: string) => number | undefined
   readonly numbers: (name: string) => readonly number[]
   readonly optionalNumbers: (name: string) => readonly number[] | undefined
+  readonly optionalFlag: (name: string) => boolean | undefined
   readonly object: (name: string) => Reader
   /** A member whose own members have paths of their own, without this one's name. */
   readonly root: (name: string) => Reader
@@ -67,6 +68,8 @@ export function readerOf(value: unknown, path = ''): Reader {
     numbers: (name: string) => listFrom(need(name), at(name)).map((one, i) => numberFrom(one, `${at(name)}[${i}]`)),
     optionalNumbers: (name: string) =>
       mapped(take(name), list => listFrom(list, at(name)).map((one, i) => numberFrom(one, `${at(name)}[${i}]`))),
+    optionalFlag: (name: string) =>
+      mapped(take(name), one => (typeof one === 'boolean' ? one : reject('input.flag', at(name)))),
     object: (name: string) => readerOf(need(name), at(name)),
     root: (name: string) => {
       const member = need(name)

@@ -157,6 +157,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'strike-corner': [inches(6), practice],
   'test-plumb': [inches(0, 1, 16), practice],
   'test-margins': [inches(0, 1, 32), practice],
+  'reveal-target': [inches(0, 1, 8), practice],
+  'reveal-bind': [inches(0, 1, 32), practice],
   'contact-least': [inches(0, 3, 8), practice],
   'contact-most': [inches(0, 1, 2), practice],
   'contact-move-most': [inches(0, 1, 8), practice],

@@ -125,6 +125,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'screw-margin': 'Screw in from the stud’s face',
   'test-plumb': 'Plumb of a set frame, within',
   'test-margins': 'Margins even within',
+  'reveal-target': 'Margin wanted round a leaf',
+  'reveal-bind': 'Middle hinge off the line of the outer ones, at most',
   'contact-even': 'Contact even within',
   'contact-least': 'Contact at least',
   'contact-most': 'Contact at most',

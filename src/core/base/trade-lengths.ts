@@ -130,6 +130,9 @@ export const TRADE_LENGTHS = [
   'hinge-height',
   'strike-height',
   'strike-corner',
+  // margins of a hung leaf
+  'reveal-target',
+  'reveal-bind',
   // tests
   'test-plumb',
   'test-margins',

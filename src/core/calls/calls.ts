@@ -3,6 +3,7 @@ import { InputError, readerOf, reject } from '../calls-input'
 import { openingWork } from '../opening-call/opening-work'
 import { done, type Outcome } from '../outcome'
 import { type Calls, closing, taken } from './call'
+import { HANGING_CALLS } from './of-hanging'
 import { OPENING_CALLS } from './of-opening'
 import { UNIT_CALLS } from './of-unit'
 import { WORK_CALLS } from './of-work'
@@ -13,7 +14,7 @@ type WholeCall = (input: unknown, trade: CallTrade) => unknown
 const WHOLE: Readonly<Record<string, WholeCall>> = { 'opening.work': openingWork }
 
 /** Every call of the core by name. */
-export const CALLS: Calls = { ...UNIT_CALLS, ...OPENING_CALLS, ...WORK_CALLS }
+export const CALLS: Calls = { ...UNIT_CALLS, ...OPENING_CALLS, ...HANGING_CALLS, ...WORK_CALLS }
 
 export type Reply =
   | { readonly ok: unknown }

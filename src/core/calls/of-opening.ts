@@ -21,6 +21,15 @@ const NETWORK_GROUPS = {
   crown: ['sill', 'head'],
 } as const
 
+/** A unit placed in an opening that was read or whose points are given. */
+export function placedFrom(input: Reader, trade: CallTrade) {
+  const readings = input.optionalObject('readings')
+  const points = readings ? closing(readings, r => adjusted(r, trade).points) : pointsFrom(input.object('points'))
+  const unit = sizeFrom(input.object('unit'))
+  const placement = placeUnit(points, { unit, pad: input.optionalLength('pad') })
+  return { points, unit, placement, gap: input.optionalLength('leastGap') ?? trade.lengths['gap-least'].value }
+}
+
 /** What is asked of an opening: as read, adjusted, judged, with a unit in it. */
 export const OPENING_CALLS: Calls = {
   'corner.check': input => {
@@ -33,12 +42,8 @@ export const OPENING_CALLS: Calls = {
     return { points: asPairs(points), suspect, unchecked, assumed }
   },
   'fit.place': (input, trade) => {
-    const readings = input.optionalObject('readings')
-    const points = readings ? closing(readings, r => adjusted(r, trade).points) : pointsFrom(input.object('points'))
-    const unit = sizeFrom(input.object('unit'))
-    const placement = placeUnit(points, { unit, pad: input.optionalLength('pad') })
+    const { points, unit, placement, gap } = placedFrom(input, trade)
     const gaps = sideGapsAt(points, placement, unit.width, input.optionalLengths('shimHeights') ?? [])
-    const gap = input.optionalLength('leastGap') ?? trade.lengths['gap-least'].value
     return { fits: goesThrough(placement, { gap, head: trade.lengths['head-least'].value }), ...placement, gaps }
   },
   'rack.diagonals': input => {
