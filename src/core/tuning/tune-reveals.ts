@@ -77,16 +77,26 @@ function answer(input: TuneInput, moves: readonly Move[]): Tuned {
 const whole = ([least, most]: Range): readonly number[] => Array.from({ length: most - least + 1 }, (_, i) => least + i)
 const together = (a: Range, b: Range): Range => [a[0] + b[0], a[1] + b[1]]
 
-/** The ways the leaf can be moved at its outer hinges. */
+/** The ways the leaf can be moved at its outer hinges, in steps. */
 type Pair = { readonly ut: number; readonly ub: number }
+type Pairs = { readonly count: number; readonly at: (index: number) => Pair }
 
-function pairsOf({ input: { limits } }: Programme): readonly Pair[] {
-  const bottoms = whole(together(limits['card.bottom'], limits['pack.bottom']))
-  return whole(together(limits['card.top'], limits['pack.top'])).flatMap(ut => bottoms.map(ub => ({ ut, ub })))
+function pairsOf({ input: { limits } }: Programme): Pairs {
+  const tops = together(limits['card.top'], limits['pack.top'])
+  const bottoms = together(limits['card.bottom'], limits['pack.bottom'])
+  const beside = bottoms[1] - bottoms[0] + 1
+  return {
+    count: (tops[1] - tops[0] + 1) * beside,
+    at: index => ({ ut: tops[0] + Math.floor(index / beside), ub: bottoms[0] + (index % beside) }),
+  }
 }
 
 /** The least of each pair by a measure, in the order of the pairs. */
-const measured = (pairs: readonly Pair[], of: (pair: Pair) => number): Float64Array => Float64Array.from(pairs, of)
+function measured({ count, at }: Pairs, of: (pair: Pair) => number): Float64Array {
+  const all = new Float64Array(count)
+  for (let i = 0; i < count; i++) all[i] = of(at(i))
+  return all
+}
 
 /** The indexes of all with a finite measure, the smallest first. Sorted level by level: mostly the first few are all that is asked for. */
 function* ascending(measures: Float64Array, width: number): Generator<number> {
@@ -125,15 +135,16 @@ function middleCard({ input: { limits, bind, step } }: Programme, em: number): n
   return range[0] <= range[1] ? nearestNought(range) : null
 }
 
-/** The outer cards, those that are moved least first. */
-function* cardsOf({ input: { limits } }: Programme): Generator<readonly [ct: number, cb: number]> {
-  const [tops, bottoms] = [limits['card.top'], limits['card.bottom']]
-  const furthest = (range: Range) => Math.max(Math.abs(range[0]), Math.abs(range[1]))
-  for (let moved = 0; moved <= furthest(tops) + furthest(bottoms); moved++)
-    for (let ct = Math.max(tops[0], -moved); ct <= Math.min(tops[1], moved); ct++) {
-      const rest = moved - Math.abs(ct)
-      for (const cb of rest === 0 ? [0] : [rest, -rest]) if (clamp(cb, bottoms) === cb) yield [ct, cb]
-    }
+type Cards = { readonly ct: number; readonly cb: number; readonly least: number }
+
+/** The outer cards with the least the hinge side can be with them, the best first; among equals those that are moved least. */
+function cardsBy({ input: { limits } }: Programme, least: (ct: number, cb: number) => number): readonly Cards[] {
+  const bottoms = whole(limits['card.bottom'])
+  const moved = (one: Cards) => Math.abs(one.ct) + Math.abs(one.cb)
+  return whole(limits['card.top'])
+    .flatMap(ct => bottoms.map(cb => ({ ct, cb, least: least(ct, cb) })))
+    .filter(one => one.least < Number.MAX_VALUE)
+    .sort((a, b) => a.least - b.least || moved(a) - moved(b))
 }
 
 /** The packs at the middle hinge that don't bind, each with how far the middle then stands off; one that moves nothing where there is none. */
@@ -157,30 +168,47 @@ type Measure = {
 
 /** The smallest of a measure over all ways to hang the leaf: looked for where what lies beyond is smallest first, and no further than it can
  *  still be beaten. */
-function smallest(programme: Programme, pairs: readonly Pair[], { beyond, hinge, least, join }: Measure): number {
-  const known = new Map<number, number>()
-  const leastOf = (ct: number, cb: number): number => {
-    const key = ct * 1000 + cb
-    const found = known.get(key) ?? least(ct, cb)
-    known.set(key, found)
-    return found
-  }
+function smallest(programme: Programme, pairs: Pairs, { beyond, hinge, least, join }: Measure): number {
+  const cards = cardsBy(programme, least)
   let best = Number.POSITIVE_INFINITY
   for (const at of ascending(beyond, ALIKE)) {
-    const [pair, rest] = [pairs[at]!, beyond[at]!]
-    if (join(rest, 0) >= best - EPS) break
+    const rest = beyond[at]!
+    if (join(rest, cards[0]?.least ?? 0) >= best - EPS) break
+    const pair = pairs.at(at)
     const stands = middles(programme, pair)
-    for (const [ct, cb] of cardsOf(programme)) {
-      if (join(rest, 0) >= best - EPS) break
-      if (!fits(programme, pair, ct, cb) || join(rest, leastOf(ct, cb)) >= best - EPS) continue
+    for (const { ct, cb, least } of cards) {
+      if (join(rest, least) >= best - EPS) break
+      if (!fits(programme, pair, ct, cb)) continue
       for (const { em } of stands) best = Math.min(best, join(rest, hinge(ct, cb, em)))
     }
   }
   return best
 }
 
+/** Whether some way leaves no margin outside its tolerance: mostly there is one, and then nothing has to be weighed. */
+function reachesNought(programme: Programme, pairs: Pairs, beyond: Float64Array): boolean {
+  const { limits } = programme.input
+  const bottoms = whole(limits['card.bottom'])
+  const cards = whole(limits['card.top']).flatMap(ct =>
+    bottoms.flatMap(cb => {
+      const range = middleRange(programme, ct, cb, 0)
+      return range ? [{ ct, cb, range }] : []
+    }),
+  )
+  if (cards.length === 0) return false
+  for (let i = 0; i < beyond.length; i++) {
+    if (beyond[i]! > EPS) continue
+    const pair = pairs.at(i)
+    const stands = middles(programme, pair)
+    for (const { ct, cb, range } of cards)
+      if (fits(programme, pair, ct, cb) && stands.some(({ em }) => clamp(em, range) === em)) return true
+  }
+  return false
+}
+
 /** The least the worst margin can miss by; `null` where everything binds. */
-function leastWorst(programme: Programme, pairs: readonly Pair[], beyond: Float64Array): number | null {
+function leastWorst(programme: Programme, pairs: Pairs, beyond: Float64Array): number | null {
+  if (reachesNought(programme, pairs, beyond)) return 0
   const found = smallest(programme, pairs, {
     beyond,
     join: Math.max,
@@ -191,8 +219,10 @@ function leastWorst(programme: Programme, pairs: readonly Pair[], beyond: Float6
 }
 
 /** The least all margins together can miss by while none misses by more than `most`. */
-function leastSum(programme: Programme, pairs: readonly Pair[], worst: Float64Array, most: number): number {
-  const beyond = worst.map((one, i) => (one <= most + EPS ? sumBeyond(programme, pairs[i]!) : Number.POSITIVE_INFINITY))
+function leastSum(programme: Programme, pairs: Pairs, worst: Float64Array, most: number): number {
+  const beyond = worst.map((one, i) =>
+    one <= most + EPS ? sumBeyond(programme, pairs.at(i)) : Number.POSITIVE_INFINITY,
+  )
   return smallest(programme, pairs, {
     beyond,
     join: (a, b) => a + b,
@@ -263,7 +293,7 @@ function parts(total: number, card: Range, pack: Range): readonly { readonly car
 type Found = { readonly cost: number; readonly moves: readonly Move[] }
 
 /** The moves that cost least while no margin misses by more than `most` and all together by no more than `budget`. */
-function cheapest(programme: Programme, pairs: readonly Pair[], most: number, budget: number): readonly Move[] | null {
+function cheapest(programme: Programme, pairs: Pairs, most: number, budget: number): readonly Move[] | null {
   const { limits } = programme.input
   const remember = new Map<string, ReturnType<typeof parts>>()
   const partsOf = (end: 'top' | 'bottom', total: number) => {
@@ -282,7 +312,7 @@ function cheapest(programme: Programme, pairs: readonly Pair[], most: number, bu
   let best: Found | null = null
   for (const at of ascending(bounds, TOUCH)) {
     if (best && bounds[at]! >= best.cost) break
-    const pair = pairs[at]!
+    const pair = pairs.at(at)
     const beyond = settings(programme, pair, most, budget)
     if (beyond.length === 0) continue
     const bottoms = partsOf('bottom', pair.ub)
