@@ -1,5 +1,5 @@
 'use client'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { styled } from 'styled-components'
 import { type Cure, stageOf } from '@/core/base/cures'
 import type { Figure, FigureRef } from '@/core/base/figure'
@@ -43,35 +43,40 @@ export function FindingList({ findings, step, figure, selected, onSelect, empty,
   if (findings.length === 0) return <p style={{ color: 'var(--quiet)' }}>{empty}</p>
   return (
     <ul>
-      {findings.map(one => {
-        const { title, why, cures } = findingWords(one, step)
-        return (
-          <Item
-            key={`${one.code}/${one.place}/${title}`}
-            $lit={one.place === selected}
-            onClick={() => onSelect(one.place)}
-            data-severity={one.severity}
-          >
-            <SeverityMark severity={one.severity} />
-            <strong>{title}</strong>
-            <Rule of={title} text={ruleReason(one.rule, figure, step)} />
-            <p className="why">{why}</p>
-            {one.cures.slice(0, 2).map((cure, i) => (
-              <CureLine
-                key={cure.code}
-                text={cures[i]!}
-                stage={leadOf(cure, here)}
-                onGo={onGo && (stage => onGo(stage, placeIn(one)))}
-              />
-            ))}
-          </Item>
-        )
-      })}
+      {findings.map(one => (
+        <FindingItem
+          key={`${one.code}/${one.place}/${JSON.stringify(one.facts)}`}
+          {...{ one, step, figure, selected, onSelect, onGo, here }}
+        />
+      ))}
     </ul>
   )
 }
 
-/** What it was judged by, for who asks. */
+type ItemProps = Omit<Props, 'findings' | 'empty'> & { readonly one: Finding<FindingCode> }
+
+function FindingItem({ one, step, figure, selected, onSelect, onGo, here }: ItemProps) {
+  const id = useId()
+  const { title, why, cures } = findingWords(one, step)
+  return (
+    <Item $lit={one.place === selected} onClick={() => onSelect(one.place)} data-severity={one.severity}>
+      <SeverityMark severity={one.severity} />
+      <strong id={id}>{title}</strong>
+      <Rule of={id} text={ruleReason(one.rule, figure, step)} />
+      <p className="why">{why}</p>
+      {one.cures.slice(0, 2).map((cure, i) => (
+        <CureLine
+          key={cure.code}
+          text={cures[i]!}
+          stage={leadOf(cure, here)}
+          onGo={onGo && (stage => onGo(stage, placeIn(one)))}
+        />
+      ))}
+    </Item>
+  )
+}
+
+/** What it was judged by, for who asks; `of` is the id of what it is about. */
 function Rule({ of, text }: { readonly of: string; readonly text: string }) {
   const [open, setOpen] = useState(false)
   return (
@@ -80,7 +85,7 @@ function Rule({ of, text }: { readonly of: string; readonly text: string }) {
         type="button"
         className="ask"
         aria-expanded={open}
-        aria-label={`Why ${of}?`}
+        aria-describedby={of}
         onClick={event => {
           event.stopPropagation()
           setOpen(!open)
