@@ -34,7 +34,7 @@ export function Drawings({ store, on }: Props) {
   const [factor, setFactor] = useState(8)
   const names = useMemo(() => tappable(stage, work, question), [stage, work, question])
   const { step } = sheet.job
-  const exaggerates = stage === 'diagnose' || stage === 'fit'
+  const exaggerates = (stage === 'diagnose' || stage === 'fit') && drawn.model !== null
   const scenes = useMemo(
     () => ({
       elevation: elevation(drawn, stage, exaggerates ? factor : 1),
@@ -47,11 +47,16 @@ export function Drawings({ store, on }: Props) {
     () => ({ elevation: walkMarks(scenes.elevation, question), plan: walkMarks(scenes.plan, question) }),
     [scenes, question],
   )
-  const drawing = { step: stage === 'fit' ? workStep(step) : step, selected, names, onSelect: select }
+  const drawing = { step, selected, names, onSelect: select }
   return (
     <>
       <div className="elevation">
-        <SceneView {...drawing} scene={shown.elevation} title="Elevation, seen from outside" />
+        <SceneView
+          {...drawing}
+          step={stage === 'fit' ? workStep(step) : step}
+          scene={shown.elevation}
+          title="Elevation, seen from outside"
+        />
       </div>
       <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
       {scenes.hasSection && (

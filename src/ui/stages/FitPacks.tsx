@@ -64,8 +64,9 @@ export function FitFindings(stage: StageProps) {
 function whyNoPacks({ work }: StageProps['store']): string {
   if (!isPacked(work.door.fit)) return 'Nothing is packed for this kind of door: it is set as its maker’s sheet says.'
   const { chosen } = work.order.value
+  const isHung = work.door.specify.settles.includes('hinges')
   if (!chosen)
-    return 'Choose a unit and settle the hinge side: then it stands in the opening and its packs are planned.'
+    return `Choose a unit${isHung ? ' and settle the hinge side' : ''}: then it stands in the opening and its packs are planned.`
   if (!chosen.placement) return 'What was chosen has no frame that is packed: nothing is planned here.'
   return 'Settle the hinge side: the packs go by it.'
 }
