@@ -3,7 +3,7 @@ import { formatWithUnit } from '@/core/units/format-length'
 import { isLength, ticks } from '@/core/units/length'
 
 type Facts = Issue['facts']
-const quoted = (facts: Facts) => `“${facts.typed}”`
+const quoted = (facts: Facts) => `“${String(facts.typed).trim()}”`
 const size = (n: string | number | undefined) => (isLength(n) ? formatWithUnit(ticks(n), '1/64') : String(n))
 
 /** What is wrong with unreadable input and what to do, by code. */

@@ -28,7 +28,8 @@ export function plan(result: Drawn, asksHand = false): Scene {
   const swings = shows === 'two-leaves' || (hinges && shows === 'one-leaf') ? swing : null
   const jamb = shape?.jamb ?? USUAL_WALL
   const bucks = result.standing?.bucks ?? NO_BUCKS
-  const room = asksHand ? inches(6) : 0
+  // Words above each other keep apart however small a wide door is drawn.
+  const room = asksHand ? Math.round(Math.max(inches(6), width / 7)) : 0
   const below = -(result.parts.readsOutside ? inches(15) : inches(11)) - room - (swings === 'out' ? width : 0)
   return {
     name: 'plan',
@@ -45,7 +46,10 @@ export function plan(result: Drawn, asksHand = false): Scene {
       ...(bucks.right > 0 ? [path('stud', 'buck.right', cornersOf(boxOf(width, 0, bucks.right, jamb)))] : []),
       ...planReadings(result, { width, leftWall, rightWall, jamb }),
       ...(asksHand
-        ? swingMarks(result, width, { in: wall + inches(9) + (swings === 'in' ? width : 0), out: below + inches(3) })
+        ? swingMarks(result, width, {
+            in: wall + inches(3) + room + (swings === 'in' ? width : 0),
+            out: below + inches(3),
+          })
         : []),
       ...frameMarks(width, jamb),
       ...leafMarks(result, width, jamb, swings),

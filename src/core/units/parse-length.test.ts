@@ -117,6 +117,10 @@ describe('a comma', () => {
     ['36,5 in', 'mm', inches(36, 1, 2)],
     ['36,375', 'in', inches(36, 3, 8)],
     ['0,25', 'in', inches(0, 1, 4)],
+    ['1.841,5', 'mm', mm(1841.5)],
+    ['1.841,125', 'mm', ticks(5_891_600)],
+    ['1,841.5', 'mm', mm(1841.5)],
+    ['-1.841,5 mm', 'in', mm(-1841.5)],
   ] as const)('“%s” in %s is a decimal’s', (text, unit, expected) => expect(of(text, unit)).toBe(expected))
   it('that can part thousands too is asked about', () =>
     expect(of('1,234', 'mm')).toEqual(['length.ambiguous', `${Math.round(mm(1) * 1.234)} ${mm(1234)}`]))

@@ -81,8 +81,11 @@ function parseSum(typed: string, layers: readonly string[], options: LengthOptio
 function parseComma(typed: string, text: string, options: LengthOptions): Outcome<ParsedLength> | null {
   const match = /^([^,]*\d),(\d+)([^,]*)$/.exec(text)
   if (!match) return null
-  const [, before, after, rest] = match
-  const meant = [`${before}.${after}${rest}`, ...(after!.length === 3 ? [`${before}${after}${rest}`] : [])]
+  const [, given, after, rest] = match
+  // Points that part thousands make the comma a decimal's: 1.841,5.
+  const isParted = /(^|[^\d.])\d{1,3}(\.\d{3})+$/.test(given!)
+  const before = isParted ? given!.replaceAll('.', '') : given!
+  const meant = [`${before}.${after}${rest}`, ...(after!.length === 3 && !isParted ? [`${before}${after}${rest}`] : [])]
   const read = meant.map(one => parseLength(one, options)).flatMap(one => (one.ok ? [one.value] : []))
   if (read.length > 1) return refused('length.ambiguous', { typed, choices: read.map(one => one.ticks).join(' ') })
   return read[0] ? done({ ...read[0], text: typed }) : null
