@@ -91,6 +91,12 @@ test('one door, from the first reading to the record', async ({ page }) => {
 
   await stage(page, 'Fit')
   await expect(page.locator('[data-shim]')).toHaveCount(6)
+  await page.getByText('Which hinge hole finds the stud?').click()
+  await expect(page.locator('[data-hole]')).toHaveText('into hole 2, 1 3/4 in')
+  await page.getByLabel('Holes from the wall’s inner face').fill('1/4; 5')
+  await expect(page.locator('[data-hole]')).toHaveText('into none')
+  await page.getByLabel('Holes from the wall’s inner face').fill('1/4; x')
+  await expect(page.getByText('“x” can’t be read as a length.')).toBeVisible()
   await page.getByRole('button', { name: 'Done: Check the new unit' }).click()
   await expect(page.locator('[data-step="sill-ready"]')).toHaveAttribute('data-state', 'ready')
   await expect(page.locator('[data-step="foam"]')).toHaveAttribute('data-state', 'blocked')

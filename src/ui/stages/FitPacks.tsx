@@ -7,9 +7,11 @@ import { type Length, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/lengt
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
 import { Button, Facts, Panel, Quiet } from '../parts/controls'
+import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { TracedFigure } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
+import HingeHoles from './HingeHoles'
 import { StageFindings } from './StageFindings'
 
 const Packs = styled.ul`
@@ -55,10 +57,23 @@ export function FitFindings(stage: StageProps) {
         )}
       </Panel>
       <Standing store={store} shims={shims} />
+      {goesIntoStuds(store) && (
+        <Panel>
+          <Disclosure title="Which hinge hole finds the stud?">
+            <HingeHoles store={store} />
+          </Disclosure>
+        </Panel>
+      )}
       <StageFindings {...stage} findings={work.fit.findings} />
     </>
   )
 }
+
+/** Whether hinge screws go through board into a stud: a hung frame that is screwed, in no masonry. */
+const goesIntoStuds = ({ work }: StageProps['store']): boolean =>
+  work.door.specify.settles.includes('hinges') &&
+  work.door.fit.fastener === 'screw' &&
+  work.order.value.chosen?.bucks === null
 
 /** Why nothing is packed yet, or ever. */
 function whyNoPacks({ work }: StageProps['store']): string {
