@@ -126,6 +126,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'test-plumb': 'Plumb of a set frame, within',
   'test-margins': 'Margins even within',
   'reveal-target': 'Margin wanted round a leaf',
+  'reveal-label': 'Margin wanted round a labelled timber leaf',
   'reveal-bind': 'Middle hinge off the line of the outer ones, at most',
   'contact-even': 'Contact even within',
   'contact-least': 'Contact at least',

@@ -132,6 +132,7 @@ export const TRADE_LENGTHS = [
   'strike-corner',
   // margins of a hung leaf
   'reveal-target',
+  'reveal-label',
   'reveal-bind',
   // tests
   'test-plumb',

@@ -13,6 +13,7 @@ import { TracedFigure } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
 import HingeHoles from './HingeHoles'
 import { StageFindings } from './StageFindings'
+import TunePanel from './TunePanel'
 
 const Packs = styled.ul`
   li button { display: grid; gap: 2px; width: 100%; text-align: left; min-height: 44px; padding: 7px 6px; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; }
@@ -57,6 +58,12 @@ export function FitFindings(stage: StageProps) {
         )}
       </Panel>
       <Standing store={store} shims={shims} />
+      {work.door.parts.isOneLeaf && (
+        <Panel>
+          <h2>Even margins</h2>
+          <TunePanel store={store} onGo={stage.onGo} />
+        </Panel>
+      )}
       {goesIntoStuds(store) && (
         <Panel>
           <Disclosure title="Which hinge hole finds the stud?">
