@@ -128,6 +128,17 @@ test('one door, from the first reading to the record', async ({ page }) => {
   await expect(page.locator('[data-figure="saved"]')).toContainText('$')
   await expect(page.locator('canvas')).toBeVisible()
 
+  await stage(page, 'Fit')
+  await expect(page.locator('[data-moves="0"]')).toHaveText('Even: nothing to move.')
+  await page.getByRole('button', { name: 'Read the gaps' }).click()
+  await page.locator('[data-slot="gap.left.top"]').click()
+  await field(page).fill('1/32')
+  await page.keyboard.press('Enter')
+  await allStored(page)
+  await stage(page, 'Fit')
+  await expect(page.locator('[data-moves] li').first()).toContainText(/ by \d|Put \d|Take \d/)
+  await expect(page.locator('[data-margin="strike.top"]')).toContainText('1/32 →')
+
   await stage(page, 'Hand over')
   await page.locator('[data-test="latches"] input').first().fill('19')
   await page.getByRole('button', { name: 'Passed: Closes and latches' }).click()

@@ -1,11 +1,23 @@
-import { inches, type Length, nearestTick } from '../units/length'
+import { type Length, nearestTick } from '../units/length'
 import { ADJUSTERS, type Adjuster, FIXED_REVEALS, type Move, predictReveals, REVEALS, type Reveals } from './reveals'
+import {
+  ALIKE,
+  ascending,
+  leastSum,
+  leastWorst,
+  measured,
+  middleCard,
+  middles,
+  type Pair,
+  type Pairs,
+  pairsOf,
+  whole,
+  worstBeyond,
+} from './tune-measures'
 import {
   clamp,
   EPS,
   hingeMissSum,
-  leastHingeMisses,
-  leastOwnMiss,
   middleRange,
   missOf,
   nearestNought,
@@ -14,7 +26,6 @@ import {
   programmeOf,
   type Range,
   type TuneInput,
-  worstHingeMiss,
 } from './tune-model'
 
 /** The least moves that even the margins out, and what comes of them. */
@@ -30,8 +41,6 @@ export type Tuned = {
   readonly leafLow: Length | null
 }
 
-/** What two answers may differ by and still be as good. */
-const ALIKE = inches(0, 1, 128)
 /** A touched adjuster weighs more than all steps of all of them. */
 const TOUCH = 1_000_000
 const cost = (steps: number): number => (steps === 0 ? 0 : TOUCH + Math.abs(steps))
@@ -72,166 +81,6 @@ function answer(input: TuneInput, moves: readonly Move[]): Tuned {
     reveals: after,
     leafLow: low === undefined ? null : nearestTick(low - aims['head.hinge']),
   }
-}
-
-const whole = ([least, most]: Range): readonly number[] => Array.from({ length: most - least + 1 }, (_, i) => least + i)
-const together = (a: Range, b: Range): Range => [a[0] + b[0], a[1] + b[1]]
-
-/** The ways the leaf can be moved at its outer hinges, in steps. */
-type Pair = { readonly ut: number; readonly ub: number }
-type Pairs = { readonly count: number; readonly at: (index: number) => Pair }
-
-function pairsOf({ input: { limits } }: Programme): Pairs {
-  const tops = together(limits['card.top'], limits['pack.top'])
-  const bottoms = together(limits['card.bottom'], limits['pack.bottom'])
-  const beside = bottoms[1] - bottoms[0] + 1
-  return {
-    count: (tops[1] - tops[0] + 1) * beside,
-    at: index => ({ ut: tops[0] + Math.floor(index / beside), ub: bottoms[0] + (index % beside) }),
-  }
-}
-
-/** The least of each pair by a measure, in the order of the pairs. */
-function measured({ count, at }: Pairs, of: (pair: Pair) => number): Float64Array {
-  const all = new Float64Array(count)
-  for (let i = 0; i < count; i++) all[i] = of(at(i))
-  return all
-}
-
-/** The indexes of all with a finite measure, the smallest first. Sorted level by level: mostly the first few are all that is asked for. */
-function* ascending(measures: Float64Array, width: number): Generator<number> {
-  let [from, level] = [Number.NEGATIVE_INFINITY, 0]
-  for (const one of measures) if (one < Number.MAX_VALUE) level = Math.max(level, one)
-  const top = level
-  level = measures.reduce((least, one) => Math.min(least, one), Number.MAX_VALUE) + EPS
-  for (let step = width; from < top; step *= 2) {
-    const open: number[] = []
-    for (let i = 0; i < measures.length; i++) if (measures[i]! > from && measures[i]! <= level) open.push(i)
-    yield* open.sort((a, b) => measures[a]! - measures[b]!)
-    ;[from, level] = [level, level + step]
-  }
-}
-
-const worstBeyond = (programme: Programme, { ut, ub }: Pair): number => {
-  let worst = 0
-  for (const one of programme.own) worst = Math.max(worst, leastOwnMiss(programme, one, ut, ub))
-  return worst
-}
-const sumBeyond = (programme: Programme, { ut, ub }: Pair): number => {
-  let sum = 0
-  for (const one of programme.own) sum += leastOwnMiss(programme, one, ut, ub)
-  return sum
-}
-
-/** Cards at the outer hinges that leave the packs there within their limits. */
-const fits = ({ input: { limits } }: Programme, { ut, ub }: Pair, ct: number, cb: number): boolean =>
-  clamp(ut - ct, limits['pack.top']) === ut - ct && clamp(ub - cb, limits['pack.bottom']) === ub - cb
-
-/** The card at the middle hinge that is nearest none and does not bind with the middle standing `em` steps off; `null` where all do. */
-function middleCard({ input: { limits, bind, step } }: Programme, em: number): number | null {
-  const room = bind / step + EPS
-  const [least, most] = limits['card.middle']
-  const range: Range = [Math.max(least, Math.ceil(em - room)), Math.min(most, Math.floor(em + room))]
-  return range[0] <= range[1] ? nearestNought(range) : null
-}
-
-type Cards = { readonly ct: number; readonly cb: number; readonly least: number }
-
-/** The outer cards with the least the hinge side can be with them, the best first; among equals those that are moved least. */
-function cardsBy({ input: { limits } }: Programme, least: (ct: number, cb: number) => number): readonly Cards[] {
-  const bottoms = whole(limits['card.bottom'])
-  const moved = (one: Cards) => Math.abs(one.ct) + Math.abs(one.cb)
-  return whole(limits['card.top'])
-    .flatMap(ct => bottoms.map(cb => ({ ct, cb, least: least(ct, cb) })))
-    .filter(one => one.least < Number.MAX_VALUE)
-    .sort((a, b) => a.least - b.least || moved(a) - moved(b))
-}
-
-/** The packs at the middle hinge that don't bind, each with how far the middle then stands off; one that moves nothing where there is none. */
-function middles(programme: Programme, { ut, ub }: Pair): readonly { readonly pm: number; readonly em: number }[] {
-  const { limits, hinges } = programme.input
-  if (hinges.middle === null) return [{ pm: 0, em: 0 }]
-  const at = programme.middleOf(ut, ub)
-  return whole(limits['pack.middle'])
-    .map(pm => ({ pm, em: at - pm }))
-    .filter(one => middleCard(programme, one.em) !== null)
-}
-
-/** What is made as small as it can be: of what lies beyond the hinge side for each pair, of the hinge side, and both joined. */
-type Measure = {
-  readonly beyond: Float64Array
-  readonly hinge: (ct: number, cb: number, em: number) => number
-  /** The least the hinge side can be with these outer cards, wherever the middle stood. */
-  readonly least: (ct: number, cb: number) => number
-  readonly join: (beyond: number, hinge: number) => number
-}
-
-/** The smallest of a measure over all ways to hang the leaf: looked for where what lies beyond is smallest first, and no further than it can
- *  still be beaten. */
-function smallest(programme: Programme, pairs: Pairs, { beyond, hinge, least, join }: Measure): number {
-  const cards = cardsBy(programme, least)
-  let best = Number.POSITIVE_INFINITY
-  for (const at of ascending(beyond, ALIKE)) {
-    const rest = beyond[at]!
-    if (join(rest, cards[0]?.least ?? 0) >= best - EPS) break
-    const pair = pairs.at(at)
-    const stands = middles(programme, pair)
-    for (const { ct, cb, least } of cards) {
-      if (join(rest, least) >= best - EPS) break
-      if (!fits(programme, pair, ct, cb)) continue
-      for (const { em } of stands) best = Math.min(best, join(rest, hinge(ct, cb, em)))
-    }
-  }
-  return best
-}
-
-/** Whether some way leaves no margin outside its tolerance: mostly there is one, and then nothing has to be weighed. */
-function reachesNought(programme: Programme, pairs: Pairs, beyond: Float64Array): boolean {
-  const { limits } = programme.input
-  const bottoms = whole(limits['card.bottom'])
-  const cards = whole(limits['card.top']).flatMap(ct =>
-    bottoms.flatMap(cb => {
-      const range = middleRange(programme, ct, cb, 0)
-      return range ? [{ ct, cb, range }] : []
-    }),
-  )
-  if (cards.length === 0) return false
-  for (let i = 0; i < beyond.length; i++) {
-    if (beyond[i]! > EPS) continue
-    const pair = pairs.at(i)
-    const stands = middles(programme, pair)
-    for (const { ct, cb, range } of cards)
-      if (fits(programme, pair, ct, cb) && stands.some(({ em }) => clamp(em, range) === em)) return true
-  }
-  return false
-}
-
-/** The least the worst margin can miss by; `null` where everything binds. */
-function leastWorst(programme: Programme, pairs: Pairs, beyond: Float64Array): number | null {
-  if (reachesNought(programme, pairs, beyond)) return 0
-  const found = smallest(programme, pairs, {
-    beyond,
-    join: Math.max,
-    least: (ct, cb) => leastHingeMisses(programme, ct, cb).worst,
-    hinge: (ct, cb, em) => worstHingeMiss(programme, ct, cb, em),
-  })
-  return Number.isFinite(found) ? found : null
-}
-
-/** The least all margins together can miss by while none misses by more than `most`. */
-function leastSum(programme: Programme, pairs: Pairs, worst: Float64Array, most: number): number {
-  const beyond = worst.map((one, i) =>
-    one <= most + EPS ? sumBeyond(programme, pairs.at(i)) : Number.POSITIVE_INFINITY,
-  )
-  return smallest(programme, pairs, {
-    beyond,
-    join: (a, b) => a + b,
-    least: (ct, cb) => leastHingeMisses(programme, ct, cb, most).sum,
-    hinge: (ct, cb, em) =>
-      worstHingeMiss(programme, ct, cb, em) <= most + EPS
-        ? hingeMissSum(programme, ct, cb, em)
-        : Number.POSITIVE_INFINITY,
-  })
 }
 
 /** A way to set the adjusters of their own: what it costs, and by how much it misses in all. */
