@@ -197,6 +197,7 @@ test('two ways and two people stand beside each other; words that mean two lengt
 test.describe('by keypad on a phone', () => {
   test.use({ viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true })
   test('a hinged unit is surveyed in at most 80 taps, and nothing is scrolled for a reading', async ({ page }) => {
+    test.slow()
     const questions = ladderFor(DOORS['hinged-outside'].survey, 'trim-off')
     await newOpening(page, `Keypad ${Date.now()}`, 'Front door', WAY_NAMES['trim-off'].name)
     await page.getByRole('button', { name: 'Keypad' }).tap()

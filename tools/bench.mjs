@@ -6,13 +6,13 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { chromium } from '@playwright/test'
 import { createConnection } from 'mysql2/promise'
+import { typedMs } from './bench-typing.mjs'
 import { freshBundle, root } from './bundle.mjs'
-import { CHROMIUM } from './chromium.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { ensureBuild, ensureData, startApplication } from './demo.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { median } from './median.mjs'
 import { residentMiB } from './resident.mjs'
 import { runMain, say } from './say.mjs'
 
@@ -25,9 +25,6 @@ function report(name, value, unit, aim, way) {
 }
 
 const MOST_SCRIPTS_KB = 240
-
-/** @param {number[]} values */
-const median = values => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
 
 /** One run of bin/compute over `lines`: milliseconds to the first reply and to the last.
  * @param {string[]} lines @returns {Promise<{ first: number, all: number }>} */
@@ -49,75 +46,6 @@ function compute(lines) {
     )
     child.stdin.end(`${lines.join('\n')}\n`)
   })
-}
-
-/** Milliseconds in a browser four times slowed down, medians of fifteen: from a key to the drawing painted with the figure that stands
- * typed, from Enter to the drawing worked out anew, and from a key that nothing listens to, to the next frame. `floor` is a plain field
- * and a plain figure of the same page changed by hand, with nothing listening: what the browser itself takes to paint the two.
- * `next`: how often the figure stood in the very next frame, of fifteen.
- * @param {string} address @returns {Promise<{ typed: number, taken: number, bare: number, floor: number, next: number }>} */
-async function typedMs(address) {
-  const browser = await chromium.launch(CHROMIUM)
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await page.goto(address)
-    await page.locator('html[data-hydrated]').waitFor()
-    const session = await page.context().newCDPSession(page)
-    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
-    const field = page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
-    /** Types a key, or a whole text where one is given. @param {import('@playwright/test').Locator} at @param {string} [text] */
-    const key = (at, text) =>
-      at.evaluate(async (input, typed) => {
-        const start = performance.now()
-        if (typed === undefined) input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
-        else {
-          Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(input, typed)
-          input.dispatchEvent(new Event('input', { bubbles: true }))
-        }
-        await new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
-        return performance.now() - start
-      }, text)
-    const plain = () =>
-      page.evaluate(async () => {
-        const input = document.createElement('input')
-        const figure = document.querySelector('svg text')?.cloneNode(true)
-        if (!figure) return Number.NaN
-        document.querySelector('.ladder')?.prepend(input)
-        document.querySelector('.middle svg')?.append(figure)
-        const frame = () => new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
-        await frame()
-        const start = performance.now()
-        input.value = '38 1/16'
-        figure.textContent = '38 1/16'
-        await frame()
-        const took = performance.now() - start
-        input.remove()
-        figure.parentNode?.removeChild(figure)
-        return took
-      })
-    /** @type {{ typed: number[], taken: number[], bare: number[], floor: number[] }} */
-    const times = { typed: [], taken: [], bare: [], floor: [] }
-    let next = 0
-    for (let i = 0; i < 15; i++) {
-      times.floor.push(await plain())
-      await page.locator('[data-slot="trim-off/widths.top"]').click()
-      times.typed.push(await key(field, i % 2 ? '38' : '38 1/16'))
-      const drawn = await page.locator('[data-id="trim-off/widths.top"] text').allTextContents()
-      if (drawn.includes(i % 2 ? '38' : '38 1/16')) next++
-      times.taken.push(await key(field))
-      await page.waitForTimeout(300)
-      times.bare.push(await key(page.locator('body')))
-    }
-    return {
-      typed: median(times.typed),
-      taken: median(times.taken),
-      bare: median(times.bare),
-      floor: median(times.floor),
-      next,
-    }
-  } finally {
-    await browser.close()
-  }
 }
 
 /** Compressed size of all scripts a page asks a present browser for at first, in kB: `nomodule` scripts are not fetched. @param {string} address @param {string} path */

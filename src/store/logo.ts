@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { firmLogo } from './tables'
+import { firmLogo } from './logo-table'
 
 /** A company's logo as JPEG, its size in pixels, and when it was set, ISO 8601. */
 export type Logo = {

@@ -125,17 +125,6 @@ export const answer = mysqlTable(
   ],
 )
 
-/** The picture that stands on a company's papers. */
-export const firmLogo = mysqlTable('firm_logo', {
-  companyId: id('company_id')
-    .primaryKey()
-    .references(() => company.id),
-  picture: bytes('picture').notNull(),
-  width: int('width').notNull(),
-  height: int('height').notNull(),
-  setAt: moment('set_at').notNull(),
-})
-
 /** A photo with its picture and a small one, both freed of everything but the picture. Append-only. */
 export const photo = mysqlTable(
   'photo',

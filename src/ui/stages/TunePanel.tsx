@@ -1,8 +1,8 @@
 'use client'
 import { useMemo } from 'react'
-import { hangingOf, tuneMargins } from '@/core/fit/tune-margins'
+import { hangingOf, type MarginPlan, tuneMargins } from '@/core/fit/tune-margins'
 import { FIXED_REVEALS, REVEALS } from '@/core/tuning/reveals'
-import { formatRead, workStep } from '@/core/units/format-length'
+import { type DisplayStep, formatRead, workStep } from '@/core/units/format-length'
 import { magnitude } from '@/core/units/length'
 import { moveWords, NOT_TUNED, REVEAL_NAMES } from '@/words/tuning'
 import { Button, Facts, Quiet } from '../parts/controls'
@@ -28,8 +28,6 @@ export default function TunePanel({ store, onGo }: Pick<StageProps, 'store' | 'o
     [survey, hanging, shims, placement, lengths],
   )
   if (!plan) return <Quiet>The leaf’s size, its hinges and where its frame stands are needed for this.</Quiet>
-  const { step } = sheet.job
-  const fine = workStep(step)
   const read = (
     <Button $plain onPress={() => onGo('seal', 'gap.head.left')}>
       Read the gaps
@@ -42,26 +40,47 @@ export default function TunePanel({ store, onGo }: Pick<StageProps, 'store' | 'o
         {read}
       </>
     )
-  const { tuned, margins } = plan
   return (
     <>
-      {tuned.moves.length > 0 ? (
-        <ol data-moves={tuned.moves.length} style={{ paddingLeft: 20, display: 'grid', gap: 6, fontSize: 18 }}>
-          {tuned.moves.map(one => (
-            <li key={one.adjuster}>{moveWords(one, plan.step, fine)}</li>
-          ))}
-        </ol>
-      ) : (
-        <p data-moves="0">
-          <strong>
-            {tuned.worstMiss === 0 ? 'Even: nothing to move.' : 'No pack, card or foot makes these margins more even.'}
-          </strong>
-        </p>
-      )}
+      <Moves plan={plan} step={sheet.job.step} />
+      <Margins plan={plan} step={sheet.job.step} />
+      <Quiet>After each move open and shut the leaf, and read it again.</Quiet>
+      {read}
+    </>
+  )
+}
+
+type Shown = { readonly plan: Extract<MarginPlan, { readonly why: null }>; readonly step: DisplayStep }
+
+/** What to move, in working order. */
+function Moves({ plan: { tuned, step: stepLength }, step }: Shown) {
+  if (tuned.moves.length === 0)
+    return (
+      <p data-moves="0">
+        <strong>
+          {tuned.worstMiss === 0 ? 'Even: nothing to move.' : 'No pack, card or foot makes these margins more even.'}
+        </strong>
+      </p>
+    )
+  return (
+    <ol data-moves={tuned.moves.length} style={{ paddingLeft: 20, display: 'grid', gap: 6, fontSize: 18 }}>
+      {tuned.moves.map(one => (
+        <li key={one.adjuster}>{moveWords(one, stepLength, workStep(step))}</li>
+      ))}
+    </ol>
+  )
+}
+
+/** Each margin as read, and as it is then expected. */
+function Margins({ plan: { tuned, margins, target, tolerance }, step }: Shown) {
+  const fine = workStep(step)
+  const low = tuned.leafLow
+  return (
+    <>
       <Facts>
         <dt>Wanted</dt>
         <dd>
-          {formatRead(plan.target, step)} ± {formatRead(plan.tolerance, step)}
+          {formatRead(target, step)} ± {formatRead(tolerance, step)}
         </dd>
         {REVEALS.filter(name => margins[name] !== undefined && !FIXED_REVEALS.has(name)).flatMap(name => [
           <dt key={name}>{REVEAL_NAMES[name]}</dt>,
@@ -86,15 +105,12 @@ export default function TunePanel({ store, onGo }: Pick<StageProps, 'store' | 'o
           </>
         )}
       </Facts>
-      {tuned.leafLow !== null && Math.abs(tuned.leafLow) > plan.tolerance && (
+      {low !== null && Math.abs(low) > tolerance && (
         <Quiet>
-          The leaf hangs {tuned.leafLow > 0 ? 'low' : 'high'} by {formatRead(magnitude(tuned.leafLow), fine)}: no pack
-          moves that. {tuned.leafLow > 0 ? 'Raise' : 'Lower'} the hinge leg by as much, where its support and the head
-          leave room.
+          The leaf hangs {low > 0 ? 'low' : 'high'} by {formatRead(magnitude(low), fine)}: no pack moves that.{' '}
+          {low > 0 ? 'Raise' : 'Lower'} the hinge leg by as much, where its support and the head leave room.
         </Quiet>
       )}
-      <Quiet>After each move open and shut the leaf, and read it again.</Quiet>
-      {read}
     </>
   )
 }

@@ -1,5 +1,5 @@
 'use client'
-import { useCallback, useEffect, useMemo, useReducer, useState } from 'react'
+import { type Dispatch, useCallback, useEffect, useMemo, useReducer, useState } from 'react'
 import type { Glance } from '@/core/glance'
 import type { LogEntry } from '@/core/log/log'
 import type { Edits } from '@/core/new-edits'
@@ -14,7 +14,7 @@ import type { OpeningRecords } from '@/core/terms'
 import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
 import { send } from './send'
-import { first, reduce, type State, type Storing } from './sheet-state'
+import { type Action, first, reduce, type State, type Storing } from './sheet-state'
 import { stamped, type Unstamped } from './stamp'
 import { useEdits } from './use-edits'
 import { useReader } from './use-reader'
@@ -90,17 +90,13 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const [glance, onGlance] = useState(atFirst)
   const [key] = useState<object>(() => ({}))
   const now = useMinute()
-  const records = useMemo(() => recordsOf(sheet), [sheet])
-  const { readings, answers } = records
-  const { way } = records.wishes
-  const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])
+  const read = useRead(sheet)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
 
   return {
     sheet,
-    records,
-    survey,
+    ...read,
     glance,
     onGlance,
     isWorked: glance !== atFirst,
@@ -126,9 +122,7 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     clashes,
     choose: edits.choose,
     refreshUnits: async (when = 'if-part') => {
-      if (when === 'if-part' && sheet.catalogue.count <= sheet.units.length) return
-      const answer = await fetch(`${base}/units`).catch(() => null)
-      if (answer?.ok) dispatch({ type: 'units', list: await answer.json() })
+      if (when === 'always' || sheet.catalogue.count > sheet.units.length) await loadUnits(base, dispatch)
     },
     release: async asked => {
       // What was just settled must stand in the store before it is released from there.
@@ -145,6 +139,20 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     undoing,
     undo,
   }
+}
+
+/** The records of the sheet, and what stands read by them. */
+function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey'> {
+  const records = useMemo(() => recordsOf(sheet), [sheet])
+  const { readings, answers } = records
+  const { way } = records.wishes
+  const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])
+  return { records, survey }
+}
+
+async function loadUnits(base: string, dispatch: Dispatch<Action>): Promise<void> {
+  const answer = await fetch(`${base}/units`).catch(() => null)
+  if (answer?.ok) dispatch({ type: 'units', list: await answer.json() })
 }
 
 type Adding = Pick<SheetStore, 'addReading' | 'addAnswer' | 'takeAnswer' | 'addLog'>
