@@ -87,8 +87,7 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const { sheet, rows, trouble, refused, clashes } = state
   const base = `/api/openings/${initial.opening.id}`
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
-  const [glance, onGlance] = useState(atFirst)
-  const [key] = useState<object>(() => ({}))
+  const seen = useGlance(atFirst)
   const now = useMinute()
   const read = useRead(sheet)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
@@ -97,11 +96,8 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   return {
     sheet,
     ...read,
-    glance,
-    onGlance,
-    isWorked: glance !== atFirst,
+    ...seen,
     now,
-    key,
     rows,
     trouble,
     refused,
@@ -139,6 +135,13 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     undoing,
     undo,
   }
+}
+
+/** What is seen of the work: as the page brought it until the work itself tells. */
+function useGlance(atFirst: Glance): Pick<SheetStore, 'glance' | 'onGlance' | 'isWorked' | 'key'> {
+  const [glance, onGlance] = useState(atFirst)
+  const [key] = useState<object>(() => ({}))
+  return { glance, onGlance, isWorked: glance !== atFirst, key }
 }
 
 /** The records of the sheet, and what stands read by them. */
