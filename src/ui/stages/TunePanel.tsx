@@ -63,7 +63,10 @@ function Moves({ plan: { tuned, step: stepLength }, step }: Shown) {
       </p>
     )
   return (
-    <ol data-moves={tuned.moves.length} style={{ paddingLeft: 20, display: 'grid', gap: 6, fontSize: 18 }}>
+    <ol
+      data-moves={tuned.moves.length}
+      style={{ paddingLeft: 22, display: 'grid', gap: 6, fontSize: 18, listStyle: 'decimal' }}
+    >
       {tuned.moves.map(one => (
         <li key={one.adjuster}>{moveWords(one, stepLength, workStep(step))}</li>
       ))}
@@ -84,7 +87,7 @@ function Margins({ plan: { tuned, margins, target, tolerance }, step }: Shown) {
         </dd>
         {REVEALS.filter(name => margins[name] !== undefined && !FIXED_REVEALS.has(name)).flatMap(name => [
           <dt key={name}>{REVEAL_NAMES[name]}</dt>,
-          <dd key={`${name}.figure`} data-margin={name}>
+          <dd key={`${name}.figure`} data-margin={name} style={{ fontSize: 19 }}>
             <Figure value={margins[name]!} step={fine} />
             {tuned.reveals[name] !== undefined && tuned.reveals[name] !== margins[name] && (
               <>
