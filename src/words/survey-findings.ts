@@ -44,7 +44,7 @@ export const SURVEY_WORDS: Readonly<
   'near-limit': words(
     f => `${f('place')}: ${f('read')} lies close to a limit`,
     f =>
-      `Off by no more than ${f('within')}, which what it was read with allows, ${NEAR_WORDS[f('would')] ?? 'the chosen unit is judged otherwise'}. Another hand or a finer reading settles it.`,
+      `If it is off by ${f('within')}, no more than what it was read with can be, ${NEAR_WORDS[f('would')] ?? 'the chosen unit is judged otherwise'}. Another hand or a finer reading settles it.`,
   ),
   'chance-goes-in': words(
     f => `Goes in, ${f('chance')} in 100`,
