@@ -69,10 +69,15 @@ export type Moved = {
   readonly bind: number | null
 }
 
+/** By how much each adjuster is moved in all, in ticks. */
+const amountsOf =
+  (moves: readonly Move[], step: Length) =>
+  (adjuster: Adjuster): number =>
+    moves.reduce((sum, one) => (one.adjuster === adjuster ? sum + one.steps * step : sum), 0)
+
 /** The effect of moves of one `step` each. Moves of one adjuster add. */
 export function movedBy({ leaf, hinges }: HungLeaf, moves: readonly Move[], step: Length): Moved {
-  const by = (adjuster: Adjuster): number =>
-    moves.reduce((sum, one) => (one.adjuster === adjuster ? sum + one.steps * step : sum), 0)
+  const by = amountsOf(moves, step)
   const { bottom, middle, top } = hinges
   const at = (height: Height) => by(`card.${height}`) + by(`pack.${height}`)
   const leafAt = (y: number) => lineAt(y, at('bottom'), bottom, at('top'), top)
@@ -96,8 +101,7 @@ export function predictReveals(
 ): { readonly reveals: Reveals; readonly bind: Length | null } {
   const moved = movedBy(hung, moves, step)
   const heights = readHeights(hung.leaf)
-  const by = (adjuster: Adjuster): number =>
-    moves.reduce((sum, one) => (one.adjuster === adjuster ? sum + one.steps * step : sum), 0)
+  const by = amountsOf(moves, step)
   const change = (name: RevealName): number => {
     const [side, place] = name.split('.') as [string, string]
     if (side === 'hinge') return moved.leafAt(heights[place as Height]) - moved.jambAt(heights[place as Height])
