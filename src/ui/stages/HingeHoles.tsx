@@ -22,7 +22,16 @@ export default function HingeHoles({ store }: { readonly store: WorkedStore }) {
   const [thick, ...holes] = [board, ...typed.split(';').filter(one => one.trim())].map(text =>
     parseLength(text, { unit }),
   )
-  const wrong = [thick!, ...holes].find(one => !one.ok)
+  const unread = [thick!, ...holes].find(one => !one.ok)
+  const isNegative = [thick!, ...holes].some(one => one.ok && one.value.ticks < 0)
+  const wrong =
+    unread && !unread.ok
+      ? issueWords(unread.issues[0]!)
+      : isNegative
+        ? 'A distance from the wall’s face is never negative.'
+        : holes.length === 0
+          ? 'Type how far each hole is from the wall’s inner face.'
+          : null
   const read = holes.flatMap(one => (one.ok ? [one.value.ticks] : []))
   const stud = { stud: lengths['stud-depth'].value, margin: lengths['screw-margin'].value }
   const pick = thick!.ok && !wrong ? screwHole(read, { drywall: thick!.value.ticks, ...stud }) : null
@@ -34,8 +43,8 @@ export default function HingeHoles({ store }: { readonly store: WorkedStore }) {
       <Labelled label="Holes from the wall’s inner face, parted by ;">
         <input value={typed} autoComplete="off" onChange={event => setTyped(event.currentTarget.value)} />
       </Labelled>
-      {wrong && !wrong.ok ? (
-        <Quiet role="alert">{issueWords(wrong.issues[0]!)}</Quiet>
+      {wrong ? (
+        <Quiet role="alert">{wrong}</Quiet>
       ) : (
         <Facts>
           <dt>The long screw goes</dt>
