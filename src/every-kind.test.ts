@@ -4,7 +4,6 @@ import { elevation } from './core/drawing/elevation'
 import { plan } from './core/drawing/plan'
 import { receivingScene } from './core/drawing/receiving'
 import { type MessageLine, messageOf, messageSchema } from './core/exchange/message'
-import { SET_BY_SHEET } from './core/fit/fitted'
 import type { LogEntry } from './core/log/log'
 import { answerIn, readingsAsked, walkOf } from './core/order/asked-of-delivered'
 import { type Found, judgeReceipt } from './core/order/judge-receipt'
@@ -14,7 +13,7 @@ import { progressOf } from './core/progress'
 import { SEALED_BY_SHEET } from './core/seal/sealed'
 import { essentialFor } from './core/survey/survey-of'
 import type { OpeningRecords } from './core/terms'
-import { done, entry, LENGTHS, length, NOW, reading, shownJob, trade } from './core/test/fixtures'
+import { done, entry, LENGTHS, length, NOW, reading, shownJob, stepEntry, trade } from './core/test/fixtures'
 import { GAPS, KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
 import { orderOf } from './core/test/orders'
 import { work } from './core/work'
@@ -60,13 +59,11 @@ function asOrdered({ unit: one, hinges, swing, jambExtension }: Order['lines'][n
 
 /** Everything that is noted until the door is handed over. */
 function noted(own: OpeningRecords, units: readonly CatalogueUnit[]): readonly LogEntry[] {
-  const { steps, sealed: edges, tests, isWorkedOut } = done(own, trade(units))
+  const { steps, sealed: edges, tests } = done(own, trade(units))
   const at = (n: number) => n * 86_400_000
   return [
-    ...(steps.length
-      ? steps.map((one, i) => entry('step', one.id, 'done', at(i)))
-      : [entry('step', SET_BY_SHEET, 'done', at(1))]),
-    ...(edges.isWorkedOut && isWorkedOut !== undefined
+    ...steps.map((one, i) => stepEntry(one, at(i))),
+    ...(edges.isWorkedOut
       ? edges.edges.map((one, i) => entry('seal', one.id, 'fitted', at(100 + i)))
       : [entry('seal', SEALED_BY_SHEET, 'fitted', at(100))]),
     ...tests.map((one, i) =>
@@ -172,7 +169,7 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
     const progress = progressOf(work(own, trade(units), NOW), own)
     expect(progress.done).toEqual(['measure', 'diagnose', 'specify', 'order', 'fit', 'seal', 'handover'])
     expect(progress.finished).toBe(true)
-    const paper = handoverRecord(JOB, own, handed.work, NUMBERS)
+    const paper = handoverRecord(JOB, own, handed.work, { numbers: NUMBERS, zone: 'UTC' })
     const text = JSON.stringify(paper.blocks.filter(block => block.kind !== 'drawing'))
     expect(text).toContain(one.unit ? 'H-0001' : 'the door stays')
     if (one.unit) expect(text).toContain(one.unit.article)

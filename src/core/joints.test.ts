@@ -1,4 +1,5 @@
 import { CALL_TRADE } from '../compute/call-trade'
+import { STEPS } from '../trade/steps'
 import type { Family } from './base/kinds'
 import { answer } from './calls/calls'
 import type { CatalogueUnit } from './catalogue/unit'
@@ -8,7 +9,19 @@ import { plan } from './drawing/plan'
 import { hingePullN } from './physics/hinge-load'
 import { GAP_PLACES } from './test/edges'
 import { frameUnit, leafUnit, lockUnit, stormUnit } from './test/family-units'
-import { done, entry, fact, length, reading, records, type Settled, TRUE_OPENING, trade, unit } from './test/fixtures'
+import {
+  done,
+  entry,
+  fact,
+  length,
+  reading,
+  records,
+  type Settled,
+  stepEntry,
+  TRUE_OPENING,
+  trade,
+  unit,
+} from './test/fixtures'
 import { formatWithUnit } from './units/format-length'
 import { inches, type Length, mm, ticks } from './units/length'
 
@@ -318,32 +331,17 @@ describe('a seal', () => {
 })
 
 describe('setting', () => {
-  const log = (ids: readonly string[], hour = 8) =>
-    ids.map(id => entry('step', id, 'done', Date.UTC(2026, 10, 20, hour)))
+  const FRIDAY = Date.UTC(2026, 10, 20, 8)
+  const LIST = STEPS['prehung-outside']
   const steps = (ids: readonly string[], now: string, texts: Texts = FULL) => {
-    const own = { ...records(texts, CHOSEN), log: log(ids), answers: [fact('fact.old-door', 'new-wall')] }
+    const log = LIST.filter(one => ids.includes(one.id)).map(one => stepEntry(one, FRIDAY))
+    const own = { ...records(texts, CHOSEN), log, answers: [fact('fact.old-door', 'new-wall')] }
     return new Map(done(own, trade(), now).steps.map(one => [one.id, one.state]))
   }
-  it('waits for the foam, and goes on when its hours are over', () => {
-    const before = [
-      'check-unit',
-      'sill-ready',
-      'dry-fit',
-      'sill-pan',
-      'tip-in',
-      'hinge-plumb',
-      'hinge-shims',
-      'hinge-screws',
-      'strike-shims',
-      'first-opening',
-      'margins-even',
-      'long-screws',
-      'strike-adjust',
-      'operation-test',
-      'foam',
-    ]
-    expect(steps(before, '2026-11-20T09:00:00.000Z').get('foam-trim')).toBe('waiting')
-    expect(steps(before, '2026-11-21T01:00:00.000Z').get('foam-trim')).toBe('ready')
+  it('waits for the foam until the next working morning, and goes on then', () => {
+    const before = LIST.slice(0, LIST.findIndex(one => one.id === 'foam') + 1).map(one => one.id)
+    expect(steps(before, '2026-11-22T09:00:00.000Z').get('foam-latch')).toBe('waiting')
+    expect(steps(before, '2026-11-23T07:01:00.000Z').get('foam-latch')).toBe('ready')
   })
   it('lays a pad only where one is', () => {
     const crowned = {
@@ -358,7 +356,9 @@ describe('setting', () => {
   it('of what was opened again is looked at again', () => {
     const own = { ...records(FULL, CHOSEN), answers: [fact('fact.old-door', 'new-wall')] }
     const again = [
-      ...log(['check-unit', 'sill-ready', 'dry-fit']),
+      ...LIST.filter(one => ['check-unit', 'sill-ready', 'dry-fit'].includes(one.id)).map(one =>
+        stepEntry(one, FRIDAY),
+      ),
       entry('step', 'sill-ready', 'reopened', Date.UTC(2026, 10, 20, 10)),
     ]
     const states = new Map(done({ ...own, log: again }).steps.map(one => [one.id, one.state]))

@@ -1,6 +1,5 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './base/stages'
-import { SET_BY_SHEET } from './fit/fitted'
 import type { LogEntry } from './log/log'
 import { standingEntries } from './log/standing'
 import { standingOrders } from './order/revision'
@@ -23,7 +22,7 @@ export type Progress = {
 
 /** Stages a kind of door has no use for: where nothing is ordered or set; where no opening is read, nothing of it is judged or sealed. */
 export function idleStages({ takes, survey }: Work['door']): ReadonlySet<Stage> {
-  if (takes.length === 0) return new Set<Stage>(['specify', 'order', 'fit'])
+  if (takes.length === 0) return new Set<Stage>(['specify', 'order'])
   const readsNoOpening = survey.ways.every(way => WAY_READINGS[way].length === 0)
   return new Set<Stage>(readsNoOpening ? ['diagnose', 'specify', 'seal'] : [])
 }
@@ -41,7 +40,7 @@ export function progressOf(work: Work, records: OpeningRecords): Progress {
       (measure.value.model !== null || WAY_READINGS[wishes.way].length === 0) && worstOf(diagnose.findings) !== 'stop',
     specify: !isOrdered || isSpecified(work, wishes),
     order: !isOrdered || standingOrders(records.orders).length > 0,
-    fit: !isOrdered || isSet(work, log),
+    fit: isSet(work),
     seal: isSealed(seal.value, log),
     handover: handover.value.open === 0 && handover.findings.length === 0,
   }
@@ -64,11 +63,10 @@ function isSpecified({ door, specify, order }: Work, wishes: Wishes): boolean {
   return settles.every(name => wishes[name] !== null) && (!hasJamb || specify.value.specification.jamb !== null)
 }
 
-/** All steps done; where a kind's are not worked out, it was noted as set by its sheet. */
-function isSet({ fit }: Work, log: readonly LogEntry[]): boolean {
-  const { steps, isWorkedOut } = fit.value
-  if (!isWorkedOut) return standingEntries('step', log).get(SET_BY_SHEET)?.result === 'done'
-  return steps.length > 0 && steps.every(step => step.state === 'done')
+/** All steps done, or noted as set by its sheet. */
+function isSet({ fit }: Work): boolean {
+  const { steps, setBySheet } = fit.value
+  return setBySheet !== null || (steps.length > 0 && steps.every(step => step.state === 'done'))
 }
 
 /** Every edge read, and what was chosen for it fitted; where a kind's seals are not worked out, it was noted as sealed by its sheet. */

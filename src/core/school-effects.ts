@@ -22,6 +22,14 @@ export type SchoolEffect = {
   /** What is found with it and not by the shipped practice, and the other way round. */
   readonly found: readonly Finding<FindingCode>[]
   readonly gone: readonly Finding<FindingCode>[]
+  /** Steps that come with it and don't otherwise, and the other way round; those that are waited for
+   *  otherwise; whether the others stand in another order. */
+  readonly steps: {
+    readonly found: readonly string[]
+    readonly gone: readonly string[]
+    readonly waits: readonly string[]
+    readonly isReordered: boolean
+  }
 }
 
 /** For every practice that is not the shipped one: what would be otherwise with it, all else alike. */
@@ -42,6 +50,7 @@ export function schoolEffects(records: OpeningRecords, trade: Trade, now: string
         differences: comparedTo(figuresOf(shipped), figures),
         found: without(here, usually),
         gone: without(usually, here),
+        steps: stepsChanged(workedBy(shipped), workedBy(standing)),
       },
     ]
   })
@@ -51,6 +60,24 @@ const foundIn = ({ diagnose, specify }: Work): readonly Finding<FindingCode>[] =
   ...diagnose.findings,
   ...specify.findings,
 ]
+
+/** What is done in order: the steps, and the places that are screwed. */
+const workedBy = ({ fit }: Work) => ({
+  steps: fit.value.steps.map(one => one.id),
+  waits: new Map(fit.value.steps.map(one => [one.id, JSON.stringify(one.wait)])),
+  screws: fit.value.screwOrder,
+})
+
+function stepsChanged(usually: ReturnType<typeof workedBy>, here: ReturnType<typeof workedBy>): SchoolEffect['steps'] {
+  const found = here.steps.filter(id => !usually.steps.includes(id))
+  const gone = usually.steps.filter(id => !here.steps.includes(id))
+  const kept = (ids: readonly string[], others: readonly string[]) => ids.filter(id => others.includes(id)).join(' ')
+  const isReordered =
+    kept(here.steps, usually.steps) !== kept(usually.steps, here.steps) ||
+    here.screws.join(' ') !== usually.screws.join(' ')
+  const waits = here.steps.filter(id => usually.waits.has(id) && usually.waits.get(id) !== here.waits.get(id))
+  return { found, gone, waits, isReordered }
+}
 
 /** Findings of the first that the second has not: another code, or another place. */
 const without = (first: readonly Finding<FindingCode>[], second: readonly Finding<FindingCode>[]) =>

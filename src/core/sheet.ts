@@ -27,6 +27,10 @@ export const asWritten = (job: Job, numbers: NumberFormat): ShownJob => ({
   step: shownStep(job.step, hasComma(numbers)),
 })
 
+/** The clock a job goes by: that of its place, else of its firm. */
+export const zoneOf = ({ timeZone }: Pick<Job, 'timeZone'>, firm: Pick<Firm, 'timeZone'>): string =>
+  timeZone ?? firm.timeZone ?? 'UTC'
+
 /** One opening as it is stored, with its job and what stands beside it. */
 export type OpeningSheet = {
   readonly job: ShownJob

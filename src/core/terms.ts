@@ -9,7 +9,7 @@ import type { Firm } from './catalogue/firm'
 import type { Rates } from './catalogue/preparation'
 import type { CatalogueUnit } from './catalogue/unit'
 import type { StepList } from './fit/fit-of'
-import type { SettingStep } from './fit/plan-steps'
+import type { SettingStep } from './fit/setting-step'
 import type { HandoverTest } from './handover/tests-of'
 import type { LogEntry } from './log/log'
 import type { Edits } from './new-edits'
@@ -50,6 +50,8 @@ export type Trade = {
   /** What the firm keeps of its own, and the practices its job chose. */
   readonly firm: Firm
   readonly jobSchools: SchoolChoices
+  /** The clock of the place, IANA. */
+  readonly zone: string
   readonly schoolLengths: SchoolLengths
   readonly units: readonly CatalogueUnit[]
   readonly seals: readonly Seal[]

@@ -70,6 +70,8 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
     log: records.log,
     now,
     lengths,
+    numbers: trade.numbers,
+    zone: trade.zone,
     flats: trade.flats,
     hingeTrade: trade.hinges,
     steps: trade.steps,

@@ -1,6 +1,5 @@
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import { SET_BY_SHEET } from '@/core/fit/fitted'
 import { standingEntries } from '@/core/log/standing'
 import { owedCodes, owedOn } from '@/core/order/delivery'
 import type { OrderLine } from '@/core/order/order'
@@ -14,17 +13,24 @@ import type { Work } from '@/core/work'
 import { bothUnits } from '@/words/both-units'
 import { figuresIn } from '@/words/figures'
 import { FAMILY_NAMES, SIZE_NAMES } from '@/words/kinds'
+import { momentWords } from '@/words/moments'
 import { decimal } from '@/words/money'
 import { SEAL_NAMES, shimName, sideName } from '@/words/names'
 import { handWords, owedWords } from '@/words/order'
 import { packWords } from '@/words/packs'
-import { stepName } from '@/words/steps'
+import { notedWords } from '@/words/step-lines'
+import { HEADER_WORDS, stepName } from '@/words/steps'
 import { foundWords, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
 import type { Block, Paper } from './paper'
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
-export function handoverRecord(job: ShownJob, records: OpeningRecords, work: Work, numbers: Trade['numbers']): Paper {
+export function handoverRecord(
+  job: ShownJob,
+  records: OpeningRecords,
+  work: Work,
+  { numbers, zone }: Pick<Trade, 'numbers' | 'zone'>,
+): Paper {
   const { opening } = records
   return {
     title: `Hand-over record: ${opening.tag} ${opening.name}`,
@@ -33,9 +39,9 @@ export function handoverRecord(job: ShownJob, records: OpeningRecords, work: Wor
     step: job.step,
     blocks: [
       ...unitBlocks(job, records, work),
-      ...testBlocks(job, work, numbers),
-      ...sealBlocks(job, records, work),
-      ...settingBlocks(job, records, work),
+      ...testBlocks(job, work, numbers, zone),
+      ...sealBlocks(job, records, work, zone),
+      ...settingBlocks(job, records, work, zone),
       ...readingBlocks(job, work),
       { kind: 'heading', text: 'Upkeep' },
       {
@@ -93,11 +99,16 @@ function owedRows({ opening, orders, receipts }: OpeningRecords): readonly (read
   return [['Still owed', `${owedWords(owedCodes(owed.parts), owed.note)}; since ${owed.at.slice(0, 10)}, ${owed.by}`]]
 }
 
-function testBlocks(job: ShownJob, { handover, terms }: Work, numbers: Trade['numbers']): readonly Block[] {
+function testBlocks(
+  job: ShownJob,
+  { handover, terms }: Work,
+  numbers: Trade['numbers'],
+  zone: string,
+): readonly Block[] {
   const say = figuresIn(terms.lengths, numbers, job.step)
   const rows = handover.value.tests.map(test => {
     const [name, , limit] = testWords(test.id, say)
-    return [name, limit, foundWords(test, job.step), byWords(test.entry)]
+    return [name, limit, foundWords(test, job.step), byWords(test.entry, zone)]
   })
   return [
     { kind: 'heading', text: 'Tests' },
@@ -105,10 +116,10 @@ function testBlocks(job: ShownJob, { handover, terms }: Work, numbers: Trade['nu
   ]
 }
 
-const byWords = (entry: { readonly by: string; readonly at: string } | null | undefined): string =>
-  entry ? `${entry.by}, ${entry.at.slice(0, 10)}` : ''
+const byWords = (entry: { readonly by: string; readonly at: string } | null | undefined, zone: string): string =>
+  entry ? `${entry.by}, ${momentWords(entry.at, zone)}` : ''
 
-function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work): readonly Block[] {
+function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work, zone: string): readonly Block[] {
   const { plan, fitted, isWorkedOut } = seal.value
   const entries = standingEntries('seal', log)
   if (!isWorkedOut) {
@@ -118,7 +129,7 @@ function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work): rea
       { kind: 'heading', text: 'Seals' },
       {
         kind: 'text',
-        text: `Sealed by its maker’s sheet: ${[entry.text, byWords(entry)].filter(Boolean).join(', ')}.`,
+        text: `Sealed by its maker’s sheet: ${[entry.text, byWords(entry, zone)].filter(Boolean).join(', ')}.`,
       },
     ]
   }
@@ -127,7 +138,7 @@ function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work): rea
     sideName(one.edge.id),
     one.chosen ? (SEAL_NAMES[one.chosen.seal.id] ?? one.chosen.seal.id) : 'none',
     one.piece ? formatWithUnit(one.piece.length, job.step, 'down') : '',
-    one.chosen ? (fitted.has(one.edge.id) ? byWords(entries.get(one.edge.id)) : 'planned, not fitted') : '',
+    one.chosen ? (fitted.has(one.edge.id) ? byWords(entries.get(one.edge.id), zone) : 'planned, not fitted') : '',
     `${decimal(one.flowBefore50, 1, job.numbers)} → ${decimal(one.flowAfter50, 1, job.numbers)} m³/h`,
   ]
   return [
@@ -145,9 +156,9 @@ function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work): rea
   ]
 }
 
-function settingBlocks(job: ShownJob, { log, wishes }: OpeningRecords, work: Work): readonly Block[] {
-  const { shims, steps, isWorkedOut } = work.fit.value
-  const bySheet = isWorkedOut ? undefined : standingEntries('step', log).get(SET_BY_SHEET)
+function settingBlocks(job: ShownJob, { log, wishes }: OpeningRecords, work: Work, zone: string): readonly Block[] {
+  const { shims, steps, setBySheet, header } = work.fit.value
+  const entries = standingEntries('step', log)
   const fine = workStep(job.step)
   const points: readonly Block[] = shims
     ? [
@@ -170,18 +181,24 @@ function settingBlocks(job: ShownJob, { log, wishes }: OpeningRecords, work: Wor
         },
       ]
     : []
-  const done: readonly Block[] = steps.length
-    ? [{ kind: 'checks', items: steps.map(one => ({ text: stepName(one.id), ticked: one.state === 'done' })) }]
-    : bySheet?.result === 'done'
-      ? [
-          {
-            kind: 'text',
-            text: `Set by its maker’s sheet: ${[bySheet.text, byWords(bySheet)].filter(Boolean).join(', ')}.`,
-          },
-        ]
-      : []
-  if (points.length + done.length === 0) return []
-  return [{ kind: 'heading', text: 'How it was set' }, ...points, ...done]
+  const done: readonly Block[] = setBySheet
+    ? [
+        {
+          kind: 'text',
+          text: `Set by its maker’s sheet: ${[setBySheet.text, byWords(setBySheet, zone)].filter(Boolean).join(', ')}.`,
+        },
+      ]
+    : [
+        {
+          kind: 'checks',
+          items: steps.map(one => ({
+            text: [stepName(one.id), notedWords(one, entries.get(one.id), job.step, zone)].filter(Boolean).join(': '),
+            ticked: one.state === 'done',
+          })),
+        },
+      ]
+  const head: readonly Block[] = shims?.points.length ? [{ kind: 'text', text: HEADER_WORDS[header] }] : []
+  return [{ kind: 'heading', text: 'How it was set' }, ...points, ...head, ...done]
 }
 
 function readingBlocks(job: ShownJob, { measure }: Work): readonly Block[] {

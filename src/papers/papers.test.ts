@@ -102,7 +102,7 @@ const ordered = { ...own, orders: [{ ...order, lines: [result.line!, other] }] }
 
 describe('the hand-over record', () => {
   it('holds what was fitted, tested, sealed and read', () => {
-    const text = textOf(handoverRecord(JOB, ordered, done(ordered).work, NUMBERS).blocks)
+    const text = textOf(handoverRecord(JOB, ordered, done(ordered).work, { numbers: NUMBERS, zone: 'UTC' }).blocks)
     for (const part of [
       'Test T-1',
       'H-0007',
@@ -136,28 +136,36 @@ describe('the hand-over record', () => {
     })
     const text = (...states: readonly Parameters<typeof receipt>[0][]) => {
       const received = { ...ordered, receipts: states.map(receipt) }
-      return textOf(handoverRecord(JOB, received, done(received).work, NUMBERS).blocks)
+      return textOf(handoverRecord(JOB, received, done(received).work, { numbers: NUMBERS, zone: 'UTC' }).blocks)
     }
     expect(text('accepted-parts-owed')).toContain('"Still owed","second key; since 2026-01-08, Bram Oake"')
     expect(text('accepted-parts-owed', 'accepted')).not.toContain('Still owed')
   })
   it('of an opening nobody measured says so', () => {
     const bare = records({}, { hinges: null })
-    expect(textOf(handoverRecord(JOB, bare, done(bare, trade()).work, NUMBERS).blocks)).toContain('none released')
+    expect(
+      textOf(handoverRecord(JOB, bare, done(bare, trade()).work, { numbers: NUMBERS, zone: 'UTC' }).blocks),
+    ).toContain('none released')
   })
 })
 
 it('a paper becomes a PDF of as many pages as it needs', async () => {
   const long = {
-    ...handoverRecord(JOB, own, result.work, NUMBERS),
-    blocks: Array.from({ length: 8 }, () => handoverRecord(JOB, own, result.work, NUMBERS).blocks).flat(),
+    ...handoverRecord(JOB, own, result.work, { numbers: NUMBERS, zone: 'UTC' }),
+    blocks: Array.from(
+      { length: 8 },
+      () => handoverRecord(JOB, own, result.work, { numbers: NUMBERS, zone: 'UTC' }).blocks,
+    ).flat(),
   }
   const pages = async (paper: Paper) => {
     const bytes = (await writePdf(paper, new Date(0))).toString('latin1')
     expect(bytes.startsWith('%PDF-')).toBe(true)
     return bytes.match(/\/Type \/Page\b/g)!.length
   }
-  const [one, many] = [await pages(handoverRecord(JOB, own, result.work, NUMBERS)), await pages(long)]
+  const [one, many] = [
+    await pages(handoverRecord(JOB, own, result.work, { numbers: NUMBERS, zone: 'UTC' })),
+    await pages(long),
+  ]
   expect(one).toBeGreaterThanOrEqual(1)
   expect(many).toBeGreaterThan(one * 4)
 }, 30_000)

@@ -1,6 +1,6 @@
 import { requestFrom } from '@/core/ask-work'
 import { DOORS } from '@/core/doors/doors'
-import { asWritten, type OpeningSheet, recordsOf } from '@/core/sheet'
+import { asWritten, type OpeningSheet, recordsOf, zoneOf } from '@/core/sheet'
 import { type Work, work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
@@ -75,7 +75,11 @@ async function judged(
 
 /** The trade as it holds for an opening: as shipped, with the firm's and the job's own. */
 export const tradeOf = (sheet: OpeningSheet) =>
-  tradeWith(sheet.units, { firm: sheet.firm, jobSchools: sheet.jobSchools.data })
+  tradeWith(sheet.units, {
+    firm: sheet.firm,
+    jobSchools: sheet.jobSchools.data,
+    zone: zoneOf(sheet.job, sheet.firm),
+  })
 
 /** What the core says about a stored opening. */
 export const workOf = (sheet: OpeningSheet, now = new Date()): Work =>

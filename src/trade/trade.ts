@@ -12,15 +12,16 @@ import { STEPS } from './steps'
 import { TESTS } from './tests'
 
 /** What a firm and a job say of their own; empty is as Harvek ships. */
-export type OwnTrade = { readonly firm?: Firm; readonly jobSchools?: SchoolChoices }
+export type OwnTrade = { readonly firm?: Firm; readonly jobSchools?: SchoolChoices; readonly zone?: string }
 
 /** The trade as Harvek ships it, with a company's catalogue, rates and practices. */
 export const tradeWith = (
   units: readonly CatalogueUnit[],
-  { firm = NEW_FIRM, jobSchools = {} }: OwnTrade = {},
+  { firm = NEW_FIRM, jobSchools = {}, zone = 'UTC' }: OwnTrade = {},
 ): Trade => ({
   firm,
   jobSchools,
+  zone,
   schoolLengths: SCHOOL_LENGTHS,
   lengths: LENGTHS,
   jambStandards: JAMB_STANDARDS,

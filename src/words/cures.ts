@@ -6,6 +6,8 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'reading.take-again': 'Take this reading again.',
   'lock.chop-case': 'Chop a case in.',
   'lock.add-bolt': 'Or keep the latch and add a bolt of the same backset.',
+  'margins.tune': 'Even the margins: the fewest moves are worked out.',
+  'step.again': 'Go back to the step it rests on.',
   'reading.take-later': 'Take it before ordering.',
   'reading.take-deciding': 'Take the deciding reading again, by another hand or finer.',
   'mould.pad-out': 'Pad the trim out, or straighten it, first.',

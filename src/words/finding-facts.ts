@@ -3,6 +3,7 @@ import { isFactSlot } from '@/core/survey/facts'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { shimName } from './names'
+import { stepName } from './steps'
 import { slotName } from './walk'
 
 /** What is taken for a reading that was not taken. */
@@ -40,7 +41,7 @@ const joinWords = (names: readonly string[], joined: 'and' | 'or'): string =>
 /** A place in words: a reading's name, else the place itself made readable. */
 export function placeName(place: string): string {
   if (place.startsWith('shim.')) return shimName(place.slice('shim.'.length))
-  return isSlot(place) || isFactSlot(place)
-    ? slotName(place)
-    : place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
+  if (isSlot(place) || isFactSlot(place)) return slotName(place)
+  if (place.startsWith('step.')) return stepName(place.slice('step.'.length))
+  return place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }

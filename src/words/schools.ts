@@ -146,6 +146,64 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
       'backer-rod': ['Backer rod and sealant inside', 'gaps that are read again later'],
     },
   },
+  'fresh-unit': {
+    question: 'A unit that has just been stood in',
+    why: 'Closed in its clip it keeps its shape until both legs are set. A maker’s sheet that asks for the clip stands before the practice.',
+    answers: {
+      clipped: ['Stays in its clip', 'new units'],
+      opened: ['Is opened at once', 'where it must be made safe to work round'],
+    },
+  },
+  fastening: {
+    question: 'Fastening goes by',
+    why: 'A new unit is true in its clip; an old leg, or mortises that are off, show only with the door working.',
+    answers: {
+      'clip-on': ['The clip: legs first', 'new units that came true'],
+      'by-margins': ['The margins, door working', 'legs or mortises that are off'],
+      'dry-fit': ['Margins first, screws last', 'where nothing may be forced'],
+    },
+  },
+  'screw-order': {
+    question: 'Screws in a leg',
+    why: 'The middle first leaves both ends free to be set.',
+    answers: {
+      'middle-first': ['Middle, top, bottom', 'most units'],
+      'top-first': ['From the top down', 'heavy leaves that hang from it'],
+    },
+  },
+  'shims-and-screws': {
+    question: 'Shims and frame screws',
+    why: 'Resting on a screw, a pack can’t slide down while it is set.',
+    answers: {
+      'rest-on-screws': ['Shims rest on loose screws', 'prehung timber'],
+      'screw-through': ['Shim, then screw through', 'thin legs, bucks'],
+    },
+  },
+  header: {
+    question: 'Screws into the header',
+    why: 'Never on an ordinary single unit. Over a mullion or a meeting point, beside a pack; its sheet stands before the practice.',
+    answers: {
+      doubles: ['Over mullions and meeting points', 'pairs, sidelights'],
+      never: ['Never', 'headers that move'],
+    },
+  },
+  'foam-trim': {
+    question: 'Foam is trimmed',
+    why: 'Cut too early it tears and shrinks.',
+    answers: {
+      'next-day': ['Next morning', 'always where there is one'],
+      'same-day': ['The same day, once hard', 'one visit only'],
+    },
+  },
+  'mould-screw': {
+    question: 'Screws through the outside mould',
+    why: 'Early they hold what is still being set; a storm door hangs on screws, not nails.',
+    answers: {
+      late: ['Last', 'most units'],
+      early: ['As soon as the door works', 'wind, or nobody to hold it'],
+      never: ['None', 'mould glued on, sealed behind'],
+    },
+  },
 }
 
 export const METHOD_PROFILE_NAMES: Readonly<Record<MethodProfile, string>> = {
@@ -154,6 +212,7 @@ export const METHOD_PROFILE_NAMES: Readonly<Record<MethodProfile, string>> = {
   'nail-flange': 'Nail flange, new work',
   'casing-kept': 'Outside casing kept',
   'makers-sheet': 'By the maker’s sheet',
+  'knock-down-steel': 'Steel frame in pieces, wall finished',
 }
 
 export const SCHOOL_LEVEL_NAMES: Readonly<Record<SchoolLevel, string>> = {

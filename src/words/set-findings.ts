@@ -6,13 +6,24 @@ import { stepName } from './steps'
 
 /** The words of what is found while a door is set and sealed, by code. */
 export const SET_WORDS = {
-  'steps-not-worked-out': words(
-    () => 'Setting this kind is not worked out yet',
-    'No steps are shown. Set it by its maker’s sheet, and note here when it stands.',
-  ),
   'step-failed': words(
     f => `Failed: ${stepName(f('step'))}`,
     f => `${f('text') || 'No note.'} Correct it, then note it as done.`,
+  ),
+  'step-against-limit': words(
+    f => `${stepName(f('step'))}: ${f('read')}`,
+    f =>
+      `${f('holds') === 'at-most' ? 'At most' : 'At least'} ${f('limit')}. ${f('text')} Put it right, then note it again.`,
+  ),
+  'header-by-sheet': words(
+    f =>
+      f('verdict') === 'by-sheet'
+        ? 'Its sheet asks for screws into the header'
+        : 'Its sheet wants no screw into the header',
+    f =>
+      f('verdict') === 'by-sheet'
+        ? 'On a single unit none would go there. Each goes beside a pack; a header that sags pulls at it.'
+        : 'Over a mullion or a meeting point one would go there. The frame is held by its legs.',
   ),
   'step-under-irreversible': words(
     f => `${stepName(f('step'))} is done, and what lies under it was reopened`,
@@ -21,7 +32,7 @@ export const SET_WORDS = {
   ),
   'step-out-of-order': words(
     f => `${stepName(f('step'))} was done too early`,
-    f => `Before it: ${f('missing').split(' ').map(stepName).join(', ')}.`,
+    f => [`Before it: ${f('missing').split(' ').map(stepName).join(', ')}.`, f('text')].filter(Boolean).join(' '),
   ),
   'other-purpose': words(
     () => 'Not for this',

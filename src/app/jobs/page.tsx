@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'Jobs' }
 export default async function Page() {
   const now = new Date()
   const [jobs, putAway, { firm }] = await Promise.all([loadJobList(now), loadJobList(now, true), loadFirm()])
-  return <Jobs jobs={jobs} putAway={putAway} unit={firm.data.unit} />
+  return <Jobs jobs={jobs} putAway={putAway} firm={firm.data} />
 }

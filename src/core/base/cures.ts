@@ -51,6 +51,8 @@ export const CURES = {
   'order.settle': 'order',
   'maker.ask': 'order',
   'receipt.look': 'order',
+  'margins.tune': 'fit',
+  'step.again': 'fit',
   'gap.read': 'seal',
   'seal.move-stop': 'site',
   'seal.tune-first': 'fit',

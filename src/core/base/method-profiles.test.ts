@@ -23,6 +23,7 @@ describe('a way of working', () => {
     expect(withProfile(flange, 'masonry-bucks')).toEqual({
       'hand-naming': 'din107',
       'rough-opening': 'masonry',
+      'shims-and-screws': 'screw-through',
       sill: 'pan',
       cavity: 'foam',
     })

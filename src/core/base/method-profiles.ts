@@ -8,8 +8,17 @@ export const METHOD_PROFILES = {
     'outside-trim': 'strip',
     sill: 'pan',
     cavity: 'foam',
+    'fresh-unit': 'clipped',
+    fastening: 'clip-on',
+    'screw-order': 'middle-first',
+    'shims-and-screws': 'rest-on-screws',
   },
-  'masonry-bucks': { 'rough-opening': 'masonry', sill: 'pan', cavity: 'foam' },
+  'masonry-bucks': {
+    'rough-opening': 'masonry',
+    sill: 'pan',
+    cavity: 'foam',
+    'shims-and-screws': 'screw-through',
+  },
   'nail-flange': {
     'rough-opening': 'half',
     'outside-trim': 'strip',
@@ -17,7 +26,14 @@ export const METHOD_PROFILES = {
     sill: 'pan',
     cavity: 'foam',
   },
-  'casing-kept': { 'unit-width': 'pocket', 'outside-trim': 'keep', 'flush-face': 'casing' },
+  'casing-kept': {
+    'unit-width': 'pocket',
+    'outside-trim': 'keep',
+    'flush-face': 'casing',
+    fastening: 'by-margins',
+    'fresh-unit': 'opened',
+  },
+  'knock-down-steel': { 'rough-opening': 'half', 'throat-too-big': 'pack' },
   'makers-sheet': { 'storm-head-gap': 'sheet', 'closer-place': 'sheet' },
 } as const satisfies Readonly<Record<string, SchoolChoices>>
 export type MethodProfile = keyof typeof METHOD_PROFILES

@@ -20,4 +20,11 @@ export const schoolChoicesSchema = z.strictObject({
   'throat-too-big': of('throat-too-big'),
   sill: of('sill'),
   cavity: of('cavity'),
+  'fresh-unit': of('fresh-unit'),
+  fastening: of('fastening'),
+  'screw-order': of('screw-order'),
+  'shims-and-screws': of('shims-and-screws'),
+  header: of('header'),
+  'foam-trim': of('foam-trim'),
+  'mould-screw': of('mould-screw'),
 })

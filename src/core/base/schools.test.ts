@@ -8,9 +8,11 @@ import { usualWay } from '../survey/survey-of'
 import type { OpeningRecords } from '../terms'
 import { frameUnit, stormUnit } from '../test/family-units'
 import { done, LENGTHS, length, NOW, records, shownJob, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { KIND_CASES, openingOf } from '../test/kind-cases'
 import { goingOn } from '../test/orders'
+import { work } from '../work'
 import { lengthsBySchool } from './school-lengths'
-import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices } from './schools'
+import { resolveSchools, SCHOOL_ANSWERS, SCHOOL_IDS, type SchoolChoices, type SchoolId } from './schools'
 
 const CHOSEN = { chosen: { unit: unit().id, reason: '' } }
 const POCKET = {
@@ -189,6 +191,41 @@ describe('choosing another practice', () => {
 const DETAILS = {
   details: { style: 'full glass', 'colour-outside': 'white', closer: 'one', sweep: 'vinyl', glazing: 'single' },
 } as const
+
+const OF_SETTING = [
+  'fresh-unit',
+  'fastening',
+  'screw-order',
+  'shims-and-screws',
+  'header',
+  'foam-trim',
+  'mould-screw',
+] as const satisfies readonly SchoolId[]
+
+describe.each(Object.entries(KIND_CASES))('how %s is set', (_, one) => {
+  const units = one.unit ? [one.unit] : []
+  const own = openingOf(one, 1)
+  const asked = OF_SETTING.filter(id => schoolsOf(one.family).includes(id))
+  it('goes otherwise by another practice of each that bears on it', () => {
+    for (const id of asked)
+      for (const answer of SCHOOL_ANSWERS[id].slice(1)) {
+        const wishes = {
+          ...own.wishes,
+          schools: { ...own.wishes.schools, 'outside-trim': 'strip' as const, [id]: answer },
+        }
+        const effect = schoolEffects({ ...own, wishes }, trade(units), NOW).find(it => it.id === id)!
+        const { found, gone, waits, isReordered } = effect.steps
+        expect([answer, found.length + gone.length + waits.length > 0 || isReordered]).toEqual([answer, true])
+      }
+  })
+  it('has no practice of setting that changes nothing', () => {
+    const others = OF_SETTING.filter(id => !asked.includes(id))
+    const steps = (schools: SchoolChoices) =>
+      work({ ...own, wishes: { ...own.wishes, schools } }, trade(units), NOW).fit.value.steps.map(it => it.id)
+    for (const id of others.filter(it => it !== 'screw-order'))
+      for (const answer of SCHOOL_ANSWERS[id]) expect(steps({ [id]: answer })).toEqual(steps({}))
+  })
+})
 
 describe('whose choice holds', () => {
   it('the opening’s before the job’s before the company’s before the shipped one', () => {

@@ -16,6 +16,13 @@ export const SCHOOL_ANSWERS = {
   'throat-too-big': ['pack', 'reject'],
   sill: ['pan', 'membrane', 'beads'],
   cavity: ['foam', 'fibre', 'backer-rod'],
+  'fresh-unit': ['clipped', 'opened'],
+  fastening: ['clip-on', 'by-margins', 'dry-fit'],
+  'screw-order': ['middle-first', 'top-first'],
+  'shims-and-screws': ['rest-on-screws', 'screw-through'],
+  header: ['doubles', 'never'],
+  'foam-trim': ['next-day', 'same-day'],
+  'mould-screw': ['late', 'early', 'never'],
 } as const
 
 export type SchoolId = keyof typeof SCHOOL_ANSWERS

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { HAND_CONVENTIONS } from '../specification/handing'
+import { STEPS_OF } from '../units/format-length'
+import { isZone } from '../units/zone'
 import { CURRENCIES, NUMBER_FORMATS, PAPER_SIZES } from './firm'
 import { PREPARATIONS } from './preparation'
 import { LACKS } from './unit-values'
@@ -16,6 +18,8 @@ export const firmSchema = z.strictObject({
     email: z.union([z.literal(''), z.email().max(200)]),
   }),
   unit: z.enum(['in', 'mm']),
+  steps: z.strictObject({ in: z.enum(STEPS_OF.in), mm: z.enum(STEPS_OF.mm) }),
+  timeZone: z.string().refine(isZone, 'no clock that is known').nullable(),
   paper: z.enum(PAPER_SIZES),
   currency: z.enum(CURRENCIES),
   numbers: z.enum(NUMBER_FORMATS),

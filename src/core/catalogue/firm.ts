@@ -1,5 +1,6 @@
 import type { SchoolChoices } from '../base/schools'
 import type { HandConvention } from '../specification/handing'
+import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
 import type { Cents } from '../units/quantity'
 import type { PreparationId, Rates } from './preparation'
 import type { Lack } from './unit-values'
@@ -37,8 +38,11 @@ export type PaperSize = (typeof PAPER_SIZES)[number]
 /** What a firm keeps for itself: how it is reached, its practices and rates, how its suppliers name a hand, when it looks twice. */
 export type Firm = {
   readonly about: FirmAbout
-  /** What a new job begins in. */
+  /** What a new job begins in, and how finely each unit is shown. */
   readonly unit: 'in' | 'mm'
+  readonly steps: UnitSteps
+  /** Its clock, IANA; a job with a place goes by the clock there. `null` while nobody said it. */
+  readonly timeZone: string | null
   readonly paper: PaperSize
   readonly currency: Currency
   readonly numbers: NumberFormat
@@ -53,6 +57,8 @@ export type Firm = {
 export const NEW_FIRM: Firm = {
   about: { address: '', phone: '', email: '' },
   unit: 'in',
+  steps: USUAL_STEPS,
+  timeZone: null,
   paper: 'a4',
   currency: 'USD',
   numbers: 'point',

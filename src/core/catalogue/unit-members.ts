@@ -5,7 +5,7 @@ import { ASKED_MEMBERS } from './asked-members'
 import { LOCK_MEMBERS } from './lock-members'
 import type { Member, Quantity } from './member'
 import { TRIM_MEMBERS } from './trim-members'
-import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES } from './unit-values'
+import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES, SLIDER_FORMS } from './unit-values'
 
 // The one table of what a unit's sheet can say, by member: record, type, list reader, order sheet, differences and schemas read it.
 
@@ -200,6 +200,7 @@ export const UNIT_MEMBERS = {
     ordered: false,
     alsoCalled: ['panel order', 'operating panel'],
   },
+  sliderForm: { of: 'text', choices: SLIDER_FORMS, column: 'slider form', in: ['panelled'], ordered: true },
   frameForm: {
     of: 'text',
     choices: FRAME_FORMS,

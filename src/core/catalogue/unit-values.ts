@@ -16,6 +16,8 @@ export const HANGINGS = ['cut-rail', 'full-channel', 'hook-on', 'fixed-legs'] as
 export type Hanging = (typeof HANGINGS)[number]
 export const CLOSER_PLACES = ['top', 'foot', 'under-glass'] as const
 export type CloserPlace = (typeof CLOSER_PLACES)[number]
+/** How a sliding door comes: its panels in its frame, or all of it in pieces. */
+export const SLIDER_FORMS = ['assembled', 'in-parts'] as const
 export const FRAME_FORMS = ['knock-down', 'welded'] as const
 
 /** What the legs of a frame are made of. */

@@ -71,7 +71,7 @@ export const PAIR: Door = {
   },
   site: nothingOnSite,
   takes: ['pair'],
-  fit: { points: twoLeaves, fastener: 'screw', steps: null },
+  fit: { points: twoLeaves, fastener: 'screw', steps: 'pair', hasSill: true, form: null },
   seal: {
     edges: closed => {
       const [left, right] = split(closed.width, 2)
@@ -90,7 +90,7 @@ export const PAIR: Door = {
     surround: null,
     readsOutside: false,
   },
-  practices: OUTSIDE_PRACTICES,
+  practices: [...OUTSIDE_PRACTICES.filter(id => id !== 'fastening'), 'header'],
 }
 
 type Unit = UnitOf<'pair'>

@@ -21,6 +21,8 @@ export const HINGES = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4', 'hinge.height
 export const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
 
 const OLD_FRAME: readonly SchoolId[] = ['unit-width', 'head-allowance', 'height-start']
+/** How a frame with a leaf is fastened. */
+const HANGING_PRACTICES: readonly SchoolId[] = ['fresh-unit', 'fastening', 'shims-and-screws', 'screw-order']
 /** Practices of a prehung unit outside, in the order of the work. */
 export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
   ...OLD_FRAME,
@@ -31,8 +33,17 @@ export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
   'flush-face',
   'sill',
   'cavity',
+  ...HANGING_PRACTICES,
+  'foam-trim',
+  'mould-screw',
 ]
-export const INSIDE_PRACTICES: readonly SchoolId[] = [...OLD_FRAME, 'rough-opening', 'extension', 'flush-face']
+export const INSIDE_PRACTICES: readonly SchoolId[] = [
+  ...OLD_FRAME,
+  'rough-opening',
+  'extension',
+  'flush-face',
+  ...HANGING_PRACTICES,
+]
 
 /** The details an order of an outside unit names. */
 export const OUTSIDE_DETAILS = [
@@ -102,11 +113,20 @@ export const noFrame = (): FrameOf => ({ jamb: null, legThickness: null, sidelig
 export const asksNothing = (): MakerAsks => NOTHING_ASKED
 
 /** What the sheet of a unit with a sill outside asks for when it is set. */
-export const sillAsks = (unit: SettingSheet & { readonly sillCap: string | null }): MakerAsks => ({
+type SillSheet = SettingSheet & {
+  readonly sillCap: string | null
+  readonly asksHeadScrews: boolean | null
+  readonly asksClip: boolean | null
+}
+export const sillAsks = (unit: SillSheet): MakerAsks => ({
   asksPan: unit.asksPan,
   asksBeads: unit.asksBeads,
   asksFoam: unit.asksFoam,
+  asksHeadScrews: unit.asksHeadScrews,
+  asksClip: unit.asksClip,
   hasCap: unit.sillCap === 'adjustable',
+  form: null,
+  hanging: null,
 })
 export const nothingOnSite = () => ({})
 

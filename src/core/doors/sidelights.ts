@@ -65,7 +65,7 @@ export const SIDELIGHTS: Door = {
     sidelights: { left: readValue(survey, 'sidelight.left'), right: readValue(survey, 'sidelight.right') },
   }),
   takes: ['sidelights'],
-  fit: { points: betweenLights, fastener: 'screw', steps: null },
+  fit: { points: betweenLights, fastener: 'screw', steps: 'sidelights', hasSill: true, form: null },
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {
@@ -76,7 +76,7 @@ export const SIDELIGHTS: Door = {
     surround: null,
     readsOutside: false,
   },
-  practices: ['hand-naming', ...OUTSIDE_PRACTICES],
+  practices: ['hand-naming', ...OUTSIDE_PRACTICES.filter(id => id !== 'fastening'), 'header'],
 }
 
 type Unit = UnitOf<'sidelights'>

@@ -34,7 +34,7 @@ export const SLIDER: Door = {
   },
   site: survey => ({ siding: readValue(survey, 'siding.plane'), panels: panelsSaid(survey) }),
   takes: ['slider'],
-  fit: { points: slidingLegs, fastener: 'screw', steps: null },
+  fit: { points: slidingLegs, fastener: 'screw', steps: 'slider', hasSill: true, form: 'assembled' },
   seal: { edges: slidingEdges, isWorkedOut: false, isOutside: true, surveyIsOldLeaf: false },
   tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light'],
   parts: {
@@ -45,7 +45,7 @@ export const SLIDER: Door = {
     surround: null,
     readsOutside: true,
   },
-  practices: ['rough-opening', 'sill'],
+  practices: ['rough-opening', 'outside-trim', 'sill', 'cavity', 'foam-trim'],
 }
 
 type Unit = UnitOf<'slider'>
@@ -66,7 +66,7 @@ export const SLIDER_UNIT: UnitDoor<'slider'> = {
   },
   leaf: () => null,
   frame: plainFrame,
-  asks: unit => ({ ...sillAsks(unit), hasCap: false }),
+  asks: unit => ({ ...sillAsks(unit), hasCap: false, form: unit.sliderForm }),
   front: panelsFront,
   tests: null,
 }

@@ -6,6 +6,7 @@ import { wrappedLeaf } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
 import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
+import { NOTHING_ASKED } from '../fit/fit-of'
 import { detailsWith } from '../order/order-of'
 import { cardSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
@@ -13,7 +14,7 @@ import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
 import { wrapsWall } from '../specification/wall-rules'
 import { EXTRAS } from '../specification/wish-values'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, framedLeaf, hungSheet, nothingOnSite, plainFrame, WALLS } from './shared'
+import { framedLeaf, hungSheet, nothingOnSite, plainFrame, WALLS } from './shared'
 
 /** Hollow metal with its frame round the wall. */
 export const STEEL_FRAME: Door = {
@@ -35,7 +36,7 @@ export const STEEL_FRAME: Door = {
   },
   site: nothingOnSite,
   takes: ['steel-frame'],
-  fit: { points: oneLeaf, fastener: 'anchor', steps: null },
+  fit: { points: oneLeaf, fastener: 'anchor', steps: 'steel-frame', hasSill: false, form: 'knock-down' },
   seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'contact', 'label-seen'],
   parts: {
@@ -69,7 +70,7 @@ export const STEEL_FRAME_UNIT: UnitDoor<'steel-frame'> = {
   },
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
-  asks: asksNothing,
+  asks: unit => ({ ...NOTHING_ASKED, form: unit.frameForm }),
   front: framedFront,
   tests: null,
 }

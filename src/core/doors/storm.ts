@@ -7,6 +7,7 @@ import { entryDoor } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
 import { leafFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
+import { NOTHING_ASKED } from '../fit/fit-of'
 import { detailsWith } from '../order/order-of'
 import { NO_SPARES } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
@@ -16,7 +17,7 @@ import { hangingLeaf, placeAsks, weighedLeaf } from '../specification/leaf-rules
 import { closers, trimOpening } from '../specification/trim-rules'
 import { sizesRead } from '../survey/survey'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, noFrame } from './shared'
+import { noFrame } from './shared'
 
 /** A storm door is as large as the trim opening it is cut to. */
 function inTrim({ survey, lengths }: LeafKnown): HungLeaf | null {
@@ -60,7 +61,7 @@ export const STORM: Door = {
   },
   site: (survey, lengths) => ({ trim: trimRead(survey, lengths) }),
   takes: ['storm'],
-  fit: { points: nothingFastened, fastener: 'screw', steps: null },
+  fit: { points: nothingFastened, fastener: 'screw', steps: 'storm', hasSill: false, form: null },
   seal: { edges: oneLeafEdges, isWorkedOut: false, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'rattle', 'sweep', 'closes-slowly'],
   parts: {
@@ -92,7 +93,7 @@ export const STORM_UNIT: UnitDoor<'storm'> = {
   },
   leaf: () => SILENT_LEAF,
   frame: noFrame,
-  asks: asksNothing,
+  asks: unit => ({ ...NOTHING_ASKED, hanging: unit.hanging }),
   front: leafFront,
   tests: null,
 }

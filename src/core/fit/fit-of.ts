@@ -1,14 +1,43 @@
+import type { Hanging } from '../catalogue/unit-values'
 import { type SettingSheet, SILENT_SETTING } from '../specification/bedding'
 import type { Length } from '../units/length'
 import type { FasteningPoint, FrameToFasten } from './fastening'
+import type { UnitForm } from './setting-step'
 
-/** The lists of setting steps that are worked out. */
-export const STEP_LISTS = ['prehung-outside'] as const
+/** The lists of steps, one for each way a door is set. */
+export const STEP_LISTS = [
+  'prehung-outside',
+  'pair',
+  'sidelights',
+  'slider',
+  'storm',
+  'steel-leaf',
+  'steel-frame',
+  'interior',
+  'lock-set',
+  'seal-only',
+] as const
 export type StepList = (typeof STEP_LISTS)[number]
 
 /** What a unit's sheet asks for when it is set. */
-export type MakerAsks = SettingSheet & { readonly hasCap: boolean }
-export const NOTHING_ASKED: MakerAsks = { ...SILENT_SETTING, hasCap: false }
+export type MakerAsks = SettingSheet & {
+  readonly hasCap: boolean
+  /** Screws into the header; `null` where the sheet is silent. */
+  readonly asksHeadScrews: boolean | null
+  /** That it stays in its clip until both legs are set. */
+  readonly asksClip: boolean | null
+  /** How it comes, and how a storm door's rail is hung; `null` where its kind has no such thing or the sheet is silent. */
+  readonly form: UnitForm | null
+  readonly hanging: Hanging | null
+}
+export const NOTHING_ASKED: MakerAsks = {
+  ...SILENT_SETTING,
+  hasCap: false,
+  asksHeadScrews: null,
+  asksClip: null,
+  form: null,
+  hanging: null,
+}
 
 /** What fitting and sealing read off a unit's frame. */
 export type FrameOf = Pick<FrameToFasten, 'sidelights'> & {
@@ -23,6 +52,9 @@ export type FitOf = {
   readonly points: (frame: FrameToFasten) => readonly FasteningPoint[]
   /** What holds it: screws through packs, or anchors of its own. */
   readonly fastener: 'screw' | 'anchor'
-  /** Its setting steps; `null` while they are not worked out for this kind. */
-  readonly steps: StepList | null
+  readonly steps: StepList
+  /** Whether it has a sill outside, on a bed of its own. */
+  readonly hasSill: boolean
+  /** How it comes where its sheet does not say; `null` where that makes no difference. */
+  readonly form: UnitForm | null
 }

@@ -1,9 +1,6 @@
-import { STEPS } from '../../trade/steps'
-import { NO_VISIT } from '../specification/visit'
-import { done, entry, length, NOW, randomFrom, records, TRUE_OPENING, unit, wholeFrom } from '../test/fixtures'
+import { done, length, randomFrom, records, TRUE_OPENING, unit, wholeFrom } from '../test/fixtures'
 import { inches, type Length, ticks, ZERO } from '../units/length'
 import { type Pack, type PackStock, packGap } from './pack-gap'
-import { planSteps, type StepFacts } from './plan-steps'
 
 const FLATS = ['1/32', '1/16', '1/8', '1/4'].map(length)
 const STOCK: PackStock = {
@@ -118,52 +115,5 @@ describe('the shim plan', () => {
   it('screws through jamb and pack with a bite of 1 1/4, in stocked lengths', () => {
     expect(plan.points[0]!.screw!.value).toBe(ticks(length('3/4') + plan.points[0]!.gap + length('1 1/4')))
     expect(plan.points[0]!.screwLength).toBe(length('2 1/2'))
-  })
-})
-
-const LIST = STEPS['prehung-outside']
-const FACTS: StepFacts = {
-  swing: 'in',
-  hasPad: false,
-  oldDoor: 'new-wall',
-  isHoleRead: true,
-  isAccepted: true,
-  hasCap: true,
-  sill: 'pan',
-  cavity: 'foam',
-  visit: NO_VISIT,
-  now: NOW,
-}
-
-describe('the steps', () => {
-  const steps = (ended: readonly string[], more: Partial<StepFacts> = {}) =>
-    planSteps(
-      LIST,
-      { ...FACTS, ...more },
-      ended.map((id, i) => entry('step', id, 'done', i)),
-    ).steps
-  const state = (id: string, all: ReturnType<typeof steps>) => all.find(one => one.id === id)?.state
-  it('begin with checking the unit; all else waits for it', () => {
-    const all = steps([])
-    expect(all.filter(one => one.state === 'ready').map(one => one.id)).toEqual(['check-unit'])
-  })
-  it('never foam before the operation test', () => {
-    const before = LIST.map(one => one.id).filter(id => id !== 'operation-test' && id !== 'foam')
-    expect(state('foam', steps(before))).toBe('blocked')
-    expect(state('foam', steps([...before, 'operation-test']))).toBe('ready')
-  })
-  it('never take the old one out before the new one was checked', () => {
-    expect(state('take-out', steps([], { oldDoor: 'in-place' }))).toBe('blocked')
-    expect(state('take-out', steps(['check-unit'], { oldDoor: 'in-place' }))).toBe('ready')
-    expect(state('take-out', steps(['check-unit'], { oldDoor: 'in-place', isAccepted: false }))).toBe('blocked')
-  })
-  it('leave out what does not belong to the door', () => {
-    expect(state('take-out', steps([]))).toBeUndefined()
-    expect(state('tack-closed', steps([]))).toBeUndefined()
-    expect(state('tack-closed', steps([], { swing: 'out' }))).toBe('blocked')
-  })
-  it('need only steps that exist', () => {
-    const ids = new Set(LIST.map(one => one.id))
-    expect(LIST.flatMap(one => one.needs).filter(id => !ids.has(id))).toEqual([])
   })
 })

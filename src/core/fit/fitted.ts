@@ -1,28 +1,37 @@
+import type { TradeNumbers } from '../base/figure'
 import type { Finding } from '../base/finding'
 import type { Schools } from '../base/schools'
 import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { Offer, OfferCode } from '../catalogue/offer'
 import type { LogEntry } from '../log/log'
+import { standingEntries } from '../log/standing'
+import { type SillSupport, sillSupports } from '../opening/sill-supports'
 import { type Delivery, type DeliveryCode, deliveryFindings, type Owed } from '../order/delivery'
 import { type Cavity, cavityFill, type SillSystem, sillSystem } from '../specification/bedding'
 import { hingePlaces, SILENT_HINGES } from '../specification/hinge-places'
 import type { LeafSheet } from '../specification/hung-leaf'
 import { sillPan } from '../specification/sill-pan'
 import type { Specified } from '../specification/specified'
+import { trimStays } from '../specification/visit'
 import type { HingeTrade } from '../specification/weigh-leaf'
 import type { Wishes } from '../specification/wishes'
+import type { FactSlot } from '../survey/facts'
 import type { Survey } from '../survey/survey'
 import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
 import type { FitOf, FrameOf, MakerAsks, StepList } from './fit-of'
+import { type HeaderRule, headerRule, screwOrder } from './fix-order'
+import type { StepCode } from './judge-steps'
 import { planShims, type ShimPlan } from './plan-shims'
-import { type PlannedStep, planSteps, type SettingStep, type StepCode, type StepFacts } from './plan-steps'
+import { planSteps } from './plan-steps'
+import type { PlannedStep, SettingStep } from './setting-step'
+import type { StepFacts } from './step-facts'
 
 export type PackCode = 'pack-impossible'
-export type FitCode = PackCode | DeliveryCode | StepCode | 'steps-not-worked-out'
+export type FitCode = PackCode | DeliveryCode | StepCode | 'header-by-sheet'
 
-/** The one step of a kind whose steps are not worked out: it was set by its maker's sheet. */
+/** What was noted in place of steps while those of its kind were not worked out: it was set by its maker's sheet. */
 export const SET_BY_SHEET = 'set-by-sheet'
 
 /** A sill pan's two ends, which stay whole, and its centre pieces as they are cut. */
@@ -32,9 +41,16 @@ export type PanPieces = { readonly end: Length; readonly cuts: readonly Length[]
 export type Fitted = {
   readonly chance: number | null
   readonly shims: ShimPlan | null
-  /** Empty where the steps of this kind are not worked out. */
   readonly steps: readonly PlannedStep[]
-  readonly isWorkedOut: boolean
+  /** Noted as set by its maker's sheet, in place of steps; `null` without such a note. */
+  readonly setBySheet: LogEntry | null
+  /** Places in the order in which they are screwed fast, and whether anything goes into the header. */
+  readonly screwOrder: readonly string[]
+  readonly header: HeaderRule
+  /** The leg that is set first; `null` while it is not known, or nothing is packed. */
+  readonly firstLeg: 'left' | 'right' | null
+  /** What stands under the sill, from the unit's left end. */
+  readonly supports: readonly SillSupport[]
   /** What lies under the sill, and what fills the gap round the frame: as the maker asks, else by the practice. */
   readonly sill: SillSystem
   readonly cavity: Cavity
@@ -59,6 +75,8 @@ export type FitGiven = {
   readonly log: readonly LogEntry[]
   readonly now: string
   readonly lengths: TradeLengths
+  readonly numbers: TradeNumbers
+  readonly zone: string
   readonly flats: readonly Length[]
   readonly hingeTrade: HingeTrade
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
@@ -66,17 +84,22 @@ export type FitGiven = {
 
 /** Plans packs and screws of the chosen unit where it stands, and its steps as far as they are done. */
 export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> {
-  const { of, chosen, delivery } = given
-  const shims = shimsFor(given)
-  const facts = factsFor(given)
-  const planned = of.steps ? planSteps(given.steps[of.steps], facts, given.log) : { steps: [], findings: [] }
-  const isWorkedOut = of.steps !== null
+  const { of, chosen, delivery, schools, asks } = given
+  const header = headerRule(given.frame, schools.answers.header, asks)
+  const shims = shimsFor(given, header)
+  const facts = factsFor(given, header)
+  const planned = planSteps(given.steps[of.steps], facts, given.log, given)
+  const bySheet = standingEntries('step', given.log).get(SET_BY_SHEET)
   return {
     value: {
       chance: given.chance,
       shims,
       steps: planned.steps,
-      isWorkedOut,
+      setBySheet: bySheet?.result === 'done' ? bySheet : null,
+      screwOrder: screwOrder(shims?.points ?? [], schools.answers['screw-order']),
+      header,
+      firstLeg: firstLegOf(given),
+      supports: supportsUnder(given),
       sill: facts.sill,
       cavity: facts.cavity,
       pan: facts.sill === 'pan' ? panUnder(given) : null,
@@ -84,43 +107,76 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
     },
     findings: [
       ...deliveryFindings(delivery, given.owed),
-      ...(isWorkedOut ? [] : [notWorkedOut]),
       ...planned.findings,
       ...(chosen?.reasons ?? []),
       ...packFindings(shims),
+      ...(header === 'by-sheet' || header === 'not-by-sheet' ? [headerFinding(header)] : []),
     ],
   }
 }
 
-const notWorkedOut: Finding<FitCode> = {
-  code: 'steps-not-worked-out',
+const headerFinding = (header: HeaderRule): Finding<FitCode> => ({
+  code: 'header-by-sheet',
   place: 'unit',
   severity: 'watch',
-  facts: {},
+  facts: { verdict: header },
   rule: 'step-order',
   cures: [],
-}
+})
 
-function factsFor({ chosen, survey, specified, wishes, delivery, asks, schools, now }: FitGiven): StepFacts {
-  const said = survey.facts.get('fact.old-door')?.code
+function factsFor(given: FitGiven, header: HeaderRule): StepFacts {
+  const { of, chosen, frame, survey, specified, wishes, delivery, asks, schools } = given
+  const said = (slot: FactSlot) => survey.facts.get(slot)?.code
+  const oldDoor = said('fact.old-door')
+  const closer = said('fact.closer')
+  const hinges = wishes.hinges
   return {
     swing: wishes.swing,
     hasPad: (chosen?.pad ?? 0) > 0,
     // Nobody said it: an old door is more likely still there than not, and taking one out is what must not be forgotten.
-    oldDoor: said === 'out' || said === 'new-wall' ? said : 'in-place',
+    oldDoor: oldDoor === 'out' || oldDoor === 'new-wall' ? oldDoor : 'in-place',
     isHoleRead: !specified.holeIsAssumed,
     isAccepted: delivery === 'accepted',
     hasCap: asks.hasCap,
     sill: sillSystem(schools.answers.sill, asks),
     cavity: cavityFill(schools.answers.cavity, asks),
+    trim: trimStays(wishes.visit, schools.answers['outside-trim']),
+    wall: chosen?.bucks || said('fact.wall-kind') === 'masonry' ? 'masonry' : 'framed',
+    hasFlange: said('fact.frame-kind') === 'flange',
+    packsHingeLeg: !(frame && hinges && frame.sidelights[hinges] > 0),
+    holdsHeader: header === 'beside-pack' || header === 'by-sheet',
+    hanging: asks.hanging,
+    form: asks.form ?? of.form,
+    hasCloser: closer !== undefined && closer !== 'none',
+    lockCase: said('fact.lock-case') === 'mortise-case' ? 'mortise-case' : 'tubular-latch',
+    preparations: chosen?.preparations ?? [],
+    schools: asks.asksClip ? { ...schools.answers, 'fresh-unit': 'clipped' } : schools.answers,
     visit: wishes.visit,
-    now,
+    now: given.now,
+    zone: given.zone,
   }
+}
+
+/** Of a pair the passive leaf's leg, of a frame with lights or panels the fixed side's, else the hinge leg. */
+function firstLegOf({ frame, survey, wishes }: FitGiven): 'left' | 'right' | null {
+  const opposite = (side: string | undefined) => (side === 'left' ? 'right' : side === 'right' ? 'left' : null)
+  if (!frame) return null
+  if (frame.passiveLeaf !== null) return opposite(survey.facts.get('fact.active-leaf')?.code)
+  const moving = survey.facts.get('fact.moving-panel')?.code
+  if (moving) return opposite(moving)
+  if (frame.sidelights.left > 0) return 'left'
+  return frame.sidelights.right > 0 ? 'right' : wishes.hinges
+}
+
+/** Under an outside sill at equal distances; whatever has no sill is not supported. */
+function supportsUnder({ of, chosen, lengths }: FitGiven): readonly SillSupport[] {
+  if (!of.hasSill || !chosen?.hole || !chosen.placement) return []
+  return sillSupports(chosen.hole, chosen.placement, chosen.unit.width, lengths['support-every'].value)
 }
 
 /** As wide as the hole at the sill, from stock pieces. */
 function panUnder({ of, chosen, lengths }: FitGiven): PanPieces | null {
-  if (of.steps === null || !chosen?.hole) return null
+  if (!of.hasSill || !chosen?.hole) return null
   const { L0, R0 } = chosen.hole
   const end = lengths['pan-end'].value
   const parts = { end, centre: lengths['pan-centre'].value, overlap: lengths['pan-overlap'].value }
@@ -128,13 +184,13 @@ function panUnder({ of, chosen, lengths }: FitGiven): PanPieces | null {
   return pan && { end, cuts: pan.cuts }
 }
 
-function shimsFor(given: FitGiven): ShimPlan | null {
+function shimsFor(given: FitGiven, header: HeaderRule): ShimPlan | null {
   const { of, chosen, frame, lengths } = given
   if (!chosen?.placement || !chosen.hole || !frame) return null
   const fastened = frameFor(given, chosen, frame)
   if (!fastened) return null
   return planShims(
-    of.points(fastened),
+    of.points(fastened).filter(one => one.member !== 'head' || header === 'beside-pack'),
     {
       hole: chosen.hole,
       placement: chosen.placement,

@@ -1,7 +1,7 @@
 import { cure } from '../base/cures'
-import type { Fact } from '../base/facts'
-import { type FigureRef, figureOf, type TradeNumbers } from '../base/figure'
+import type { TradeNumbers } from '../base/figure'
 import type { Finding, RuleId } from '../base/finding'
+import { limitFacts, meetsLimit } from '../base/limit'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
@@ -27,6 +27,8 @@ export type TestsRequest = {
   readonly log: readonly LogEntry[]
 }
 
+type Figures = Pick<TestsRequest, 'lengths' | 'numbers'>
+
 /** The tests of this door with what was found; a failed one is a finding until it passes. */
 export function planTests(request: TestsRequest): {
   readonly value: Handover
@@ -48,27 +50,13 @@ export function planTests(request: TestsRequest): {
 }
 
 /** The verdict on what was noted: waived as noted; a figure that was read by its limit; else as somebody saw it. */
-function verdictOf(
-  { limit }: HandoverTest,
-  { result, value }: LogEntry,
-  { lengths, numbers }: Pick<TestsRequest, 'lengths' | 'numbers'>,
-): TestVerdict {
+function verdictOf({ limit }: HandoverTest, { result, value }: LogEntry, figures: Figures): TestVerdict {
   if (result === 'waived') return 'waived'
   if (result === 'failed') return 'failed'
-  if (!limit || !value) return 'passed'
-  const bound = figureOf(limit.figure, lengths, numbers)
-  const [read, most] = [
-    'length' in value ? value.length : value.number,
-    'length' in bound ? bound.length : bound.number,
-  ]
-  const holds = limit.holds === 'at-most' ? Math.abs(read) <= most : read >= most
-  return holds ? 'passed' : 'failed'
+  return !limit || !value || meetsLimit(value, limit, figures) ? 'passed' : 'failed'
 }
 
-function judgeTest(
-  { id, entry, verdict, limit }: PlannedTest,
-  { lengths, numbers }: Pick<TestsRequest, 'lengths' | 'numbers'>,
-): readonly Finding<HandoverCode>[] {
+function judgeTest({ id, entry, verdict, limit }: PlannedTest, figures: Figures): readonly Finding<HandoverCode>[] {
   if (verdict !== 'failed' || !entry) return []
   const make = (code: HandoverCode, facts: Finding['facts'], rule: RuleId): readonly Finding<HandoverCode>[] => [
     {
@@ -81,15 +69,5 @@ function judgeTest(
     },
   ]
   if (!limit || !entry.value) return make('test-failed', {}, 'look')
-  const read = 'length' in entry.value ? entry.value : entry.value.number
-  return make(
-    'test-against-limit',
-    { read, limit: limitFact(limit.figure, lengths, numbers), holds: limit.holds },
-    limit.figure,
-  )
-}
-
-function limitFact(figure: FigureRef, lengths: TradeLengths, numbers: TradeNumbers): Fact {
-  const one = figureOf(figure, lengths, numbers)
-  return 'length' in one ? { length: one.length } : one.number
+  return make('test-against-limit', limitFacts(entry.value, limit, figures), limit.figure)
 }

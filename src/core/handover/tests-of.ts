@@ -1,4 +1,4 @@
-import type { FigureRef } from '../base/figure'
+import type { Limit, ReadUnit } from '../base/limit'
 
 /** One test at hand-over, as trade data. */
 export type HandoverTest = {
@@ -6,9 +6,9 @@ export type HandoverTest = {
   /** Only for doors of this swing; `null` for every door. */
   readonly swing: 'in' | 'out' | null
   /** What is read: nothing, a length, or a number in a unit of its own. */
-  readonly unit: 'none' | 'length' | 'newton' | 'second'
+  readonly unit: 'none' | Exclude<ReadUnit, 'celsius'>
   /** The figure what was read is held against: at most it, or at least. `null` where looking decides. */
-  readonly limit: { readonly figure: FigureRef; readonly holds: 'at-most' | 'at-least' } | null
+  readonly limit: Limit | null
 }
 
 /** What handing over asks of a kind of door: the ids of its tests, in working order. */

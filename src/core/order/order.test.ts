@@ -1,5 +1,4 @@
 import { NUMBERS } from '../../trade/rates'
-import { STEPS } from '../../trade/steps'
 import { TESTS } from '../../trade/tests'
 import { DOORS } from '../doors/doors'
 import { planTests } from '../handover/plan-tests'
@@ -16,6 +15,7 @@ import {
   reading,
   readings,
   records,
+  stepEntry,
   TRUE_OPENING,
   trade,
   unit,
@@ -158,7 +158,7 @@ describe('how far the work is', () => {
     withdrawn: null,
     lines: [run().line!],
   }
-  const steps = STEPS['prehung-outside'].map((one, i) => entry('step', one.id, 'done', i))
+  const steps = run().steps.map(stepEntry)
   it.each([
     ['measure', stage({}, {}).stage],
     ['specify', stage({}, TRUE_OPENING, { hinges: null }).stage],

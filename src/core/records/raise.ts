@@ -28,7 +28,7 @@ export const raiseLine = (old: Members): Members => ({
   cents: isMembers(old.cents) ? { hardware: 0, ...old.cents } : old.cents,
 })
 
-/** Version 3 of an order's line: its unit in version 3. */
+/** Versions 3 and 4 of an order's line: its unit in the same version. */
 export const raiseLineUnit = (old: Members): Members => ({
   wentOn: [],
   traces: [],

@@ -29,16 +29,20 @@ import type { RecordKind } from './version'
 
 // Every kind of record that is stored, with what brings an older one up. A step is never changed and never taken out.
 
-export const UNIT: RecordKind<CatalogueUnit> = { name: 'unit', ups: [raiseUnit, silentOnNew], schema: unitSchema }
+export const UNIT: RecordKind<CatalogueUnit> = {
+  name: 'unit',
+  ups: [raiseUnit, silentOnNew, silentOnNew],
+  schema: unitSchema,
+}
 export const LINE: RecordKind<OrderLine> = {
   name: 'order line',
-  ups: [raiseLine, raiseLineUnit],
+  ups: [raiseLine, raiseLineUnit, raiseLineUnit],
   schema: orderLineSchema,
 }
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }
 export const FIRM: RecordKind<Firm> = {
   name: 'firm',
-  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm],
+  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm],
   schema: firmSchema,
 }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }

@@ -1,29 +1,23 @@
-import type { DisplayStep } from '../units/format-length'
+import { type DisplayStep, STEPS_OF, type UnitSteps, USUAL_STEPS } from '../units/format-length'
 import type { JobDetails } from './job-record'
 
-/** The steps a job's lengths can be shown in, by unit; the usual one first. */
-export const STEPS_OF = {
-  in: ['1/16', '1/8', '1/32', '1/64'],
-  mm: ['1', '0.5', '0.1'],
-} as const satisfies Readonly<Record<JobDetails['unit'], readonly DisplayStep[]>>
-
-/** The same job in the other unit, in its usual step. */
-export const inUnit = (job: JobDetails, unit: JobDetails['unit']): JobDetails =>
-  job.unit === unit ? job : { ...job, unit, step: STEPS_OF[unit][0] }
+/** The same job in the other unit, as finely as its firm shows it. */
+export const inUnit = (job: JobDetails, unit: JobDetails['unit'], steps: UnitSteps): JobDetails =>
+  job.unit === unit ? job : { ...job, unit, step: steps[unit] }
 
 /** Whether a job's step belongs to its unit. */
 export const isOfUnit = ({ unit, step }: Pick<JobDetails, 'unit' | 'step'>): boolean =>
   (STEPS_OF[unit] as readonly DisplayStep[]).includes(step)
 
 /** A job of which nothing is said yet: no place, no customer. */
-export const newJob = (unit: JobDetails['unit']): JobDetails => ({
+export const newJob = (unit: JobDetails['unit'], steps: UnitSteps = USUAL_STEPS): JobDetails => ({
   name: '',
   site: '',
   customer: { name: '', phone: '', email: '' },
   delivery: '',
   notes: '',
   unit,
-  step: STEPS_OF[unit][0],
+  step: steps[unit],
   visitOn: null,
   place: null,
   timeZone: null,

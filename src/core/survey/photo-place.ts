@@ -1,9 +1,12 @@
 import { FACT_SLOTS } from './facts'
 import { SLOTS } from './slots'
 
-/** What a photo can belong to beside the opening as a whole: a question of the survey, or the unit that was delivered for it. Apart
+/** What a photo can belong to beside the opening as a whole: a question of the survey, the unit that was delivered for it, or
+ *  a step of the work. Apart
  *  from the schema, so that a page can ask without carrying the parser. */
 export const PHOTO_PLACES = [...SLOTS, ...FACT_SLOTS, 'delivery'] as const
-export type PhotoPlace = (typeof PHOTO_PLACES)[number]
+/** A step of the work, by its id. */
+export type StepPhotoPlace = `step.${string}`
+export type PhotoPlace = (typeof PHOTO_PLACES)[number] | StepPhotoPlace
 
 export const isOfDelivery = ({ slot }: { readonly slot: PhotoPlace | null }): boolean => slot === 'delivery'

@@ -123,6 +123,7 @@ export const sliderUnit = (
       sillCap,
       sillUnderside,
       panels: 'OX' as const,
+      sliderForm: null,
       asksPan,
       asksBeads,
       asksFoam,

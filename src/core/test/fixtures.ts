@@ -6,6 +6,7 @@ import type { Allowances } from '../base/allowances'
 import type { CatalogueUnit, UnitOf } from '../catalogue/unit'
 import { drawnOf } from '../draw'
 import type { FitChoices } from '../fit/fit-choices'
+import type { SettingStep } from '../fit/setting-step'
 import type { LogEntry } from '../log/log'
 import { type Edits, newEdits } from '../new-edits'
 import type { OrderChoices } from '../order/order-choices'
@@ -245,6 +246,16 @@ export const entry = (
   at: new Date(at).toISOString(),
   ...more,
 })
+
+/** A step as it is done right: with a figure that holds whatever it is held against. */
+export const stepEntry = ({ id, reads }: Pick<SettingStep, 'id' | 'reads'>, at: number): LogEntry =>
+  entry('step', id, 'done', at, { value: reads && figureThatHolds(reads) })
+
+function figureThatHolds({ unit, limit }: NonNullable<SettingStep['reads']>): LogEntry['value'] {
+  const isMost = limit?.holds !== 'at-least'
+  if (unit === 'length') return { length: length(isMost ? '0' : '1') }
+  return { number: isMost ? 20 : 99 }
+}
 
 /** A delivered unit on which nothing was read. */
 export const receipt = (orderId: string, more: Partial<Receipt> = {}): Receipt => ({

@@ -12,6 +12,14 @@ export type LengthParts = {
 /** Steps a figure may be shown in: fractions of an inch, or millimetres. */
 export const DISPLAY_STEPS = ['1/8', '1/16', '1/32', '1/64', '1/128', '1', '0.5', '0.1', '0.01'] as const
 export type JobStep = (typeof DISPLAY_STEPS)[number]
+/** The steps a job's lengths can be shown in, by unit; the usual one first. */
+export const STEPS_OF = {
+  in: ['1/16', '1/8', '1/32', '1/64'],
+  mm: ['1', '0.5', '0.1'],
+} as const satisfies Readonly<Record<'in' | 'mm', readonly JobStep[]>>
+/** How finely each unit is shown. */
+export type UnitSteps = { readonly in: JobStep; readonly mm: JobStep }
+export const USUAL_STEPS: UnitSteps = { in: STEPS_OF.in[0], mm: STEPS_OF.mm[0] }
 /** A step as it is shown in: of a firm that writes a decimal comma, a metric one ends in one. */
 type MetricStep = Exclude<JobStep, `1/${string}`>
 export type DisplayStep = JobStep | `${MetricStep},`

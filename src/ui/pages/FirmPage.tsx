@@ -6,6 +6,7 @@ import { DEFAULT_SCHOOLS, resolveSchools } from '@/core/base/schools'
 import { CURRENCIES, type Firm, NUMBER_FORMATS } from '@/core/catalogue/firm'
 import type { Versioned } from '@/core/sheet'
 import { HAND_CONVENTIONS } from '@/core/specification/handing'
+import { type JobStep, STEPS_OF } from '@/core/units/format-length'
 import { CURRENCY_NAMES, currencySign, numberExample } from '@/words/money'
 import { HAND_WORDS } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
@@ -38,6 +39,8 @@ type Props = {
   readonly makers: readonly string[]
   /** When the logo was set, ISO 8601; `null` without one. */
   readonly logoAt: string | null
+  /** Every clock to choose from, as the server knows them. */
+  readonly zones: readonly string[]
 }
 
 type AboutProps = Pick<Props, 'logoAt'> & {
@@ -93,6 +96,17 @@ function About({ data, save, logoAt }: AboutProps) {
         options={NUMBER_FORMATS.map(one => [one, numberExample(one)])}
         onChange={numbers => save({ numbers })}
       />
+    </section>
+  )
+}
+
+type NewJobsProps = Omit<AboutProps, 'logoAt'> & { readonly zones: readonly string[] }
+
+/** What a new job begins with. */
+function NewJobs({ data, save, zones }: NewJobsProps) {
+  return (
+    <section aria-label="New jobs">
+      <h2>New jobs</h2>
       <Choice
         label="A new job begins in"
         value={data.unit}
@@ -102,12 +116,39 @@ function About({ data, save, logoAt }: AboutProps) {
         ]}
         onChange={unit => save({ unit })}
       />
+      {UNITS.map(([unit, name]) => (
+        <Choice<JobStep>
+          key={unit}
+          label={`${name} shown to`}
+          value={data.steps[unit]}
+          options={STEPS_OF[unit].map(step => [step, `${step} ${unit}`])}
+          onChange={step => save({ steps: { ...data.steps, [unit]: step } })}
+        />
+      ))}
+      <Labelled label="Clock">
+        <select
+          value={data.timeZone ?? ''}
+          onChange={event => save({ timeZone: event.target.value === '' ? null : event.target.value })}
+        >
+          <option value="">not said: a job goes by its place, else by UTC</option>
+          {zones.map(one => (
+            <option key={one} value={one}>
+              {one.replaceAll('_', ' ')}
+            </option>
+          ))}
+        </select>
+      </Labelled>
     </section>
   )
 }
 
+const UNITS = [
+  ['in', 'Inches'],
+  ['mm', 'Millimetres'],
+] as const
+
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
-export function FirmPage({ firm, makers, logoAt }: Props) {
+export function FirmPage({ firm, makers, logoAt, zones }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const router = useRouter()
   // What every page counts in may be another now.
@@ -136,6 +177,7 @@ export function FirmPage({ firm, makers, logoAt }: Props) {
           </section>
           <div style={{ display: 'grid', gap: 28 }}>
             <About data={data} save={save} logoAt={logoAt} />
+            <NewJobs data={data} save={save} zones={zones} />
             <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
             <section aria-label="Rates">
               <h2>Rates</h2>

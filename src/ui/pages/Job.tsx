@@ -11,8 +11,8 @@ import type { Firm } from '@/core/catalogue/firm'
 import type { Scene } from '@/core/drawing/scene'
 import type { Versioned } from '@/core/sheet'
 import type { JobDetails, Job as JobRecord } from '@/core/survey/job-record'
-import { inUnit, STEPS_OF } from '@/core/survey/new-job'
-import type { JobStep } from '@/core/units/format-length'
+import { inUnit } from '@/core/survey/new-job'
+import { type JobStep, STEPS_OF } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
@@ -68,7 +68,7 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
   const tag = nextTag([...openings, ...putAway].map(one => one.tag))
   return (
     <Page>
-      <JobHead data={data} isArchived={job.archivedAt !== null} onUnit={unit => save(inUnit(data, unit))} />
+      <JobHead data={data} isArchived={job.archivedAt !== null} onUnit={unit => save(inUnit(data, unit, firm.steps))} />
       {said && <Said role="alert">{said}</Said>}
       {clash && <ClashNote clash={clash} step={data.step} onChoose={choose} />}
       <Row>

@@ -5,6 +5,7 @@ import { type FormEvent, useState } from 'react'
 import { FileTrigger } from 'react-aria-components/FileTrigger'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
+import type { Firm } from '@/core/catalogue/firm'
 import { newJob } from '@/core/survey/new-job'
 import { Button, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
@@ -36,17 +37,17 @@ type Refused = {
 export function Jobs({
   jobs,
   putAway,
-  unit,
+  firm,
 }: {
   readonly jobs: readonly JobItem[]
   readonly putAway: readonly JobItem[]
-  readonly unit: 'in' | 'mm'
+  readonly firm: Pick<Firm, 'unit' | 'steps'>
 }) {
   return (
     <Page>
       <h1>Jobs</h1>
       <JobList jobs={jobs} />
-      <NewJob first={unit} />
+      <NewJob firm={firm} />
       <ImportJob />
       {putAway.length > 0 && (
         <Disclosure title={`Put away: ${putAway.length}`}>
@@ -74,23 +75,23 @@ const JobList = ({ jobs }: { readonly jobs: readonly JobItem[] }) => (
   </List>
 )
 
-const detailsIn = (form: FormData, unit: 'in' | 'mm') => ({
-  ...newJob(unit),
+const detailsIn = (form: FormData, unit: 'in' | 'mm', steps: Firm['steps']) => ({
+  ...newJob(unit, steps),
   name: String(form.get('name')).trim(),
   site: String(form.get('site')),
-  customer: { ...newJob(unit).customer, name: String(form.get('customer')) },
+  customer: { ...newJob(unit, steps).customer, name: String(form.get('customer')) },
   visitOn: String(form.get('visitOn')) || null,
 })
 
-function NewJob({ first }: { readonly first: 'in' | 'mm' }) {
+function NewJob({ firm }: { readonly firm: Pick<Firm, 'unit' | 'steps'> }) {
   const router = useRouter()
-  const [unit, setUnit] = useState(first)
+  const [unit, setUnit] = useState(firm.unit)
   const [said, setSaid] = useState<string | null>(null)
   const [id] = useState(() => uuidV7())
   const [isBusy, setBusy] = useState(false)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
-    const details = detailsIn(new FormData(event.currentTarget), unit)
+    const details = detailsIn(new FormData(event.currentTarget), unit, firm.steps)
     if (!details.name) return setSaid('A job needs a name.')
     setBusy(true)
     const sent = await send<{ id: string }>('POST', '/api/jobs', { id, details })

@@ -1,2 +1,2 @@
 export { FitFindings } from './FitPacks'
-export { FitLadder } from './FitSteps'
+export { FitLadder } from './fit/FitSteps'

@@ -3,13 +3,13 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { PlannedTest } from '@/core/handover/plan-tests'
 import type { LogEntry } from '@/core/log/log'
-import { parseLength } from '@/core/units/parse-length'
-import { issueWords } from '@/words/issues'
+import { momentWords } from '@/words/moments'
 import { foundWords, testWords, UNIT_SIGNS } from '@/words/tests'
 import { Button, ButtonLink, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
+import { readFigure } from '../parts/read-figure'
 import type { StageProps } from '../sheet/stage-props'
 
 const Tests = styled.ol`
@@ -55,7 +55,7 @@ function TestItem({ test, store }: { readonly test: PlannedTest; readonly store:
           <strong>
             {MARKS[verdict]} {foundWords(test, store.sheet.job.step)}
           </strong>{' '}
-          · {entry.by}, {entry.at.slice(0, 10)}
+          · {entry.by}, {momentWords(entry.at, store.trade.zone)}
         </span>
       )}
       {verdict === 'passed' || verdict === 'waived' ? (
@@ -90,7 +90,7 @@ function Found({ test, name, store, onNoted }: FoundProps) {
   const label = test.unit === 'none' ? 'Note' : `Read, ${test.unit === 'length' ? unit : UNIT_SIGNS[test.unit]}`
   const take = (result: 'passed' | 'failed') => {
     if (test.unit === 'none' || draft.trim() === '') return note(result, null, draft.trim())
-    const read = readAs(draft, test, unit)
+    const read = readFigure(draft, test.unit, unit)
     if ('wrong' in read) return setWrong(read.wrong)
     note(result, read.value, '')
   }
@@ -147,27 +147,6 @@ const NotTested = ({ name, onReason }: NotTestedProps) => (
     )}
   </Otherwise>
 )
-
-/** What was typed, as the test's own quantity. */
-function readAs(
-  draft: string,
-  test: PlannedTest,
-  unit: 'in' | 'mm',
-): { readonly value: LogEntry['value'] } | { readonly wrong: string } {
-  if (test.unit === 'length') {
-    const parsed = parseLength(draft, { unit })
-    return parsed.ok ? { value: { length: parsed.value.ticks } } : { wrong: issueWords(parsed.issues[0]!) }
-  }
-  const number = Number(
-    draft
-      .trim()
-      .replace(',', '.')
-      .replace(/\s*(N|s)$/i, ''),
-  )
-  return Number.isFinite(number) && number >= 0
-    ? { value: { number } }
-    : { wrong: `“${draft}” is no number; type what was read, such as 40.` }
-}
 
 export function HandoverFindings({ store, selected, onSelect, onGo, stage }: StageProps) {
   const { value, findings } = store.work.handover

@@ -6,6 +6,7 @@ import { schoolEffects, schoolsOf } from '@/core/school-effects'
 import type { DisplayStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { memberName } from '@/words/members'
+import { stepName } from '@/words/steps'
 import { valueWords } from '@/words/value'
 import { answerWords } from '../parts/answer-words'
 import { Panel, Quiet } from '../parts/controls'
@@ -49,7 +50,7 @@ function changedWords(
 ): string {
   const effect = effects.find(one => one.id === id)
   if (!effect) return ''
-  const { instead, differences, found, gone } = effect
+  const { instead, differences, found, gone, steps } = effect
   const titles = (findings: typeof found) => findings.map(one => findingWords(one, step).title)
   const changes = [
     ...differences
@@ -60,6 +61,10 @@ function changedWords(
       ),
     ...titles(found).map(title => `found: ${title}`),
     ...titles(gone).map(title => `no longer found: ${title}`),
+    ...steps.found.map(one => `step: ${stepName(one)}`),
+    ...steps.gone.map(one => `no step: ${stepName(one)}`),
+    ...steps.waits.map(one => `another wait after: ${stepName(one)}`),
+    ...(steps.isReordered ? ['the steps or screws in another order'] : []),
   ]
   if (changes.length === 0) return 'Changes nothing here so far.'
   return `Instead of ${answerWords(id, instead, step).toLowerCase()}: ${changes.join('; ')}.`

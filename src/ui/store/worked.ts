@@ -6,6 +6,7 @@ import type { TradeLengths } from '@/core/base/trade-lengths'
 import { drawnOf } from '@/core/draw'
 import type { Drawn } from '@/core/drawing/drawn'
 import { type Glance, glanceOf } from '@/core/glance'
+import { zoneOf } from '@/core/sheet'
 import { waySlot } from '@/core/survey/slots'
 import type { Question } from '@/core/survey/survey-of'
 import type { Trade } from '@/core/terms'
@@ -45,13 +46,16 @@ function bench() {
     ),
     glance: settled(glanceOf),
     all: rememberedParts((parts: Worked) => parts),
-    own: remembered((firm: SheetStore['sheet']['firm'], jobSchools: SheetStore['sheet']['jobSchools']) => ({
-      firm,
-      jobSchools: jobSchools.data,
-    })),
+    own: remembered(
+      (firm: SheetStore['sheet']['firm'], jobSchools: SheetStore['sheet']['jobSchools'], zone: string) => ({
+        firm,
+        jobSchools: jobSchools.data,
+        zone,
+      }),
+    ),
   }
   const worked = ({ sheet, records, now }: SheetStore): Worked => {
-    const trade = to.trade(sheet.units, to.own(sheet.firm, sheet.jobSchools))
+    const trade = to.trade(sheet.units, to.own(sheet.firm, sheet.jobSchools, zoneOf(sheet.job, sheet.firm)))
     const work = to.work(records, trade, now)
     const say = to.say(work.terms.lengths, trade.numbers, sheet.job.step)
     const figure = to.figure(work.terms.lengths, trade.numbers)

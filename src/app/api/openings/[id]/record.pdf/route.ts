@@ -8,6 +8,6 @@ export const GET = handle(async asked => {
   const { db, acting, id } = asked
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
-  const paper = handoverRecord(sheet.job, recordsOf(sheet), workOf(sheet), tradeOf(sheet).numbers)
+  const paper = handoverRecord(sheet.job, recordsOf(sheet), workOf(sheet), tradeOf(sheet))
   return downloadPaper(asked, paper, new Date(), `${sheet.opening.tag}-record.pdf`)
 })

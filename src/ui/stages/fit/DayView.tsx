@@ -1,0 +1,202 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { Dialog } from 'react-aria-components/Dialog'
+import { Heading } from 'react-aria-components/Heading'
+import { Modal, ModalOverlay } from 'react-aria-components/Modal'
+import { styled } from 'styled-components'
+import { elevation } from '@/core/drawing/elevation'
+import { withoutOpen } from '@/core/drawing/scene'
+import { partAt } from '@/core/drawing/zoom'
+import { pointsAt } from '@/core/fit/due'
+import type { PlannedStep } from '@/core/fit/setting-step'
+import { workStep } from '@/core/units/format-length'
+import { untilWords } from '@/words/moments'
+import { stepName, stepWords } from '@/words/steps'
+import { Button, Quiet } from '../../parts/controls'
+import { Disclosure } from '../../parts/Disclosure'
+import { SceneView } from '../../parts/SceneView'
+import type { StageProps } from '../../sheet/stage-props'
+import { OtherWays } from './OtherWays'
+import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
+import { StepPhoto } from './StepPhoto'
+import { useAloud, useAwake, useSpace, useSpokenNext } from './use-day'
+import { nextStep, noteStep, useStepDone } from './use-step'
+
+type Props = Pick<StageProps, 'store' | 'onGo'> & { readonly onClose: () => void }
+type Store = StageProps['store']
+
+const Veil = styled(ModalOverlay)`position: fixed; inset: 0; background: var(--paper); z-index: 10;`
+const Screen = styled(Modal)`
+  height: 100dvh; max-width: 900px; margin: 0 auto; background: var(--sheet); color: var(--ink);
+  section { height: 100dvh; display: grid; grid-template-rows: auto minmax(96px, 1fr) auto auto; outline: none; }
+  header { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: start; padding: 8px 12px; border-bottom: 2px solid var(--ink); }
+  h2 { font-size: 24px; line-height: 1.15; }
+  .what { display: grid; gap: 6px; padding: 8px 12px; font-size: 18px; line-height: 1.35; overflow-y: auto; max-height: 46dvh; }
+  .small { font-size: 15px; color: var(--quiet); }
+  .caution { font-size: 16px; color: var(--watch); font-weight: 650; }
+  .wrong { font-size: 16px; color: var(--correct); font-weight: 650; }
+  .elevation { position: relative; > button { position: absolute; right: 8px; top: 6px; z-index: 1; background: var(--sheet); } }
+  .more { display: flex; flex-wrap: wrap; gap: 6px; }
+  .go { padding: 0; }
+  .go button { width: 100%; min-height: max(96px, 22dvh); border: none; border-radius: 0; background: var(--vial); color: #17242B; font-size: 30px; font-weight: 700; cursor: pointer; }
+  .go button[data-sure='true'] { background: var(--correct); color: #fff; }
+`
+
+/** The day, one step at a time: what to do, where, with what, the number to meet, and one large Done. */
+export default function DayView({ store, onGo, onClose }: Props) {
+  const { steps } = store.work.fit.value
+  const step = nextStep(steps)
+  useAwake()
+  return (
+    <Veil isOpen onOpenChange={open => !open && onClose()}>
+      <Screen>
+        <Dialog>
+          {step ? (
+            <OneStep key={step.id} step={step} steps={steps} store={store} onClose={onClose} />
+          ) : (
+            <NoStep steps={steps} store={store} onGo={onGo} onClose={onClose} />
+          )}
+        </Dialog>
+      </Screen>
+    </Veil>
+  )
+}
+
+type StepProps = {
+  readonly step: PlannedStep
+  readonly steps: readonly PlannedStep[]
+  readonly store: Store
+  readonly onClose: () => void
+}
+
+function OneStep({ step, steps, store, onClose }: StepProps) {
+  const [name, how, check] = stepWords(step.id, store.say)
+  const doing = useStepDone(store, step)
+  const aloud = useAloud()
+  const heard = useSpokenNext(doing.done)
+  useSpace(doing.done)
+  const at = steps.indexOf(step)
+  const said = step.state === 'failed' ? 'Not right yet. ' : step.state === 'look-again' ? 'Look again. ' : ''
+  return (
+    <>
+      <header>
+        <div>
+          <Heading slot="title">{name}</Heading>
+          <span className="small">
+            {said}Step {at + 1} of {steps.length}
+          </span>
+        </div>
+        <Button $plain onPress={onClose}>
+          Close
+        </Button>
+      </header>
+      <StepDrawing step={step} store={store} />
+      <div className="what" data-step={step.id}>
+        <span>{how}</span>
+        <StepDue step={step} store={store} />
+        <StepCaution step={step} />
+        <span className="small">Check: {check}</span>
+        <StepFigure step={step} name={name} store={store} doing={doing} />
+        {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
+        <StepTakes step={step} />
+        <div className="more">
+          {aloud && (
+            <Button $plain onPress={() => aloud(`${name}. ${how} ${check}`)}>
+              Read aloud
+            </Button>
+          )}
+          {heard && (
+            <Button $plain aria-pressed={heard.isOn} onPress={heard.turn}>
+              {heard.isOn ? 'Listening for “next”' : 'Listen for “next”'}
+            </Button>
+          )}
+          <Disclosure title="Photo">
+            <StepPhoto step={step} store={store} />
+          </Disclosure>
+          <OtherWays step={step} name={name} onNote={noteStep(store, step.id)} />
+        </div>
+      </div>
+      <div className="go">
+        <button type="button" data-sure={doing.isSure} onClick={doing.done} aria-label={`Done: ${name}`}>
+          {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
+        </button>
+      </div>
+    </>
+  )
+}
+
+/** The drawing, as near as the step's place lets one go. */
+function StepDrawing({ step, store }: { readonly step: PlannedStep; readonly store: Store }) {
+  const { drawn, work, records, sheet } = store
+  const [isWhole, setWhole] = useState(false)
+  const scene = useMemo(() => {
+    const whole = withoutOpen(elevation(drawn, 'fit', 1))
+    const ids = pointsAt(step.place, work.fit.value).map(one => `shim.${one.place}`)
+    return isWhole ? whole : { ...whole, ...partAt(whole, step.place, ids, records.wishes.hinges) }
+  }, [drawn, work, records, step, isWhole])
+  return (
+    <div className="elevation">
+      <Button $plain onPress={() => setWhole(!isWhole)}>
+        {isWhole ? 'Nearer' : 'Whole door'}
+      </Button>
+      <SceneView
+        scene={scene}
+        step={workStep(sheet.job.step)}
+        title={`Elevation, seen from outside: ${stepName(step.id)}`}
+        selected={null}
+        names={NOTHING}
+        onSelect={() => undefined}
+      />
+    </div>
+  )
+}
+const NOTHING: ReadonlyMap<string, string> = new Map()
+
+type NoneProps = Omit<StepProps, 'step'> & Pick<StageProps, 'onGo'>
+
+/** Nothing to do now: something waits, is kept back, or all is done. */
+function NoStep({ steps, store, onGo, onClose }: NoneProps) {
+  const waiting = steps.filter(one => one.state === 'waiting')
+  const blocked = steps.find(one => one.state === 'blocked')
+  const isDone = steps.every(one => one.state === 'done')
+  return (
+    <>
+      <header>
+        <Heading slot="title">{isDone ? 'All steps are done' : waiting.length ? 'It waits' : 'Not yet'}</Heading>
+        <Button $plain onPress={onClose}>
+          Close
+        </Button>
+      </header>
+      <div className="what">
+        {waiting.map(one => (
+          <p key={one.id}>
+            <strong>{stepName(one.id)}</strong>: not before {one.until && untilWords(one.until, store.trade.zone)}
+          </p>
+        ))}
+        {!isDone && waiting.length === 0 && blocked && (
+          <p>
+            <strong>{stepName(blocked.id)}</strong> comes next, after: {blocked.missing.map(stepName).join(', ')}.
+          </p>
+        )}
+        {isDone && <Quiet>What is sealed comes next.</Quiet>}
+      </div>
+      <div className="go">
+        {isDone ? (
+          <button
+            type="button"
+            onClick={() => {
+              onClose()
+              onGo('seal', 'seal')
+            }}
+          >
+            Seal
+          </button>
+        ) : (
+          <button type="button" onClick={onClose}>
+            Close
+          </button>
+        )}
+      </div>
+    </>
+  )
+}

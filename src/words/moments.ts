@@ -1,0 +1,8 @@
+import { TZDate } from '@date-fns/tz'
+import { format } from 'date-fns'
+
+/** A moment by the clock of a place: `2026-11-26 14:05`. `at` is ISO 8601, `zone` IANA. */
+export const momentWords = (at: string, zone: string): string => format(new TZDate(at, zone), 'yyyy-MM-dd HH:mm')
+
+/** The same as it is said of what is still to come: `Fri 27 Nov, 07:00`. */
+export const untilWords = (at: string, zone: string): string => format(new TZDate(at, zone), 'EEE d MMM, HH:mm')
