@@ -2,13 +2,16 @@ import { defineConfig } from '@playwright/test'
 import { CHROMIUM } from './tools/chromium.mjs'
 
 /** Stories that take the database, the application, a device or the supplier's desk away, or change what all see: one at a time. */
-const ALONE = ['catalogue', 'devices', 'order', 'papers', 'receive', 'trouble'].map(name => `${name}.spec.ts`)
+const specs = (...names: string[]) => names.map(name => `${name}.spec.ts`)
+const ALONE_A = specs('catalogue', 'devices', 'papers')
+const ALONE_B = specs('order', 'receive', 'trouble')
 
 export default defineConfig({
   testDir: 'e2e',
   projects: [
-    { name: 'beside', testMatch: '*.spec.ts', testIgnore: ALONE },
-    { name: 'alone', testMatch: ALONE },
+    { name: 'beside', testMatch: '*.spec.ts', testIgnore: [...ALONE_A, ...ALONE_B] },
+    { name: 'alone-a', testMatch: ALONE_A },
+    { name: 'alone-b', testMatch: ALONE_B },
   ],
   fullyParallel: false,
   workers: 1,

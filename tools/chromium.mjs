@@ -10,5 +10,7 @@ export const CHROMIUM = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // No second page made ready behind each one: it takes a sixth of the time of two cores.
+    '--disable-features=SpareRendererForSitePerProcess,BackForwardCache,Translate,MediaRouter,OptimizationHints,PaintHolding',
   ],
 }

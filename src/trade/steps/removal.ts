@@ -8,10 +8,10 @@ const OLD = { when: ['old-door'] } as const
 export const CHECK_UNIT = step('check-unit', [], 15, ['tape'], { ...UNIT })
 
 export const CLEAR = [
-  step('clear-way', [], 15, ['screwdriver'], { when: ['obstacles'] }),
-  step('protect-floor', [], 10, ['drop-sheet'], OLD),
-  step('bell-wire', [], 5, ['screwdriver'], { when: ['bell-wire'], caution: 'wires' }),
-  step('save-hardware', [], 10, ['screwdriver'], { when: ['hardware'], place: 'lock' }),
+  step('clear-way', ['check-unit'], 15, ['screwdriver'], { when: ['obstacles'] }),
+  step('protect-floor', ['check-unit'], 10, ['drop-sheet'], OLD),
+  step('bell-wire', ['check-unit'], 5, ['screwdriver'], { when: ['bell-wire'], caution: 'wires' }),
+  step('save-hardware', ['check-unit'], 10, ['screwdriver'], { when: ['hardware'], place: 'lock' }),
 ] as const
 const CLEARED = ['check-unit', 'clear-way', 'protect-floor', 'bell-wire', 'save-hardware'] as const
 

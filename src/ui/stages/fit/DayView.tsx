@@ -129,16 +129,20 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
 function StepDrawing({ step, store }: { readonly step: PlannedStep; readonly store: Store }) {
   const { drawn, work, records, sheet } = store
   const [isWhole, setWhole] = useState(false)
-  const scene = useMemo(() => {
-    const whole = withoutOpen(elevation(drawn, 'fit', 1))
+  const whole = useMemo(() => withoutOpen(elevation(drawn, 'fit', 1)), [drawn])
+  const part = useMemo(() => {
     const ids = pointsAt(step.place, work.fit.value).map(one => `shim.${one.place}`)
-    return isWhole ? whole : { ...whole, ...partAt(whole, step.place, ids, records.wishes.hinges) }
-  }, [drawn, work, records, step, isWhole])
+    return partAt(whole, step.place, ids, records.wishes.hinges)
+  }, [whole, work, records, step])
+  const isNearer = part.from.x > whole.from.x || part.to.y < whole.to.y || part.to.x < whole.to.x
+  const scene = isWhole ? whole : { ...whole, from: part.from, to: part.to }
   return (
     <div className="elevation">
-      <Button $plain onPress={() => setWhole(!isWhole)}>
-        {isWhole ? 'Nearer' : 'Whole door'}
-      </Button>
+      {isNearer && (
+        <Button $plain onPress={() => setWhole(!isWhole)}>
+          {isWhole ? 'Nearer' : 'Whole door'}
+        </Button>
+      )}
       <SceneView
         scene={scene}
         step={workStep(sheet.job.step)}

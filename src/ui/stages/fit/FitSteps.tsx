@@ -21,7 +21,8 @@ const Steps = styled.ol`
   li[data-open='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); padding: 10px; }
   li[data-state='blocked'] .name, li[data-state='waiting'] .name { color: var(--quiet); }
   .head { display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 8px; }
-  .name { font-weight: 650; }
+  .name { font-weight: 650; text-align: left; }
+  button.name { min-height: 44px; margin: -10px 0; padding: 0; border: none; background: none; cursor: pointer; }
   .small { font-size: 15px; color: var(--quiet); }
   .caution { font-size: 15px; color: var(--watch); font-weight: 600; }
   .wrong { font-size: 15px; color: var(--correct); font-weight: 600; }
@@ -104,7 +105,13 @@ function StepItem({ step, store, isNext, noted }: ItemProps) {
   return (
     <li data-state={step.state} data-step={step.id} data-open={shows}>
       <div className="head">
-        <span className="name">{name}</span>
+        {step.state === 'blocked' || step.state === 'waiting' ? (
+          <button type="button" className="name" aria-expanded={isUnfolded} onClick={() => setUnfolded(!isUnfolded)}>
+            {name}
+          </button>
+        ) : (
+          <span className="name">{name}</span>
+        )}
         {isOpen(step) && shows && (
           <Button onPress={doing.done} aria-label={`Done: ${name}`}>
             {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
@@ -135,11 +142,13 @@ function StepItem({ step, store, isNext, noted }: ItemProps) {
         </>
       )}
       {noted && <span className="small">{noted}</span>}
-      {step.state === 'blocked' && <span className="small">After: {step.missing.map(stepName).join(', ')}</span>}
+      {step.state === 'blocked' && isUnfolded && (
+        <span className="small">After: {step.missing.map(stepName).join(', ')}</span>
+      )}
       {step.state === 'waiting' && step.until && (
         <span className="small">Waits until {untilWords(step.until, store.trade.zone)}</span>
       )}
-      <OtherWays step={step} name={name} onNote={note} />
+      {(shows || isUnfolded || step.state === 'done') && <OtherWays step={step} name={name} onNote={note} />}
     </li>
   )
 }
