@@ -11,6 +11,8 @@ export type Block =
       readonly head: readonly string[]
       readonly rows: readonly (readonly string[])[]
       readonly widths: readonly number[]
+      /** Type size in points where it is to be read from afar. */
+      readonly points?: number
     }
   | {
       readonly kind: 'drawing'

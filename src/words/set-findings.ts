@@ -4,6 +4,14 @@ import { sideName } from './names'
 import { type Words, words } from './say'
 import { stepName } from './steps'
 
+/** What must have been otherwise, when a margin does not come out as the moves said. */
+const ASSUMPTION_WORDS: Readonly<Record<string, string>> = {
+  'hinge-moved':
+    'The hinge did not move as far as its card or pack is thick: a screw still holds it, or its leaves touch.',
+  'strike-gave': 'The strike leg did not stay where it was packed: look behind it, and at its screws.',
+  'leaf-turned': 'The leaf did not turn as one piece: play in a hinge, a bowed leaf, or a hinge that binds.',
+}
+
 /** The words of what is found while a door is set and sealed, by code. */
 export const SET_WORDS = {
   'step-failed': words(
@@ -15,6 +23,11 @@ export const SET_WORDS = {
     f =>
       `${f('holds') === 'at-most' ? 'At most' : 'At least'} ${f('limit')}. ${f('text')} Put it right, then note it again.`,
   ),
+  'margin-other': words(
+    f => `A margin came out at ${f('read')}, not ${f('wanted')}`,
+    f => ASSUMPTION_WORDS[f('what')] ?? '',
+  ),
+  'margins-stale': words(() => 'Moved since the margins were read', 'Open and shut the leaf, then read them again.'),
   'header-by-sheet': words(
     f =>
       f('verdict') === 'by-sheet'

@@ -127,6 +127,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'test-margins': 'Margins even within',
   'reveal-target': 'Margin wanted round a leaf',
   'reveal-label': 'Margin wanted round a labelled timber leaf',
+  'gauge-within': 'A gauge reads a margin within',
   'reveal-bind': 'Middle hinge off the line of the outer ones, at most',
   'contact-even': 'Contact even within',
   'contact-least': 'Contact at least',

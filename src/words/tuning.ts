@@ -1,3 +1,5 @@
+import type { MarginCause } from '@/core/fit/margin-causes'
+import type { Aim, Means } from '@/core/fit/tune-margins'
 import type { Adjuster, Move, RevealName } from '@/core/tuning/reveals'
 import { type DisplayStep, formatRead } from '@/core/units/format-length'
 import { type Length, magnitude, times } from '@/core/units/length'
@@ -49,8 +51,30 @@ export function moveWords({ adjuster, steps }: Move, stepLength: Length, step: D
   return MOVES[adjuster][steps > 0 ? 0 : 1](by)
 }
 
+export const MEANS_NAMES: Readonly<Record<Means, string>> = {
+  all: 'All there is',
+  cards: 'Cards only',
+  packs: 'Packs and foot only',
+}
+export const AIM_NAMES: Readonly<Record<Aim, string>> = { band: 'Inside the band', middle: 'To the middle' }
+
+/** What the margins speak for, before anything is moved. */
+export const CAUSE_WORDS: Readonly<Record<MarginCause, string>> = {
+  'deep-mortises':
+    'Tight along the hinges, wide along the strike, alike from top to bottom: mortises too deep, or hinge leaves that touch. Packing the jamb does not cure that.',
+  'unequal-hinges': 'Opposite tapers at hinge and strike side: hinges let in unequally. A card evens them.',
+  'frame-racked': 'Sides even, head and bottom opposite: the frame is racked; both legs lean alike.',
+  'legs-apart': 'A taper at the strike side only: the legs are not parallel. Move the strike leg.',
+  'leg-bowed': 'A pinch in the middle only: a leg is bowed. Take its middle pack thinner.',
+}
+
+/** About how long a move takes, in minutes. Source: common trade practice, unchecked. */
+const MOVE_MINUTES: Readonly<Record<string, number>> = { card: 6, pack: 10, strike: 8, foot: 12 }
+export const minutesOf = (moves: readonly Move[]): number =>
+  moves.reduce((sum, one) => sum + (MOVE_MINUTES[one.adjuster.split('.')[0]!] ?? 0), 0)
+
 export const NOT_TUNED: Readonly<Record<'not-read' | 'hinges' | 'binds', string>> = {
-  'not-read': 'Once the leaf hangs, read the gaps round it: then the least moves that even them out stand here.',
+  'not-read': 'Once the leaf hangs, read the margins round it: then the least moves that even them out stand here.',
   hinges: 'On more than three hinges each inner one binds in its own way: that is not worked out here.',
   binds:
     'No pack or card there is evens this out without binding a hinge. Look at the hinges: leaves that touch when shut, or mortises too deep.',

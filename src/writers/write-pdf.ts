@@ -102,6 +102,7 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
         block.head,
         block.widths,
         block.head.map(() => FONT.bold),
+        block.points,
       )
       for (const row of block.rows)
         writeRow(
@@ -109,6 +110,7 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
           row,
           block.widths,
           row.map(() => FONT.plain),
+          block.points,
         )
       doc.moveDown(0.5)
       return
@@ -124,9 +126,15 @@ function writeBlock(doc: Doc, block: Block, paper: Paper): void {
   }
 }
 
-function writeRow(doc: Doc, cells: readonly string[], widths: readonly number[], kinds: readonly string[]): void {
+function writeRow(
+  doc: Doc,
+  cells: readonly string[],
+  widths: readonly number[],
+  kinds: readonly string[],
+  points = 10,
+): void {
   const width = innerWidth(doc)
-  doc.fontSize(10)
+  doc.fontSize(points)
   const heights = cells.map((cell, i) =>
     doc.font(kinds[i]!).heightOfString(cell || ' ', { width: widths[i]! * width - 8 }),
   )

@@ -134,6 +134,7 @@ export const TRADE_LENGTHS = [
   'reveal-target',
   'reveal-label',
   'reveal-bind',
+  'gauge-within',
   // tests
   'test-plumb',
   'test-margins',

@@ -42,7 +42,7 @@ export const HINGED_OUTSIDE: Door = {
   },
   site: nothingOnSite,
   takes: ['hinged-outside'],
-  fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside', hasSill: true, form: null },
+  fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside', hasSill: true, tunes: 'leaf', form: null },
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {

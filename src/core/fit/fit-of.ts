@@ -55,6 +55,8 @@ export type FitOf = {
   readonly steps: StepList
   /** Whether it has a sill outside, on a bed of its own. */
   readonly hasSill: boolean
+  /** What is tuned once it stands: one leaf on its hinges, or a panel on its rollers; `null` where neither is worked out. */
+  readonly tunes: 'leaf' | 'panel' | null
   /** How it comes where its sheet does not say; `null` where that makes no difference. */
   readonly form: UnitForm | null
 }

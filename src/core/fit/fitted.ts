@@ -16,20 +16,24 @@ import type { Specified } from '../specification/specified'
 import { trimStays } from '../specification/visit'
 import type { HingeTrade } from '../specification/weigh-leaf'
 import type { Wishes } from '../specification/wishes'
+import type { Answer } from '../survey/answer'
 import type { FactSlot } from '../survey/facts'
-import type { Survey } from '../survey/survey'
+import type { Reading } from '../survey/reading'
+import { type Survey, standingReadings } from '../survey/survey'
 import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
 import type { FitOf, FrameOf, MakerAsks, StepList } from './fit-of'
 import { type HeaderRule, headerRule, screwOrder } from './fix-order'
 import type { StepCode } from './judge-steps'
+import { judgeMargins, type MarginCode, type MarginLog, marginLog } from './margin-log'
 import { planShims, type ShimPlan } from './plan-shims'
 import { planSteps } from './plan-steps'
 import type { PlannedStep, SettingStep } from './setting-step'
 import type { StepFacts } from './step-facts'
+import { type Hanging, hangingOf } from './tune-margins'
 
 export type PackCode = 'pack-impossible'
-export type FitCode = PackCode | DeliveryCode | StepCode | 'header-by-sheet'
+export type FitCode = PackCode | DeliveryCode | StepCode | MarginCode | 'header-by-sheet'
 
 /** What was noted in place of steps while those of its kind were not worked out: it was set by its maker's sheet. */
 export const SET_BY_SHEET = 'set-by-sheet'
@@ -57,6 +61,8 @@ export type Fitted = {
   /** The pieces of the pan under the chosen unit; `null` where none lies there. */
   readonly pan: PanPieces | null
   readonly delivery: Delivery
+  /** How the one leaf hangs and its margins stand; `null` for other kinds, and while its side or size is not known. */
+  readonly hung: { readonly hanging: Hanging; readonly margins: MarginLog } | null
 }
 
 export type FitGiven = {
@@ -68,7 +74,13 @@ export type FitGiven = {
   readonly schools: Schools
   readonly survey: Survey
   readonly specified: Specified
-  readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit'>
+  readonly wishes: Pick<Wishes, 'hinges' | 'swing' | 'visit' | 'labelMinutes'>
+  /** Whether what was surveyed was the old leaf. */
+  readonly surveyIsOldLeaf: boolean
+  /** Of what the leaf that hangs is: the chosen unit's, or of a door that stays its own; `null` while no unit is chosen. */
+  readonly leafMaterial: string | null
+  readonly readings: readonly Reading[]
+  readonly answers: readonly Answer[]
   readonly chance: number | null
   readonly delivery: Delivery
   readonly owed: Owed | null
@@ -89,6 +101,7 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
   const shims = shimsFor(given, header)
   const facts = factsFor(given, header)
   const planned = planSteps(given.steps[of.steps], facts, given.log, given)
+  const hung = hungIn(given)
   const bySheet = standingEntries('step', given.log).get(SET_BY_SHEET)
   return {
     value: {
@@ -104,15 +117,23 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       cavity: facts.cavity,
       pan: facts.sill === 'pan' ? panUnder(given) : null,
       delivery,
+      hung,
     },
     findings: [
       ...deliveryFindings(delivery, given.owed),
       ...planned.findings,
       ...(chosen?.reasons ?? []),
       ...packFindings(shims),
+      ...(hung ? judgeMargins(hung.margins, given.lengths) : []),
       ...(header === 'by-sheet' || header === 'not-by-sheet' ? [headerFinding(header)] : []),
     ],
   }
+}
+
+function hungIn(given: FitGiven): Fitted['hung'] {
+  const { of, specified, leafMaterial, wishes, readings, answers, log } = given
+  const hanging = of.tunes === 'leaf' ? hangingOf(specified.further, leafMaterial, wishes) : null
+  return hanging && { hanging, margins: marginLog({ ...given, hanging }, standingReadings(readings, answers), log) }
 }
 
 const headerFinding = (header: HeaderRule): Finding<FitCode> => ({

@@ -1,11 +1,9 @@
 import { moveWords, REVEAL_NAMES } from '@/words/tuning'
-import type { Slot } from '../survey/slots'
-import { surveyOf } from '../survey/survey'
-import { LENGTHS, length, readings } from '../test/fixtures'
-import { ADJUSTERS, predictReveals, REVEALS } from '../tuning/reveals'
+import { LENGTHS, length } from '../test/fixtures'
+import { ADJUSTERS, predictReveals, REVEALS, type Reveals } from '../tuning/reveals'
 import { inches, type Length } from '../units/length'
 import type { ShimPoint } from './plan-shims'
-import { type Hanging, hangingOf, marginsOf, type TuneGiven, tuneMargins } from './tune-margins'
+import { type Hanging, hangingOf, marginSlots, type TuneGiven, tuneMargins } from './tune-margins'
 
 const HANGING: Hanging = {
   hinges: 'left',
@@ -40,8 +38,14 @@ const EVEN: Readonly<Record<string, string>> = {
   'gap.right.middle': '1/8',
   'gap.right.bottom': '1/8',
 }
+const marginsOf = (gaps: Readonly<Record<string, string>>, hinges: 'left' | 'right'): Reveals =>
+  Object.fromEntries(
+    Object.entries(marginSlots(hinges)).flatMap(([name, slot]) => (gaps[slot] ? [[name, length(gaps[slot])]] : [])),
+  )
 const given = (gaps: Readonly<Record<string, string>>, more: Partial<TuneGiven> = {}): TuneGiven => ({
-  survey: surveyOf('trim-off', readings(gaps as { [slot in Slot]?: string })),
+  margins: marginsOf(gaps, 'left'),
+  aim: 'band',
+  means: 'all',
   hanging: HANGING,
   points: POINTS,
   headGap: length('1/4'),
@@ -51,9 +55,9 @@ const given = (gaps: Readonly<Record<string, string>>, more: Partial<TuneGiven> 
 
 describe('the margins of a hung leaf', () => {
   it('are the gaps of its own side: hinges left or right', () => {
-    const { survey } = given({ ...EVEN, 'gap.left.top': '1/4', 'gap.head.right': '3/16' })
-    expect(marginsOf(survey, 'left')).toMatchObject({ 'hinge.top': length('1/4'), 'head.strike': length('3/16') })
-    expect(marginsOf(survey, 'right')).toMatchObject({ 'strike.top': length('1/4'), 'head.hinge': length('3/16') })
+    const gaps = { ...EVEN, 'gap.left.top': '1/4', 'gap.head.right': '3/16' }
+    expect(marginsOf(gaps, 'left')).toMatchObject({ 'hinge.top': length('1/4'), 'head.strike': length('3/16') })
+    expect(marginsOf(gaps, 'right')).toMatchObject({ 'strike.top': length('1/4'), 'head.hinge': length('3/16') })
   })
   it('that are even want no move', () =>
     expect(tuneMargins(given(EVEN))).toMatchObject({ why: null, tuned: { moves: [], worstMiss: 0 } }))

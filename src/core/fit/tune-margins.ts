@@ -3,7 +3,6 @@ import type { Further } from '../specification/further'
 import { hingeMiddles } from '../specification/hinge-places'
 import type { Wishes } from '../specification/wishes'
 import type { GapSlot } from '../survey/slots'
-import { readValue, type Survey } from '../survey/survey'
 import { ADJUSTERS, type Adjuster, type HungLeaf, REVEALS, type RevealName, type Reveals } from '../tuning/reveals'
 import { type Tuned, tuneReveals } from '../tuning/tune-reveals'
 import { inches, type Length, minus, smallestOf } from '../units/length'
@@ -35,7 +34,10 @@ export function hangingOf(
 
 /** Where it stands: its packs, and what is left over its head. */
 export type TuneGiven = {
-  readonly survey: Survey
+  /** As they were read. */
+  readonly margins: Reveals
+  readonly aim: Aim
+  readonly means: Means
   readonly hanging: Hanging
   readonly points: readonly ShimPoint[]
   readonly headGap: Length
@@ -54,13 +56,15 @@ export type MarginPlan = {
 )
 
 /** Cards and packs come in steps of this. */
-const STEP = inches(0, 1, 32)
+export const TUNE_STEP = inches(0, 1, 32)
+const STEP = TUNE_STEP
+const HALF_STEP = inches(0, 1, 64)
 const MOST_STEPS = 12
 
-/** The margins round a leaf that hangs on `hinges`, by the gaps that were read. */
-export function marginsOf(survey: Survey, hinges: 'left' | 'right'): Reveals {
+/** Which gap each margin of a leaf that hangs on `hinges` is read as. */
+export function marginSlots(hinges: 'left' | 'right'): Readonly<Record<RevealName, GapSlot>> {
   const strike = hinges === 'left' ? 'right' : 'left'
-  const slots: Readonly<Record<RevealName, GapSlot>> = {
+  return {
     'hinge.top': `gap.${hinges}.top`,
     'hinge.middle': `gap.${hinges}.middle`,
     'hinge.bottom': `gap.${hinges}.bottom`,
@@ -72,20 +76,27 @@ export function marginsOf(survey: Survey, hinges: 'left' | 'right'): Reveals {
     'sill.hinge': `gap.bottom.${hinges}`,
     'sill.strike': `gap.bottom.${strike}`,
   }
-  return Object.fromEntries(
-    REVEALS.flatMap(name => {
-      const value = readValue(survey, slots[name])
-      return value === null ? [] : [[name, value] as const]
-    }),
-  )
 }
+
+/** The leaf as its margins move with it; `null` on more than three hinges, or one. */
+export function hungLeafOf({ leaf, hingeMiddles: middles }: Hanging): HungLeaf | null {
+  const hinges = hingesOf(middles)
+  return hinges && { leaf, hinges }
+}
+
+/** What may be moved: everything there is, only cards, or only packs and the foot. */
+export const MEANS = ['all', 'cards', 'packs'] as const
+export type Means = (typeof MEANS)[number]
+/** To inside the band, or to its middle. */
+export const AIMS = ['band', 'middle'] as const
+export type Aim = (typeof AIMS)[number]
 
 /** What evens the margins out: each wanted at its target, the ends of head and sill alike. What can be moved is what is there: cards are
  *  put in, packs go no thinner than they are and no thicker than the room leaves. */
-export function tuneMargins({ survey, hanging, points, headGap, lengths }: TuneGiven): MarginPlan {
-  const margins = marginsOf(survey, hanging.hinges)
+export function tuneMargins({ margins, aim, means, hanging, points, headGap, lengths }: TuneGiven): MarginPlan {
   const target = lengths[hanging.isLabelledTimber ? 'reveal-label' : 'reveal-target'].value
-  const tolerance = lengths['test-margins'].value
+  const isMiddle = aim === 'middle'
+  const tolerance = isMiddle ? HALF_STEP : lengths['test-margins'].value
   const plan = { margins, target, tolerance, step: STEP }
   const sides = REVEALS.filter(name => /^(hinge|strike)/.test(name) && margins[name] !== undefined)
   if (sides.length === 0) return { ...plan, tuned: null, why: 'not-read' }
@@ -103,9 +114,9 @@ export function tuneMargins({ survey, hanging, points, headGap, lengths }: TuneG
     reveals: entered,
     aims: Object.fromEntries(REVEALS.map(name => [name, aimOf(name)])) as Record<RevealName, Length>,
     tolerance,
-    bind: lengths['reveal-bind'].value,
+    bind: isMiddle ? HALF_STEP : lengths['reveal-bind'].value,
     step: STEP,
-    limits: limitsOf(points, headGap, hinges, lengths['gap-least'].value),
+    limits: limitsOf(points, headGap, hinges, lengths['gap-least'].value, means),
     evenOut: true,
   })
   return tuned ? { ...plan, tuned, why: null } : { ...plan, tuned: null, why: 'binds' }
@@ -123,6 +134,7 @@ function limitsOf(
   headGap: Length,
   hinges: HungLeaf['hinges'],
   least: Length,
+  means: Means,
 ): Readonly<Record<Adjuster, readonly [number, number]>> {
   const stepsIn = (length: number) => Math.min(MOST_STEPS, Math.max(0, Math.floor(length / STEP)))
   const gapAt = (place: string): Length | null => points.find(one => one.place === place)?.gap ?? null
@@ -131,6 +143,7 @@ function limitsOf(
   const limit = (adjuster: Adjuster): readonly [number, number] => {
     const [what, height] = adjuster.split('.') as [string, string | undefined]
     if (hinges.middle === null && height === 'middle' && what !== 'strike') return [0, 0]
+    if (means === (what === 'card' ? 'packs' : 'cards')) return [0, 0]
     if (what === 'card') return [0, MOST_STEPS]
     if (what === 'foot') return [0, stepsIn(minus(headGap, least))]
     const gap = gapAt(what === 'pack' ? `hinge.${height}` : height === 'middle' ? 'strike.latch' : `strike.${height}`)

@@ -6,11 +6,13 @@ import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { type Length, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
-import { Button, Facts, Panel, Quiet } from '../parts/controls'
+import { HEADER_WORDS } from '@/words/steps'
+import { Button, ButtonLink, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { TracedFigure } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
+import RollersPanel from './fit/RollersPanel'
 import HingeHoles from './HingeHoles'
 import { StageFindings } from './StageFindings'
 import TunePanel from './TunePanel'
@@ -24,55 +26,82 @@ const Packs = styled.ul`
 `
 
 export function FitFindings(stage: StageProps) {
-  const { store, selected, onSelect } = stage
+  const { store } = stage
   const { work } = store
   const { shims } = work.fit.value
-  const { step } = store.sheet.job
-  if (!shims)
-    return (
-      <>
+  const { tunes } = work.door.fit
+  return (
+    <>
+      {shims ? (
+        <PacksPanel {...stage} shims={shims} />
+      ) : (
         <Panel>
           <Quiet>{whyNoPacks(store)}</Quiet>
         </Panel>
-        <StageFindings {...stage} findings={work.fit.findings} />
-      </>
-    )
-  const picked = shims.points.find(one => `shim.${one.place}` === selected)
-  return (
-    <>
-      <Panel>
-        <h2>Packs and screws</h2>
-        <Packs>
-          {shims.points.map(one => (
-            <PackItem
-              key={one.place}
-              point={one}
-              step={step}
-              isSelected={one === picked}
-              onSelect={() => onSelect(`shim.${one.place}`)}
-            />
-          ))}
-        </Packs>
-        {picked?.screw && (
-          <TracedFigure name={`Screw at ${shimName(picked.place).toLowerCase()}`} trace={picked.screw} step={step} />
-        )}
-      </Panel>
-      <Standing store={store} shims={shims} />
-      {work.door.parts.isOneLeaf && (
+      )}
+      {shims && <Standing store={store} shims={shims} />}
+      {tunes && (
         <Panel>
-          <h2>Even margins</h2>
-          <TunePanel store={store} onGo={stage.onGo} />
+          <h2>{tunes === 'leaf' ? 'Even margins' : 'Panel on its rollers'}</h2>
+          {tunes === 'leaf' ? <TunePanel store={store} /> : <RollersPanel store={store} />}
         </Panel>
       )}
-      {goesIntoStuds(store) && (
+      {shims && goesIntoStuds(store) && (
         <Panel>
           <Disclosure title="Which hinge hole finds the stud?">
             <HingeHoles store={store} />
           </Disclosure>
         </Panel>
       )}
+      <TakeAlong store={store} />
       <StageFindings {...stage} findings={work.fit.findings} />
     </>
+  )
+}
+
+/** Every pack and screw, and what of the plan stands on paper. */
+function PacksPanel({ store, selected, onSelect, shims }: StageProps & { readonly shims: ShimPlan }) {
+  const { step } = store.sheet.job
+  const picked = shims.points.find(one => `shim.${one.place}` === selected)
+  return (
+    <Panel>
+      <h2>Packs and screws</h2>
+      <Packs>
+        {shims.points.map(one => (
+          <PackItem
+            key={one.place}
+            point={one}
+            step={step}
+            isSelected={one === picked}
+            onSelect={() => onSelect(`shim.${one.place}`)}
+          />
+        ))}
+      </Packs>
+      {shims.points.length > 0 && <Quiet>{HEADER_WORDS[store.work.fit.value.header]}</Quiet>}
+      {picked?.screw && (
+        <TracedFigure name={`Screw at ${shimName(picked.place).toLowerCase()}`} trace={picked.screw} step={step} />
+      )}
+    </Panel>
+  )
+}
+
+/** The fit card and the rest to take along. */
+function TakeAlong({ store }: { readonly store: StageProps['store'] }) {
+  const base = `/api/openings/${store.sheet.opening.id}`
+  return (
+    <Panel>
+      <h2>To take along</h2>
+      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+        <ButtonLink href={`${base}/fit.pdf`} target="_blank">
+          Fit card, PDF
+        </ButtonLink>
+        <ButtonLink href={`${base}/fit.csv`}>Packs, CSV</ButtonLink>
+        <ButtonLink href={`${base}/drawing.svg`}>Elevation, SVG</ButtonLink>
+        <ButtonLink href={`${base}/drawing.dxf`}>Elevation, DXF</ButtonLink>
+        <ButtonLink href={`${base}/fit-log.csv`}>What was done, CSV</ButtonLink>
+        <ButtonLink href={`${base}/fit-log.json`}>What was done, JSON</ButtonLink>
+      </div>
+    </Panel>
   )
 }
 

@@ -16,6 +16,7 @@ import { Button, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { SceneView } from '../../parts/SceneView'
 import type { StageProps } from '../../sheet/stage-props'
+import TunePanel from '../TunePanel'
 import { OtherWays } from './OtherWays'
 import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
 import { StepPhoto } from './StepPhoto'
@@ -97,6 +98,11 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
         <StepCaution step={step} />
         <span className="small">Check: {check}</span>
         <StepFigure step={step} name={name} store={store} doing={doing} />
+        {step.cure === 'tuning' && store.work.fit.value.hung && (
+          <Disclosure title="Read the margins, see what to move">
+            <TunePanel store={store} />
+          </Disclosure>
+        )}
         {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
         <StepTakes step={step} />
         <div className="more">

@@ -1,0 +1,94 @@
+'use client'
+import { useState } from 'react'
+import { styled } from 'styled-components'
+import type { MarginState } from '@/core/fit/margin-log'
+import { marginSlots } from '@/core/fit/tune-margins'
+import { canBeRead } from '@/core/survey/readable'
+import { REVEALS, type RevealName } from '@/core/tuning/reveals'
+import { formatLength, workStep } from '@/core/units/format-length'
+import { parseLength } from '@/core/units/parse-length'
+import { issueWords } from '@/words/issues'
+import { impossibleWords } from '@/words/readable'
+import { REVEAL_NAMES } from '@/words/tuning'
+import { Quiet } from '../../parts/controls'
+import { readingFrom } from '../../sheet/instrument'
+import type { StageProps } from '../../sheet/stage-props'
+import { useTape } from '../../sheet/use-tape'
+
+const Fields = styled.div`
+  display: grid; grid-template-columns: 1fr 1fr; gap: 6px 12px;
+  label { display: grid; gap: 2px; font-size: 15px; }
+  input { width: 100%; min-width: 0; height: 44px; padding: 0 8px; font-size: 20px; font-weight: 600; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-variant-numeric: tabular-nums; }
+  input[aria-invalid='true'] { border-color: var(--stop); }
+  .was { font-size: 14px; color: var(--quiet); }
+  .wrong { grid-column: 1 / -1; color: var(--stop); font-size: 15px; }
+`
+type Props = {
+  readonly store: StageProps['store']
+  readonly hinges: 'left' | 'right'
+  readonly states: readonly MarginState[]
+}
+
+/** The margins round the leaf, read with the gauge: each is taken with Enter, or when its field is left. */
+export function MarginFields({ store, hinges, states }: Props) {
+  const [wrong, setWrong] = useState<readonly [name: RevealName, words: string] | null>(null)
+  const { unit, step } = store.sheet.job
+  const { graduation } = useTape(unit)
+  const slots = marginSlots(hinges)
+  const take = (name: RevealName, field: HTMLInputElement) => {
+    const text = field.value.trim()
+    if (text === '') return
+    const parsed = parseLength(text, { unit })
+    if (!parsed.ok) return setWrong([name, issueWords(parsed.issues[0]!)])
+    const slot = slots[name]
+    const value = parsed.value.ticks
+    if (!canBeRead(slot, value)) return setWrong([name, impossibleWords(slot, text)])
+    setWrong(null)
+    field.value = ''
+    const { reader } = store
+    void store.addReading(
+      readingFrom({ slot, value, text, graduation, levelLength: null, reader, occasion: 'tuned', from: null }),
+    )
+  }
+  return (
+    <>
+      <Fields>
+        {REVEALS.map(name => (
+          <label key={name}>
+            {REVEAL_NAMES[name]}
+            <input
+              aria-label={`Margin: ${REVEAL_NAMES[name]}`}
+              autoComplete="off"
+              maxLength={40}
+              aria-invalid={wrong?.[0] === name}
+              onBlur={event => take(name, event.currentTarget)}
+              onKeyDown={event => {
+                if (event.key === 'Enter') take(name, event.currentTarget)
+              }}
+            />
+            <span className="was">
+              {stateWords(
+                states.find(one => one.name === name),
+                text => formatLength(text, workStep(step)),
+              )}
+            </span>
+          </label>
+        ))}
+        {wrong && (
+          <span className="wrong" role="alert">
+            {REVEAL_NAMES[wrong[0]]}: {wrong[1]}
+          </span>
+        )}
+      </Fields>
+      <Quiet>As few as you have; the sides first.</Quiet>
+    </>
+  )
+}
+
+function stateWords(state: MarginState | undefined, write: (length: MarginState['read']) => string): string {
+  if (!state) return '–'
+  if (state.now !== state.read) return `read ${write(state.read)}, now expected ${write(state.now)}`
+  return state.expected === null
+    ? `read ${write(state.read)}`
+    : `read ${write(state.read)}, expected ${write(state.expected)}`
+}
