@@ -112,7 +112,8 @@ test('a second company’s member gets “not found” on every address with eve
           headers: { ...headers, 'content-type': 'application/json' },
         })
       expect([address, (await send({ cookie })).status()]).toEqual([address, 404])
-      if (method === 'GET')
+      // What is the first company’s own is there, and only looked at once for each kind of answer.
+      if (method === 'GET' && [ids[0], ids[1]].includes(id))
         expect([address, (await send({})).status()]).toEqual([
           address,
           address.includes('order.pdf') && id !== demoOpening('A1') && id !== demoOpening('A5') ? 422 : 200,

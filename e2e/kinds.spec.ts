@@ -7,6 +7,7 @@ import type { Slot } from '../src/core/survey/slots'
 import { type Length, mm } from '../src/core/units/length'
 import { FAMILY_NAMES } from '../src/words/kinds'
 import { tellDesk } from './test/control'
+import { leadThrough } from './test/fitting'
 import { base, demoJob, open, pdfText, stage } from './test/harvek'
 import { goOnAll, HONEST, releaseAndFollow, standing } from './test/ordering'
 
@@ -86,19 +87,20 @@ async function findAllRight(page: Page): Promise<void> {
 }
 
 const KINDS = [
-  ['A1', 'hinged outside'],
-  ['C5', 'pair'],
-  ['C6', 'sidelights'],
-  ['A6', 'storm'],
-  ['C1', 'slider'],
-  ['B2', 'steel leaf'],
-  ['B3', 'steel frame'],
-  ['C2', 'inside'],
-  ['C3', 'lock set'],
+  ['A1', 'hinged outside', 'It waits', ['Take the old one out', 'Stands true, unfixed', 'Foam']],
+  ['C5', 'pair', 'It waits', ['Print the bolts', 'One screw at the meeting point', 'Strike on the astragal']],
+  ['C6', 'sidelights', 'It waits', ['Pack over every mullion', 'Pack the other leg']],
+  ['A6', 'storm', 'All steps are done', ['Drill for the handle', 'Closer']],
+  ['C1', 'slider', 'It waits', ['Level the sill', 'Level the panel on its rollers', 'Keeper']],
+  ['B2', 'steel leaf', 'All steps are done', ['Hang the leaf', 'Set the closer']],
+  ['B3', 'steel frame', 'All steps are done', ['Strike leg in, at an angle', 'Tension screws', 'All anchors']],
+  ['C2', 'inside', 'All steps are done', ['Cut the legs to the floor', 'Inside casing']],
+  ['C3', 'lock set', 'All steps are done', ['Bore for the lock', 'Dust box']],
 ] as const
 
-for (const [tag, kind] of KINDS)
-  test(`${kind}: looked at, ordered, acknowledged, and received as it was ordered`, async ({ page }) => {
+for (const [tag, kind, ends, led] of KINDS)
+  test(`${kind}: looked at, ordered, acknowledged, received as it was ordered, and set`, async ({ page }) => {
+    test.slow()
     const { id } = await openingLike(page, tag)
     await open(page, `/openings/${id}/measure`)
     await page.getByText(/^The first look/).click()
@@ -130,6 +132,10 @@ for (const [tag, kind] of KINDS)
     await expect(page.locator('[data-found="receipt-as-ordered"]')).toBeVisible()
     await page.getByRole('button', { name: 'Accepted: store it' }).click()
     await expect(standing(page)).toHaveText('Received')
-    await page.goto(`${base()}/openings/${id}/fit`)
+    await open(page, `/openings/${id}/fit`)
     await expect(page.getByText('was not looked at')).toHaveCount(0)
+    const steps = await leadThrough(page)
+    for (const name of led) expect(steps).toContain(name)
+    await expect(page.getByRole('dialog').getByRole('heading', { name: ends, exact: true })).toBeVisible()
+    expect(await pdfText(page, `/api/openings/${id}/fit.pdf`)).toContain(`Fit card: ${tag}`)
   })

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { z } from 'zod'
 import { NEW_FIRM } from '@/core/catalogue/firm'
+import type { PlannedStep } from '@/core/fit/setting-step'
 import type { LogEntry } from '@/core/log/log'
 import { type Edits, newEdits } from '@/core/new-edits'
 import { waiversFor } from '@/core/order/check-order'
@@ -10,7 +11,7 @@ import { instrumentFor } from '@/core/survey/instrument'
 import type { Reading } from '@/core/survey/reading'
 import { isGapSlot, isSlot, type Slot } from '@/core/survey/slots'
 import type { OpeningRecords, Trade } from '@/core/terms'
-import { ZERO } from '@/core/units/length'
+import { inches, ZERO } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import { work } from '@/core/work'
 import { readCatalogue } from '@/readers/read-catalogue'
@@ -22,7 +23,6 @@ import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
 import { ANSWERS, addRows, LOG_ENTRIES, READINGS } from '@/store/rows'
 import { addUnits } from '@/store/units'
-import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
 import { tradeWith } from '@/trade/trade'
 import { loadExchange } from './demo-exchange'
@@ -88,10 +88,12 @@ async function loadOpening(
   await addRows(db, READINGS, acting, id, readings)
   const answers = answersOf(id, one, readings.length)
   await addRows(db, ANSWERS, acting, id, answers)
-  const log = logOf(id, one, lengthUnit)
-  await addRows(db, LOG_ENTRIES, acting, id, log)
-  const records = { ...edits, opening, readings, answers, orders: [], receipts: [], log }
+  const bare = { ...edits, opening, readings, answers, orders: [], receipts: [], log: [] }
   const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...firm } })
+  const { steps } = work(bare, trade, one.takenAt).fit.value
+  const log = logOf(id, one, lengthUnit, steps)
+  await addRows(db, LOG_ENTRIES, acting, id, log)
+  const records = { ...bare, log }
   if (one.release)
     await releaseOne(db, acting, jobId, records, { ...one, release: one.release }, trade, lengthUnit, company)
 }
@@ -196,9 +198,23 @@ function foundAs(code: string, text: string, unit: LengthUnit): Pick<LogEntry, '
   return { value: { length: parsed.value.ticks }, text: '' }
 }
 
-function logOf(openingId: string, one: ScenarioOpening, unit: LengthUnit): readonly LogEntry[] {
+/** What was read at a step that went well: a length well within its limit, the usual push, a mild day. */
+function figureRead(reads: PlannedStep['reads']): LogEntry['value'] {
+  if (!reads) return null
+  const { unit, limit } = reads
+  if (unit === 'length') return { length: limit?.holds === 'at-least' ? inches(0, 7, 16) : inches(0, 1, 32) }
+  return { number: { newton: 22, second: 5, celsius: 14 }[unit] }
+}
+
+function logOf(
+  openingId: string,
+  one: ScenarioOpening,
+  unit: LengthUnit,
+  own: readonly PlannedStep[],
+): readonly LogEntry[] {
   const start = Date.parse(one.stepsAt ?? one.release ?? one.takenAt)
-  const codes = one.steps === 'all' ? STEPS['prehung-outside'].map(step => step.id) : (one.steps ?? [])
+  const all = own.map(step => step.id)
+  const codes = one.steps === 'all' ? all : (one.steps ?? [])
   const at = (n: number) => new Date(start + n * 900_000).toISOString()
   const steps = codes.map(
     (code, i): LogEntry => ({
@@ -206,7 +222,7 @@ function logOf(openingId: string, one: ScenarioOpening, unit: LengthUnit): reado
       kind: 'step',
       code,
       result: 'done',
-      value: null,
+      value: figureRead(own.find(step => step.id === code)?.reads ?? null),
       text: '',
       by: one.takenBy,
       at: at(i),

@@ -201,7 +201,7 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     answers: {
       late: ['Last', 'most units'],
       early: ['As soon as the door works', 'wind, or nobody to hold it'],
-      never: ['None', 'mould glued on, sealed behind'],
+      never: ['No screws', 'mould glued on, sealed behind'],
     },
   },
 }

@@ -1,5 +1,6 @@
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
+import { asLedThen } from './former-steps'
 import { judgeSteps, type StepFinding } from './judge-steps'
 import type { PlannedStep, SettingStep, StepState } from './setting-step'
 import { conditionHolds, type StepFacts } from './step-facts'
@@ -36,7 +37,7 @@ export function planSteps(
   figures: StepFigures,
 ): { readonly steps: readonly PlannedStep[]; readonly findings: readonly StepFinding[] } {
   const entries = standingEntries('step', log)
-  const own = stepsFor(steps, facts)
+  const own = stepsFor(asLedThen(steps, entries), facts)
   const ended = endedAt(new Map(own.map(one => [one.id, one])), entries)
   const planned = new Map<string, PlannedStep>()
   for (const one of own) planned.set(one.id, planStep(one, { planned, entries, ended, facts, figures }))

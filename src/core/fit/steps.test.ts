@@ -283,6 +283,31 @@ describe('a step', () => {
   })
 })
 
+it('a door that was set by the former list is not asked what that list did not have', () => {
+  const former = [
+    'check-unit',
+    'sill-ready',
+    'dry-fit',
+    'sill-pan',
+    'tip-in',
+    'hinge-plumb',
+    'hinge-shims',
+    'hinge-screws',
+  ]
+  const last = ['strike-shims', 'first-opening', 'margins-even', 'long-screws', 'strike-adjust', 'operation-test']
+  const log = [...former, ...last].map((id, i) => entry('step', id, 'done', DAY + i))
+  const then = plan('prehung-outside', { now: AFTER_ALL }, log)
+  expect(then.findings).toEqual([])
+  expect(then.steps.filter(one => one.state !== 'done').map(one => one.id)).toEqual([
+    'threshold-cap',
+    'corner-pads',
+    'foam',
+    'foam-trim',
+    'outside-seal',
+  ])
+  expect(stateOf('stands-true', plan('prehung-outside', {}, log.slice(0, 6)))).toBeDefined()
+})
+
 describe('a wait', () => {
   const wait = { hours: 1, untilMorning: true, longerInCold: true }
   it.each([

@@ -29,6 +29,7 @@ export type State = {
 
 export type Action =
   | { readonly type: 'add'; readonly path: RowPath; readonly row: Rows[RowPath] }
+  | { readonly type: 'others'; readonly rows: { readonly [P in RowPath]: readonly Rows[P][] } }
   | { readonly type: 'row'; readonly id: string; readonly storing: Storing }
   | { readonly type: 'refused'; readonly refused: RefusedRow }
   | { readonly type: 'left-out'; readonly id: string }
@@ -53,6 +54,8 @@ export function reduce(state: State, action: Action): State {
   switch (action.type) {
     case 'add':
       return withSheet({ [action.path]: [...sheet[action.path], action.row] })
+    case 'others':
+      return withOthers(state, action.rows)
     case 'row':
       return { ...state, rows: new Map(state.rows).set(action.id, action.storing) }
     case 'refused': {
@@ -79,4 +82,16 @@ export function reduce(state: State, action: Action): State {
     case 'trouble':
       return { ...state, trouble: action.message }
   }
+}
+
+/** With the rows that others added meanwhile; the same state where there are none. */
+function withOthers(state: State, rows: { readonly [P in RowPath]: readonly Rows[P][] }): State {
+  const left = new Set(state.refused.map(one => one.row.id))
+  const added = ROW_PATHS.flatMap(path => {
+    const here = new Set(state.sheet[path].map(one => one.id))
+    const others: readonly { readonly id: string }[] = rows[path]
+    const unknown = others.filter(one => !here.has(one.id) && !left.has(one.id))
+    return unknown.length ? [[path, [...state.sheet[path], ...unknown]] as const] : []
+  })
+  return added.length ? { ...state, sheet: { ...state.sheet, ...Object.fromEntries(added) } } : state
 }

@@ -17,6 +17,7 @@ import { send } from './send'
 import { type Action, first, reduce, type State, type Storing } from './sheet-state'
 import { stamped, type Unstamped } from './stamp'
 import { useEdits } from './use-edits'
+import { useOthers } from './use-others'
 import { useReader } from './use-reader'
 import { useRows } from './use-rows'
 
@@ -92,6 +93,7 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const read = useRead(sheet)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
+  useOthers(base, dispatch)
 
   return {
     sheet,

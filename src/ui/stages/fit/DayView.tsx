@@ -1,5 +1,5 @@
 'use client'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { Dialog } from 'react-aria-components/Dialog'
 import { Heading } from 'react-aria-components/Heading'
 import { Modal, ModalOverlay } from 'react-aria-components/Modal'
@@ -76,6 +76,9 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
   const aloud = useAloud()
   const heard = useSpokenNext(doing.done)
   useSpace(doing.done)
+  // The space bar finds Done, whatever was pressed last.
+  const go = useRef<HTMLButtonElement>(null)
+  useEffect(() => go.current?.focus({ preventScroll: true }), [])
   const at = steps.indexOf(step)
   const said = step.state === 'failed' ? 'Not right yet. ' : step.state === 'look-again' ? 'Look again. ' : ''
   return (
@@ -123,7 +126,7 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
         </div>
       </div>
       <div className="go">
-        <button type="button" data-sure={doing.isSure} onClick={doing.done} aria-label={`Done: ${name}`}>
+        <button ref={go} type="button" data-sure={doing.isSure} onClick={doing.done} aria-label={`Done: ${name}`}>
           {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
         </button>
       </div>

@@ -1,0 +1,83 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { doStep, leadThrough } from './test/fitting'
+import { base, demoOpening, open } from './test/harvek'
+
+// The day itself, on a phone.
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+const A1 = () => demoOpening('A1')
+
+test('a hinged unit from removal to even margins on the phone, the server away in the middle', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(180_000)
+  await open(page, `/openings/${A1()}/fit`)
+  // From the card to the first step is one tap; each further step is one, and none scrolls.
+  const first = await leadThrough(page, 'Tip the unit in')
+  expect(first).toContain('Take the old one out')
+  const dialog = page.getByRole('dialog')
+  const done = dialog.getByRole('button', { name: /^Done: / })
+  await expect(done).toBeInViewport({ ratio: 1 })
+  expect((await done.boundingBox())!.height).toBeGreaterThan(120)
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(one => one.id)).toEqual([])
+
+  await context.setOffline(true)
+  const away = [await doStep(dialog), await doStep(dialog), await doStep(dialog)]
+  expect(away).toEqual(['Tip the unit in', 'Hinge leg plumb both ways', 'Frame screws in, loosely'])
+  await page.keyboard.press(' ')
+  await expect(dialog.getByRole('heading', { name: 'Stands true, unfixed' })).toBeVisible()
+  await done.click()
+  await expect(dialog.getByRole('alert')).toContainText('Read it first')
+  await dialog.getByLabel('Read at: Stands true, unfixed').fill('1/4')
+  await done.click()
+  await expect(dialog.getByText('Not right yet.')).toBeVisible()
+  await dialog.getByLabel('Read at: Stands true, unfixed').fill('1/32')
+  await done.click()
+  await expect(dialog.getByRole('heading', { name: 'Screw the hinge leg' })).toBeVisible()
+  await expect(dialog.locator('[data-due] dt').first()).toHaveText('Middle hinge')
+  await context.setOffline(false)
+  await dialog.getByRole('button', { name: 'Close' }).click()
+  const again = page.getByRole('button', { name: 'Try again' })
+  if (await again.isVisible()) await again.click()
+  await expect
+    .poll(async () => {
+      const { log } = await (await page.request.get(`${base()}/api/openings/${A1()}/rows`)).json()
+      return log.filter((one: { code: string }) => ['tip-in', 'stands-true'].includes(one.code)).length
+    })
+    .toBe(3)
+
+  await leadThrough(page, 'Margins even')
+  await dialog.getByText('Read the margins, see what to move').click()
+  const read = async (name: string, text: string) => {
+    await dialog.getByLabel(`Margin: ${name}`).fill(text)
+    await dialog.getByLabel(`Margin: ${name}`).press('Enter')
+  }
+  for (const name of ['Hinge side, top', 'Hinge side, bottom', 'Strike side, top', 'Strike side, bottom'])
+    await read(name, name === 'Strike side, top' ? '1/32' : name === 'Hinge side, top' ? '7/32' : '1/8')
+  const moves = dialog.locator('[data-moves] li')
+  await expect(moves.first()).toBeVisible()
+  for (const made of await dialog.getByRole('button', { name: /^Made: / }).all())
+    if (await made.isVisible()) await made.click()
+  await expect(dialog.getByText('Moved since: open and shut the leaf')).toBeVisible()
+  for (const name of ['Hinge side, top', 'Hinge side, bottom', 'Strike side, top', 'Strike side, bottom'])
+    await read(name, '1/8')
+  await expect(dialog.locator('[data-moves="0"]')).toHaveText('Even: nothing to move.')
+  await doStep(dialog)
+  await dialog.getByRole('button', { name: 'Close' }).click()
+
+  const log = await (await page.request.get(`${base()}/api/openings/${A1()}/fit-log.csv`)).text()
+  for (const part of ['move', 'tuned', 'stands-true', 'Tip the unit in']) expect(log).toContain(part)
+})
+
+test('two people at one door see each other’s steps', async ({ browser }) => {
+  const [one, other] = await Promise.all([browser.newPage(), browser.newPage()])
+  const at = demoOpening('C4')
+  await open(one, `/openings/${at}/fit`)
+  await open(other, `/openings/${at}/fit`)
+  await one.getByRole('button', { name: 'Done: Tighten the hinges' }).click()
+  await expect(other.locator('[data-step="hinges-tight"]')).toHaveAttribute('data-state', 'done', { timeout: 15_000 })
+  await one.close()
+  await other.close()
+})
