@@ -133,12 +133,12 @@ test('one door, from the first reading to the record', async ({ page }) => {
 
   await stage(page, 'Fit')
   await expect(page.locator('[data-moves="0"]')).toHaveText('Even: nothing to move.')
-  await page.getByRole('button', { name: 'Read the gaps' }).click()
-  await page.locator('[data-slot="gap.left.top"]').click()
-  await field(page).fill('1/32')
+  await page.getByText('Read the margins', { exact: true }).click()
+  await page.getByLabel('Margin: Strike side, top').fill('0x')
   await page.keyboard.press('Enter')
-  await allStored(page)
-  await stage(page, 'Fit')
+  await expect(page.getByText(/^Strike side, top: “0x”/)).toBeVisible()
+  await page.getByLabel('Margin: Strike side, top').fill('1/32')
+  await page.keyboard.press('Enter')
   await expect(page.locator('[data-moves] li').first()).toContainText(/ by \d|Put \d|Take \d/)
   await expect(page.locator('[data-margin="strike.top"]')).toContainText('1/32 →')
 

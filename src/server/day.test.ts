@@ -83,6 +83,21 @@ describe('a day', () => {
       'the supplier',
     ])
   })
+  it('says until when foam hardens, once nothing else can be done', () => {
+    const card = ordered()
+    const waiting = card.work.fit.value.steps.map(one =>
+      one.id === 'foam-latch'
+        ? { ...one, state: 'waiting' as const, until: '2026-01-13T07:00:00.000Z' }
+        : { ...one, state: 'done' as const },
+    )
+    const withSteps = (steps: typeof waiting): OpeningCard => ({
+      ...card,
+      work: { ...card.work, fit: { ...card.work.fit, value: { ...card.work.fit.value, steps } } },
+    })
+    const until = (steps: typeof waiting) => dayOf({ job: JOB, openings: [withSteps(steps)] }, NOW).openings[0]!.until
+    expect(until(waiting)).toBe('Tue 13 Jan, 07:00')
+    expect(until(waiting.map(one => (one.id === 'inside-trim' ? { ...one, state: 'ready' as never } : one)))).toBeNull()
+  })
   it('counts the setting work of what is ready to be set', () => {
     expect(dayOf({ job: JOB, openings: [card(chosen)] }, NOW).minutes).toBe(0)
     expect(dayOf({ job: JOB, openings: [ordered()] }, NOW).minutes).toBeGreaterThan(180)

@@ -1,6 +1,8 @@
 import { getTimes } from 'suncalc'
 import type { Severity } from '@/core/base/finding'
 import type { Stage } from '@/core/base/stages'
+import { zoneOf } from '@/core/sheet'
+import { untilWords } from '@/words/moments'
 import type { JobCard, OpeningCard } from './page'
 import { zoneAt } from './places'
 
@@ -23,6 +25,8 @@ export type Day = {
     readonly worst: Severity
     readonly finished: boolean
     readonly waits: string | null
+    /** Until when nothing can be done on it, by the clock there: foam that hardens. `null` where something can. */
+    readonly until: string | null
   }[]
 }
 
@@ -47,6 +51,7 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
       worst: one.progress.worst,
       finished: one.progress.finished,
       waits: waitsOn(one),
+      until: waitsUntil(one),
     })),
   }
 }
@@ -58,6 +63,15 @@ function sunsetAt({ place, timeZone, visitOn }: JobCard['job'], now: Date): stri
   const { sunset } = getTimes(noon, place.latitudeE6 / 1e6, place.longitudeE6 / 1e6)
   if (!sunset || Number.isNaN(sunset.getTime())) return null
   return sunset.toLocaleTimeString('en-GB', { timeZone: timeZone ?? zoneAt(place), hour: '2-digit', minute: '2-digit' })
+}
+
+/** While every step that is left waits: until the first of them may begin. */
+function waitsUntil({ sheet, progress, work }: OpeningCard): string | null {
+  const { steps } = work.fit.value
+  const waiting = steps.flatMap(one => one.until ?? [])
+  const canBegin = steps.some(one => ['ready', 'doing', 'failed', 'look-again'].includes(one.state))
+  if (progress.stage !== 'fit' || canBegin || waiting.length === 0) return null
+  return untilWords(waiting.sort()[0]!, zoneOf(sheet.job, sheet.firm))
 }
 
 /** On whom an opening waits; `null` when the next move is one's own. */

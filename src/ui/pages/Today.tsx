@@ -73,7 +73,9 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
                   <span className="tag">{one.tag}</span>
                   <span className="name">{one.name}</span>
                   <span className="next">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
-                  <span className="waits">{one.waits ? `waits on ${one.waits}` : ''}</span>
+                  <span className="waits">
+                    {one.until ? `waits until ${one.until}` : one.waits ? `waits on ${one.waits}` : ''}
+                  </span>
                 </Link>
               </li>
             ))}

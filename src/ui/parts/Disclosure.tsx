@@ -18,10 +18,12 @@ type Props = {
 
 /** What is needed now and then: its title; the rest is there once it was opened. */
 export function Disclosure({ title, children, isOpenFirst = false, onOpen }: Props) {
-  const [wasOpened, setOpened] = useState(isOpenFirst)
+  // How it stood at first: what changes later neither opens nor shuts it.
+  const [isFirst] = useState(isOpenFirst)
+  const [wasOpened, setOpened] = useState(isFirst)
   return (
     <Details
-      open={isOpenFirst || undefined}
+      open={isFirst || undefined}
       onToggle={event => {
         if (!event.currentTarget.open) return
         setOpened(true)
