@@ -77,6 +77,7 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
     numbers: trade.numbers,
     zone: trade.zone,
     flats: trade.flats,
+    van: trade.firm.van,
     hingeTrade: trade.hinges,
     steps: trade.steps,
   }

@@ -36,12 +36,21 @@ const openingSchema = z.strictObject({
   release: instant.optional(),
   /** Why it was ordered before what should have been corrected first. */
   goOn: z.string().optional(),
+  /** What its unit's sheet leaves open is settled as it is offered first. */
+  settle: z.boolean().default(false),
   /** What the supplier wrote back: as ordered, or with one member of its first line misread. */
   acknowledged: z.union([z.literal('agrees'), z.strictObject({ path: z.string(), value: z.string() })]).optional(),
   /** When its unit was looked at and accepted. */
   received: instant.optional(),
-  steps: z.union([z.literal('all'), z.array(z.string())]).optional(),
-  stepsAt: instant.optional(),
+  /** All steps, some, or all up to one; and one that is not right, with what was said of it. */
+  steps: z.union([z.literal('all'), z.array(z.string()), z.strictObject({ upTo: z.string() })]).optional(),
+  notRight: z.tuple([z.string(), z.string()]).optional(),
+  /** When the first was done; `now` so that the last was done just now. */
+  stepsAt: z.union([instant, z.literal('now')]).optional(),
+  /** What was read before the margins were tuned, and the moves made then. */
+  tuned: z
+    .strictObject({ before: z.record(z.string(), z.string()), moves: z.array(z.tuple([z.string(), z.string()])) })
+    .optional(),
   tests: z.record(z.string(), z.string()).optional(),
   /** Edges whose seal is fitted. */
   sealed: z.array(z.string()).optional(),

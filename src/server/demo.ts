@@ -1,9 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import type { z } from 'zod'
 import { NEW_FIRM } from '@/core/catalogue/firm'
-import type { PlannedStep } from '@/core/fit/setting-step'
-import type { LogEntry } from '@/core/log/log'
 import { type Edits, newEdits } from '@/core/new-edits'
 import { waiversFor } from '@/core/order/check-order'
 import { type Answer, answerSchema } from '@/core/survey/answer'
@@ -11,7 +8,7 @@ import { instrumentFor } from '@/core/survey/instrument'
 import type { Reading } from '@/core/survey/reading'
 import { isGapSlot, isSlot, type Slot } from '@/core/survey/slots'
 import type { OpeningRecords, Trade } from '@/core/terms'
-import { inches, ZERO } from '@/core/units/length'
+import { ZERO } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import { work } from '@/core/work'
 import { readCatalogue } from '@/readers/read-catalogue'
@@ -23,16 +20,17 @@ import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
 import { ANSWERS, addRows, LOG_ENTRIES, READINGS } from '@/store/rows'
 import { addUnits } from '@/store/units'
-import { TESTS } from '@/trade/tests'
 import { tradeWith } from '@/trade/trade'
 import { loadExchange } from './demo-exchange'
 import { demoId as idOf } from './demo-ids'
+import { likenesses, settledDetails } from './demo-likeness'
+import { logOf, setAtOf } from './demo-log'
 import { type ScenarioOpening, scenarioSchema } from './demo-scenario'
 import { zoneAt } from './places'
 
 /** Loads the invented scenario from `folder` into an empty database. @throws when a figure of it can't be read. */
 export async function loadDemo(db: Db, folder: string): Promise<void> {
-  const scenario = scenarioSchema.parse(JSON.parse(readFileSync(join(folder, 'scenario.json'), 'utf8')))
+  const scenario = scenarioSchema.parse(likenesses(JSON.parse(readFileSync(join(folder, 'scenario.json'), 'utf8'))))
   const { units, rejected, lacking } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
   if (rejected.length || lacking.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify([rejected, lacking])}`)
   const companyId = idOf('company', scenario.company)
@@ -41,6 +39,7 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
   await addUnits(db, acting, units)
   await saveChange(firmPlace(db, acting), { revision: 0, base: NEW_FIRM, data: { ...NEW_FIRM, ...scenario.firm } })
+  const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...scenario.firm } })
   for (const { openings, place, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
     await insertJob(db, acting, {
@@ -49,7 +48,8 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
       ...placed(place),
       archivedAt: null,
     })
-    for (const one of openings) await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, units, scenario)
+    for (const one of openings)
+      await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, trade, scenario.company)
   }
 }
 
@@ -59,63 +59,89 @@ function placed({ name, latitude, longitude }: { name: string; latitude: number;
   return { place, timeZone: zoneAt(place) }
 }
 
-async function loadOpening(
-  db: Db,
-  acting: Acting,
-  { id: jobId, unit: lengthUnit }: { readonly id: string; readonly unit: LengthUnit },
+/** What people said of an opening of the scenario, before anything was ordered; and its log. */
+export function scenarioRecords(
   one: ScenarioOpening,
-  units: Parameters<typeof tradeWith>[0],
-  { company, firm }: Pick<z.infer<typeof scenarioSchema>, 'company' | 'firm'>,
-): Promise<void> {
+  { id: jobId, unit: lengthUnit }: { readonly id: string; readonly unit: LengthUnit },
+  trade: Trade,
+): { readonly first: Edits; readonly records: OpeningRecords } {
   const id = idOf('opening', jobId, one.tag)
-  const unit = units.find(candidate => candidate.article === one.choose)
+  const unit = trade.units.find(candidate => candidate.article === one.choose)
   const first = newEdits(one.way)
   const { details, ...wished } = one.wishes
-  const edits: Edits = {
-    ...first,
-    wishes: { ...first.wishes, ...wished },
-    order: { ...first.order, details, chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null },
-  }
-  const opening = { id, tag: one.tag, name: one.name, family: one.family }
-  await addOpening(db, acting, jobId, opening, first)
-  await saveChange(editOf(db, acting, id, 'wishes'), { revision: 1, base: first.wishes, data: edits.wishes })
-  await saveChange(editOf(db, acting, id, 'order'), { revision: 1, base: first.order, data: edits.order })
   const taken = [
     ...Object.entries(one.readings).map(([slot, text]) => [slot, text, one.takenBy] as const),
     ...one.again,
   ]
-  const readings = taken.map((row, i) => readingOf(id, row, lengthUnit, one, i))
-  await addRows(db, READINGS, acting, id, readings)
-  const answers = answersOf(id, one, readings.length)
-  await addRows(db, ANSWERS, acting, id, answers)
-  const bare = { ...edits, opening, readings, answers, orders: [], receipts: [], log: [] }
-  const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...firm } })
+  const readings = [
+    ...taken.map((row, i) => readingOf(id, row, lengthUnit, one, i)),
+    ...Object.entries(one.tuned?.before ?? {}).map(([slot, text], i) =>
+      beforeTuning(id, slot, text, lengthUnit, one, i),
+    ),
+  ]
+  const bare: OpeningRecords = {
+    ...first,
+    wishes: { ...first.wishes, ...wished },
+    order: { ...first.order, details, chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null },
+    opening: { id, tag: one.tag, name: one.name, family: one.family },
+    readings,
+    answers: answersOf(id, one, readings.length),
+    orders: [],
+    receipts: [],
+    log: [],
+  }
   const { steps } = work(bare, trade, one.takenAt).fit.value
-  const log = logOf(id, one, lengthUnit, steps)
+  return { first, records: { ...bare, log: logOf(id, one, lengthUnit, steps) } }
+}
+
+/** What was settled when it was ordered: its details, and with which reason it went out over what should have been corrected first. */
+export function scenarioOrder(
+  one: ScenarioOpening & { readonly release: string },
+  records: OpeningRecords,
+  trade: Trade,
+): OpeningRecords['order'] {
+  const details = one.settle ? settledDetails(records, trade, one.release) : records.order.details
+  const order = { ...records.order, details }
+  const { findings } = work({ ...records, order }, trade, one.release).order
+  return { ...order, waived: one.goOn ? waiversFor(findings, one.goOn) : {} }
+}
+
+async function loadOpening(
+  db: Db,
+  acting: Acting,
+  job: { readonly id: string; readonly unit: LengthUnit },
+  one: ScenarioOpening,
+  trade: Trade,
+  company: string,
+): Promise<void> {
+  const { first, records } = scenarioRecords(one, job, trade)
+  const { opening, readings, answers, log } = records
+  const { id } = opening
+  await addOpening(db, acting, job.id, opening, first)
+  await saveChange(editOf(db, acting, id, 'wishes'), { revision: 1, base: first.wishes, data: records.wishes })
+  await saveChange(editOf(db, acting, id, 'order'), { revision: 1, base: first.order, data: records.order })
+  await addRows(db, READINGS, acting, id, readings)
+  await addRows(db, ANSWERS, acting, id, answers)
   await addRows(db, LOG_ENTRIES, acting, id, log)
-  const records = { ...bare, log }
-  if (one.release)
-    await releaseOne(db, acting, jobId, records, { ...one, release: one.release }, trade, lengthUnit, company)
+  if (one.release) await releaseOne(db, acting, job, records, { ...one, release: one.release }, trade, company)
 }
 
 /** Orders the chosen unit as it was ordered then; what should have been corrected first with the reason that was given. */
 async function releaseOne(
   db: Db,
   acting: Acting,
-  jobId: string,
+  job: { readonly id: string; readonly unit: LengthUnit },
   records: OpeningRecords,
   one: ScenarioOpening & { readonly release: string },
   trade: Trade,
-  lengthUnit: LengthUnit,
   company: string,
 ): Promise<void> {
-  const { opening, order: choices } = records
-  const first = work(records, trade, one.release).order
-  const settled = { ...choices, waived: one.goOn ? waiversFor(first.findings, one.goOn) : {} }
-  await saveChange(editOf(db, acting, opening.id, 'order'), { revision: 2, base: choices, data: settled })
+  const { opening } = records
+  const settled = scenarioOrder(one, records, trade)
+  await saveChange(editOf(db, acting, opening.id, 'order'), { revision: 2, base: records.order, data: settled })
   const { value, findings } = work({ ...records, order: settled }, trade, one.release).order
   if (!value.line) throw new Error(`${one.tag} can't be ordered: ${JSON.stringify(findings)}`)
-  const released = await releaseOrder(db, acting, jobId, {
+  const released = await releaseOrder(db, acting, job.id, {
     id: idOf('order', opening.id),
     releasedAt: one.release,
     maker: value.line.unit.maker,
@@ -123,16 +149,11 @@ async function releaseOne(
     supersedes: null,
   })
   if (!released.ok) throw new Error(`${one.tag} is ordered already`)
-  await loadExchange(db, acting, { order: released.order, company }, one, lengthUnit)
+  await loadExchange(db, acting, { order: released.order, company }, one, job.unit)
 }
 
 const takenAtOf = (one: ScenarioOpening, index: number): string =>
   new Date(Date.parse(one.takenAt) + index * 45_000).toISOString()
-
-const HOURS_TO_SET = 7
-/** When a unit that stands was read: after its last step. */
-const setAtOf = (one: ScenarioOpening, index: number): string =>
-  new Date(Date.parse(one.stepsAt ?? one.takenAt) + HOURS_TO_SET * 3_600_000 + index * 45_000).toISOString()
 
 function answersOf(openingId: string, one: ScenarioOpening, after: number): readonly Answer[] {
   const rows = [
@@ -163,7 +184,7 @@ function readingOf(
   return {
     id: takenBy === one.takenBy ? idOf('reading', openingId, slot) : idOf('reading', openingId, slot, takenBy),
     slot,
-    occasion: isSet ? 'set' : 'survey',
+    occasion: isSet ? (one.tuned ? 'tuned' : 'set') : 'survey',
     value: parsed.value.ticks,
     text,
     takenAt: isSet ? setAtOf(one, index) : takenAtOf(one, index),
@@ -173,6 +194,20 @@ function readingOf(
     device: '',
     ...takenWith(slot, unit),
   }
+}
+
+/** What was read before the margins were tuned: of the same places, an hour earlier. */
+function beforeTuning(
+  openingId: string,
+  slot: string,
+  text: string,
+  unit: LengthUnit,
+  one: ScenarioOpening,
+  index: number,
+): Reading {
+  const later = readingOf(openingId, [slot, text, one.takenBy], unit, one, index)
+  const takenAt = new Date(Date.parse(later.takenAt) - 3_600_000).toISOString()
+  return { ...later, id: idOf('reading', openingId, slot, 'before'), occasion: 'set', takenAt }
 }
 
 function takenWith(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
@@ -187,69 +222,3 @@ function takenWith(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | '
 
 const sixFeet = parseLength(`6'`, { unit: 'in' })
 const LEVEL_LENGTH = sixFeet.ok ? sixFeet.value.ticks : ZERO
-
-/** What a test's entry holds: the figure that was read, or what was said. */
-function foundAs(code: string, text: string, unit: LengthUnit): Pick<LogEntry, 'value' | 'text'> {
-  const quantity = TESTS.find(one => one.id === code)?.unit ?? 'none'
-  if (quantity === 'none') return { value: null, text }
-  if (quantity !== 'length') return { value: { number: Number(text) }, text: '' }
-  const parsed = parseLength(text, { unit })
-  if (!parsed.ok) throw new Error(`demo test ${code}: ${text}`)
-  return { value: { length: parsed.value.ticks }, text: '' }
-}
-
-/** What was read at a step that went well: a length well within its limit, the usual push, a mild day. */
-function figureRead(reads: PlannedStep['reads']): LogEntry['value'] {
-  if (!reads) return null
-  const { unit, limit } = reads
-  if (unit === 'length') return { length: limit?.holds === 'at-least' ? inches(0, 7, 16) : inches(0, 1, 32) }
-  return { number: { newton: 22, second: 5, celsius: 14 }[unit] }
-}
-
-function logOf(
-  openingId: string,
-  one: ScenarioOpening,
-  unit: LengthUnit,
-  own: readonly PlannedStep[],
-): readonly LogEntry[] {
-  const start = Date.parse(one.stepsAt ?? one.release ?? one.takenAt)
-  const all = own.map(step => step.id)
-  const codes = one.steps === 'all' ? all : (one.steps ?? [])
-  const at = (n: number) => new Date(start + n * 900_000).toISOString()
-  const steps = codes.map(
-    (code, i): LogEntry => ({
-      id: idOf('step', openingId, code),
-      kind: 'step',
-      code,
-      result: 'done',
-      value: figureRead(own.find(step => step.id === code)?.reads ?? null),
-      text: '',
-      by: one.takenBy,
-      at: at(i),
-    }),
-  )
-  const tests = Object.entries(one.tests ?? {}).map(
-    ([code, text], i): LogEntry => ({
-      id: idOf('test', openingId, code),
-      kind: 'test',
-      code,
-      result: 'passed',
-      ...foundAs(code, text, unit),
-      by: one.takenBy,
-      at: at(codes.length + i),
-    }),
-  )
-  const seals = (one.sealed ?? []).map(
-    (code, i): LogEntry => ({
-      id: idOf('seal', openingId, code),
-      kind: 'seal',
-      code,
-      result: 'fitted',
-      value: null,
-      text: '',
-      by: one.takenBy,
-      at: at(codes.length + tests.length + i),
-    }),
-  )
-  return [...steps, ...tests, ...seals]
-}

@@ -1,6 +1,7 @@
 import type { SchoolChoices } from '@/core/base/schools'
 import { type Firm, NEW_FIRM, ownRates } from '@/core/catalogue/firm'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
+import { flatsIn } from '@/core/fit/van'
 import type { Trade } from '@/core/terms'
 import { HINGES } from './hinges'
 import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
@@ -30,7 +31,7 @@ export const tradeWith = (
   fillers: FILLER_STOCK,
   numbers: NUMBERS,
   twoClosersKg: TWO_CLOSERS_KG,
-  flats: FLAT_PACKERS,
+  flats: flatsIn(firm.van, FLAT_PACKERS),
   rates: ownRates(RATES, firm.rates),
   units,
   seals: SEALS,

@@ -27,6 +27,14 @@ export const SET_WORDS = {
     f => `A margin came out at ${f('read')}, not ${f('wanted')}`,
     f => ASSUMPTION_WORDS[f('what')] ?? '',
   ),
+  'van-short': words(
+    f => `The van holds ${f('there')} flats of ${f('size')}; the packs take ${f('wanted')}`,
+    'Fetch more before the day, or count the van again on the Firm page.',
+  ),
+  'van-short-wedges': words(
+    f => `The van holds ${f('there')} wedge pairs; the packs take ${f('wanted')}`,
+    'Fetch more before the day, or count the van again on the Firm page.',
+  ),
   'margins-stale': words(() => 'Moved since the margins were read', 'Open and shut the leaf, then read them again.'),
   'header-by-sheet': words(
     f =>

@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { STEPS_OF } from '../units/format-length'
+import { inches } from '../units/length'
+import { lengthSchema } from '../units/length-schema'
 import { isZone } from '../units/zone'
 import { CURRENCIES, NUMBER_FORMATS, PAPER_SIZES } from './firm'
 import { PREPARATIONS } from './preparation'
@@ -9,6 +11,8 @@ import { LACKS } from './unit-values'
 
 const cents = z.int().min(0).max(100_000_000)
 const minutes = z.number().min(0).max(6000)
+const count = z.int().min(0).max(10_000)
+const flat = lengthSchema.refine(n => n > 0 && n <= inches(2), 'no flat packer is as thick as that')
 
 /** A firm's practices, rates and suppliers: an edited record with a revision. */
 export const firmSchema = z.strictObject({
@@ -39,4 +43,10 @@ export const firmSchema = z.strictObject({
   }),
   conventions: z.record(z.string().min(1).max(80), z.enum(HAND_CONVENTIONS)),
   secondLookCents: cents,
+  van: z
+    .strictObject({
+      flats: z.array(z.strictObject({ thickness: flat, count })).max(20),
+      wedgePairs: count,
+    })
+    .nullable(),
 })

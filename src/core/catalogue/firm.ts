@@ -1,6 +1,7 @@
 import type { SchoolChoices } from '../base/schools'
 import type { HandConvention } from '../specification/handing'
 import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
+import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
 import type { PreparationId, Rates } from './preparation'
 import type { Lack } from './unit-values'
@@ -35,6 +36,13 @@ export type Counting = { readonly currency: Currency; readonly numbers: NumberFo
 export const PAPER_SIZES = ['a4', 'letter'] as const
 export type PaperSize = (typeof PAPER_SIZES)[number]
 
+/** What the van holds to pack with, as it was counted. */
+export type VanStock = {
+  readonly flats: readonly { readonly thickness: Length; readonly count: number }[]
+  /** Pairs of opposed wedges. */
+  readonly wedgePairs: number
+}
+
 /** What a firm keeps for itself: how it is reached, its practices and rates, how its suppliers name a hand, when it looks twice. */
 export type Firm = {
   readonly about: FirmAbout
@@ -52,6 +60,8 @@ export type Firm = {
   readonly conventions: { readonly [maker: string]: HandConvention }
   /** A unit made to order above this price is measured twice. */
   readonly secondLookCents: Cents
+  /** `null` while nobody counted: what is commonly stocked is there. */
+  readonly van: VanStock | null
 }
 
 export const NEW_FIRM: Firm = {
@@ -66,6 +76,7 @@ export const NEW_FIRM: Firm = {
   rates: {},
   conventions: {},
   secondLookCents: 100_000,
+  van: null,
 }
 
 const given = <T extends object>(own: T): Partial<T> =>

@@ -3,6 +3,7 @@ import type { Finding } from '../base/finding'
 import type { Schools } from '../base/schools'
 import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
+import type { VanStock } from '../catalogue/firm'
 import type { Offer, OfferCode } from '../catalogue/offer'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
@@ -31,9 +32,10 @@ import { planSteps } from './plan-steps'
 import type { PlannedStep, SettingStep } from './setting-step'
 import type { StepFacts } from './step-facts'
 import { type Hanging, hangingOf } from './tune-margins'
+import { judgeVan, type VanCode } from './van'
 
 export type PackCode = 'pack-impossible'
-export type FitCode = PackCode | DeliveryCode | StepCode | MarginCode | 'header-by-sheet'
+export type FitCode = PackCode | DeliveryCode | StepCode | MarginCode | VanCode | 'header-by-sheet'
 
 /** What was noted in place of steps while those of its kind were not worked out: it was set by its maker's sheet. */
 export const SET_BY_SHEET = 'set-by-sheet'
@@ -90,6 +92,7 @@ export type FitGiven = {
   readonly numbers: TradeNumbers
   readonly zone: string
   readonly flats: readonly Length[]
+  readonly van: VanStock | null
   readonly hingeTrade: HingeTrade
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
 }
@@ -124,6 +127,7 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       ...planned.findings,
       ...(chosen?.reasons ?? []),
       ...packFindings(shims),
+      ...judgeVan(shims, given.van),
       ...(hung ? judgeMargins(hung.margins, given.lengths) : []),
       ...(header === 'by-sheet' || header === 'not-by-sheet' ? [headerFinding(header)] : []),
     ],

@@ -28,7 +28,12 @@ type Facts = Finding['facts']
 const STEP_GATES: Readonly<Record<string, Gate>> = {
   foam: 'foam-before-test',
   'first-opening': 'clip-early',
+  'side-flashing': 'layer-early',
+  'head-flashing': 'layer-early',
   'outside-seal': 'layer-early',
+  'head-screws': 'header-screw',
+  'meeting-screw': 'header-screw',
+  'mullion-screws': 'header-screw',
 }
 const ofStep = ({ step }: Facts): Gate => STEP_GATES[String(step)] ?? 'irreversible-early'
 
@@ -44,6 +49,7 @@ const OF: { readonly [code in FindingCode]?: Gate | ((facts: Facts) => Gate | nu
   'wishes-contradict': ({ which }) => (which === 'label-lowered' ? 'label-lower' : null),
   'order-treated-board': 'treated-sill',
   'pan-and-beads': 'pan-and-bead',
+  'header-by-sheet': 'header-screw',
   'step-out-of-order': ofStep,
   'step-under-irreversible': ofStep,
   'bottom-stays-open': 'return-air',

@@ -17,6 +17,7 @@ import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
 import { FirmLogo } from './FirmLogo'
 import { Amounts, Preparations } from './FirmRates'
+import { FirmVan } from './FirmVan'
 import { Page } from './Today'
 
 const Columns = styled.div`
@@ -178,6 +179,7 @@ export function FirmPage({ firm, makers, logoAt, zones }: Props) {
           <div style={{ display: 'grid', gap: 28 }}>
             <About data={data} save={save} logoAt={logoAt} />
             <NewJobs data={data} save={save} zones={zones} />
+            <FirmVan data={data} save={save} />
             <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
             <section aria-label="Rates">
               <h2>Rates</h2>

@@ -1,0 +1,127 @@
+'use client'
+import { useState } from 'react'
+import type { Firm, VanStock } from '@/core/catalogue/firm'
+import { formatWithUnit, workStep } from '@/core/units/format-length'
+import type { Length } from '@/core/units/length'
+import { parseLength } from '@/core/units/parse-length'
+import { FLAT_PACKERS } from '@/trade/jambs'
+import { issueWords } from '@/words/issues'
+import { Button, Quiet } from '../parts/controls'
+import { Labelled } from '../parts/Labelled'
+
+type Props = { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }
+
+const UNCOUNTED: VanStock = { flats: FLAT_PACKERS.map(thickness => ({ thickness, count: 0 })), wedgePairs: 0 }
+
+/** What the van holds to pack with. Until it is counted, what is commonly stocked is taken to be there. */
+export function FirmVan({ data, save }: Props) {
+  const { van } = data
+  return (
+    <section aria-label="In the van">
+      <h2>In the van</h2>
+      {van ? (
+        <>
+          <Quiet>Packs are planned from what is there, and what is short is said before the day.</Quiet>
+          <Counts data={data} van={van} onChange={next => save({ van: next })} />
+          <Button $plain onPress={() => save({ van: null })}>
+            Don’t count it
+          </Button>
+        </>
+      ) : (
+        <>
+          <Quiet>Not counted: what is commonly stocked is taken to be there.</Quiet>
+          <Button $plain onPress={() => save({ van: UNCOUNTED })}>
+            Count it
+          </Button>
+        </>
+      )}
+    </section>
+  )
+}
+
+type CountsProps = { readonly data: Firm; readonly van: VanStock; readonly onChange: (van: VanStock) => void }
+
+function Counts({ data: { unit, steps }, van, onChange }: CountsProps) {
+  const name = (thickness: Length) => formatWithUnit(thickness, workStep(steps[unit]))
+  const setFlat = (thickness: Length, count: number) =>
+    onChange({ ...van, flats: van.flats.map(one => (one.thickness === thickness ? { thickness, count } : one)) })
+  return (
+    <>
+      <div className="figures">
+        {van.flats.map(({ thickness, count }) => (
+          <Count
+            key={thickness}
+            label={`Flats of ${name(thickness)}`}
+            count={count}
+            onChange={next => setFlat(thickness, next)}
+          />
+        ))}
+        <Count label="Wedge pairs" count={van.wedgePairs} onChange={wedgePairs => onChange({ ...van, wedgePairs })} />
+      </div>
+      <Another
+        unit={unit}
+        onThickness={thickness =>
+          van.flats.some(one => one.thickness === thickness)
+            ? undefined
+            : onChange({ ...van, flats: [...van.flats, { thickness, count: 0 }] })
+        }
+      />
+    </>
+  )
+}
+
+type CountProps = { readonly label: string; readonly count: number; readonly onChange: (count: number) => void }
+
+const Count = ({ label, count, onChange }: CountProps) => (
+  <Labelled label={label}>
+    <input
+      key={count}
+      type="number"
+      min={0}
+      max={10_000}
+      step={1}
+      defaultValue={count}
+      onBlur={event => {
+        const next = Number(event.currentTarget.value)
+        if (!event.currentTarget.checkValidity() || !Number.isInteger(next))
+          return void event.currentTarget.reportValidity()
+        if (next !== count) onChange(next)
+      }}
+    />
+  </Labelled>
+)
+
+/** Flats of a thickness that is not on the list. */
+function Another({ unit, onThickness }: { readonly unit: 'in' | 'mm'; readonly onThickness: (one: Length) => void }) {
+  const [draft, setDraft] = useState('')
+  const [wrong, setWrong] = useState<string | null>(null)
+  const take = () => {
+    if (draft.trim() === '') return
+    const parsed = parseLength(draft, { unit })
+    if (!parsed.ok) return setWrong(issueWords(parsed.issues[0]!))
+    if (parsed.value.ticks <= 0) return setWrong('A flat is thicker than nothing.')
+    onThickness(parsed.value.ticks)
+    setDraft('')
+    setWrong(null)
+  }
+  return (
+    <Labelled label="Flats of another thickness">
+      <input
+        value={draft}
+        maxLength={40}
+        autoComplete="off"
+        aria-invalid={wrong !== null}
+        onChange={event => setDraft(event.target.value)}
+        onBlur={take}
+        onKeyDown={event => {
+          if (event.key === 'Enter') take()
+        }}
+      />
+      {wrong && (
+        <span role="alert" style={{ color: 'var(--stop)' }}>
+          {wrong}
+        </span>
+      )}
+    </Labelled>
+  )
+}
