@@ -1,10 +1,11 @@
 import { fitLog } from '../core/log/fit-log'
-import { entry, NOW, reading, shownJob, trade } from '../core/test/fixtures'
+import { entry, length, NOW, reading, shownJob, trade } from '../core/test/fixtures'
 import { KIND_CASES, openingOf } from '../core/test/kind-cases'
 import { work } from '../core/work'
 import { writeFitLogCsv, writePacksCsv } from '../writers/write-fit-csv'
 import { writePdf } from '../writers/write-pdf'
 import { fitCard } from './fit-card'
+import { marginBlocks } from './margin-blocks'
 
 const textOf = (blocks: unknown): string => JSON.stringify(blocks)
 
@@ -31,6 +32,24 @@ describe.each(Object.entries(KIND_CASES))('the fit card of %s', (_, one) => {
     const pdf = (await writePdf(paper, new Date(0))).toString('latin1')
     expect(pdf.match(/\/Type \/Page\b/g)?.length).toBe(1)
   })
+})
+
+it('the record says what the margins were, what they are, and how many moves it took against the fewest', () => {
+  const one = KIND_CASES['a hinged outside unit']!
+  const own = openingOf(one, 1)
+  const at = (minute: number) => new Date(Date.UTC(2026, 0, 12, 9, minute)).toISOString()
+  const tuned = (slot: 'gap.left.top' | 'gap.right.top', text: string, minute: number) =>
+    reading(slot, text, { occasion: 'tuned', takenAt: at(minute) })
+  const moved = entry('move', 'strike.top', 'moved', Date.UTC(2026, 0, 12, 9, 5), { value: { length: length('1/16') } })
+  const readings = [
+    ...own.readings,
+    tuned('gap.right.top', '3/16', 1),
+    tuned('gap.left.top', '1/8', 1),
+    tuned('gap.right.top', '1/8', 9),
+  ]
+  const text = textOf(marginBlocks(JOB, work({ ...own, readings, log: [moved] }, trade([one.unit!]), NOW)))
+  expect(text).toContain('Moves made: 1. The fewest from what was read first: 1.')
+  expect(text).toContain('"Strike side, top","3/16 in","1/8 in"')
 })
 
 it('what was done while a door was set is there in the order in which it was done, as it was noted', () => {

@@ -22,6 +22,7 @@ import { notedWords } from '@/words/step-lines'
 import { HEADER_WORDS, stepName } from '@/words/steps'
 import { foundWords, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
+import { marginBlocks } from './margin-blocks'
 import type { Block, Paper } from './paper'
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
@@ -42,6 +43,7 @@ export function handoverRecord(
       ...testBlocks(job, work, numbers, zone),
       ...sealBlocks(job, records, work, zone),
       ...settingBlocks(job, records, work, zone),
+      ...marginBlocks(job, work),
       ...readingBlocks(job, work),
       { kind: 'heading', text: 'Upkeep' },
       {

@@ -15,6 +15,8 @@ export type MadeMove = Move & { readonly id: string; readonly at: string; readon
 export type MarginState = {
   readonly name: RevealName
   readonly slot: Slot
+  /** As it was read before anything was moved. */
+  readonly first: Length
   readonly read: Length
   readonly at: string
   readonly now: Length
@@ -71,6 +73,7 @@ export function marginLog(
       {
         name,
         slot: slots[name],
+        first: own.at(-1)!.value,
         read: last.value,
         at: last.takenAt,
         now: moved(name, last.value, since),
