@@ -12,6 +12,8 @@ export const REASON_NAMES: Readonly<Record<Reason, string>> = {
 export const STAYS_NAMES: Readonly<Record<Stays, string>> = {
   'outside-casing': 'Outside casing',
   'inside-casing': 'Inside casing',
+  floor: 'Floor',
+  siding: 'Siding',
   'bell-wire': 'Bell wire',
   hardware: 'Hardware',
 }

@@ -69,6 +69,8 @@ export type StepCondition =
   | 'cap'
   | 'obstacles'
   | 'bell-wire'
+  | 'floor-stays'
+  | 'siding-stays'
   | 'hardware'
   | 'inside-casing'
   | 'old-screws'

@@ -3,7 +3,7 @@
 export const REASONS = ['draft', 'water', 'rot', 'noise', 'security'] as const
 export type Reason = (typeof REASONS)[number]
 
-export const STAYS = ['outside-casing', 'inside-casing', 'bell-wire', 'hardware'] as const
+export const STAYS = ['outside-casing', 'inside-casing', 'floor', 'siding', 'bell-wire', 'hardware'] as const
 export type Stays = (typeof STAYS)[number]
 
 export const OBSTACLES = ['radiator', 'switch', 'alarm-contact', 'bell', 'letter-plate', 'steps', 'furniture'] as const

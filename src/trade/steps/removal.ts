@@ -28,11 +28,15 @@ export const REMOVAL = [
     ...UNIT,
   }),
   step('score-paint', ['leaf-off'], 10, ['knife'], { ...OLD, caution: 'old-paint' }),
+  step('siding-marked', ['score-paint'], 10, ['pencil', 'tape'], { when: ['old-door', 'siding-stays'], place: 'leg' }),
+  step('floor-edge', ['score-paint'], 10, ['pencil', 'knife'], { when: ['old-door', 'floor-stays'], place: 'sill' }),
   step('casing-nails', ['score-paint'], 20, ['pry-bar', 'reciprocating-saw'], {
     when: ['inside-casing'],
     place: 'leg',
   }),
-  step('casing-off', ['score-paint'], 20, ['pry-bar', 'hammer', 'pencil'], { when: ['old-door', 'trim-off'] }),
+  step('casing-off', ['score-paint', 'siding-marked'], 20, ['pry-bar', 'hammer', 'pencil'], {
+    when: ['old-door', 'trim-off'],
+  }),
   step('old-screws', ['score-paint'], 15, ['driver', 'drill'], { when: ['old-screws'], place: 'leg' }),
   step('old-nails', ['score-paint'], 20, ['reciprocating-saw'], {
     when: ['old-nails'],
@@ -51,7 +55,17 @@ export const REMOVAL = [
   ),
   step(
     'take-out',
-    ['leaf-off', 'score-paint', 'casing-nails', 'casing-off', 'old-screws', 'old-nails', 'free-casing'],
+    [
+      'leaf-off',
+      'score-paint',
+      'siding-marked',
+      'floor-edge',
+      'casing-nails',
+      'casing-off',
+      'old-screws',
+      'old-nails',
+      'free-casing',
+    ],
     45,
     ['pry-bar', 'reciprocating-saw', 'hammer', 'eye-protection', 'gloves'],
     { ...OLD, ...UNIT, crew: 2, irreversible: true, caution: 'old-paint' },

@@ -42,16 +42,22 @@ export const BEFORE: StepTexts = {
     'Along casing, wall and floor, so that nothing tears.',
     'Cut through everywhere.',
   ],
+  'siding-marked': [
+    'Mark the siding’s courses',
+    'Every few rows, on both sides of the opening, so that they go back in line.',
+    'Marks on both sides, level with each other.',
+  ],
+  'floor-edge': [
+    'Mark where the floor ends',
+    'How far it runs under the old sill; cut back only what the new one covers.',
+    'The line is inside the new sill’s depth.',
+  ],
   'casing-nails': [
     'Cut the nails behind the inside casing',
     'Pry it a blade’s width off and saw its nails; it stays on the wall.',
     'The frame moves free of it.',
   ],
-  'casing-off': [
-    'Casing off',
-    'Mark siding courses every few rows so that they go back in line; then trim off, inside and outside.',
-    'The studs show all round.',
-  ],
+  'casing-off': ['Casing off', 'Trim off, inside and outside, a board at a time.', 'The studs show all round.'],
   'old-screws': [
     'Back the old screws out',
     'Look under the weatherstrip and behind the hinges; one that won’t turn is drilled off or sawn behind the leg.',
