@@ -14,7 +14,13 @@ export function stepsFor(steps: readonly SettingStep[], facts: StepFacts): reado
   const own = here.filter(one => one.when.every(condition => conditionHolds(condition, facts)))
   const ids = new Set(own.map(one => one.id))
   const left = new Map(here.filter(one => !ids.has(one.id)).map(one => [one.id, one]))
-  const needs = (id: string): readonly string[] => (ids.has(id) ? [id] : (left.get(id)?.needs ?? []).flatMap(needs))
+  const known = new Map<string, readonly string[]>()
+  const needs = (id: string): readonly string[] => {
+    if (ids.has(id)) return [id]
+    const found = known.get(id) ?? [...new Set((left.get(id)?.needs ?? []).flatMap(needs))]
+    known.set(id, found)
+    return found
+  }
   return own.map(one => ({
     ...one,
     needs: [...new Set(one.needs.flatMap(needs))],
@@ -40,7 +46,11 @@ export function planSteps(
   const own = stepsFor(asLedThen(steps, entries), facts)
   const ended = endedAt(new Map(own.map(one => [one.id, one])), entries)
   const planned = new Map<string, PlannedStep>()
-  for (const one of own) planned.set(one.id, planStep(one, { planned, entries, ended, facts, figures }))
+  const last = new Map<string, string>()
+  for (const one of own) {
+    last.set(one.id, lastDone(one, { planned, entries, ended, last }))
+    planned.set(one.id, planStep(one, { planned, entries, ended, last, facts, figures }))
+  }
   const all = [...planned.values()]
   return { steps: all, findings: judgeSteps(all, entries, figures) }
 }
@@ -51,6 +61,8 @@ type Known = {
   readonly planned: ReadonlyMap<string, PlannedStep>
   readonly entries: ReadonlyMap<string, LogEntry>
   readonly ended: EndedAt
+  /** By step: when it or anything it rests on was done last. */
+  readonly last: ReadonlyMap<string, string>
   readonly facts: StepFacts
   readonly figures: StepFigures
 }
@@ -77,7 +89,8 @@ function stateOf(
   if (entry && hasEnded(entry)) {
     if (missesLimit(one, entry, known.figures)) return 'failed'
     if (one.reads?.isNeeded && entry.result === 'done' && entry.value === null) return 'doing'
-    const stale = one.needs.some(id => wasDoneAfter(id, entry, known))
+    // Something it rests on was done again after it.
+    const stale = one.needs.some(id => (known.last.get(id) ?? '') > entry.at)
     return (missing.some(id => id !== 'unit-accepted') || stale) && !one.irreversible ? 'look-again' : 'done'
   }
   if (entry?.result === 'failed') return 'failed'
@@ -86,14 +99,13 @@ function stateOf(
   return entry?.result === 'started' ? 'doing' : 'ready'
 }
 
-/** Whether something a step rests on was done again after it. */
-function wasDoneAfter(id: string, entry: LogEntry, known: Known): boolean {
-  const under = known.planned.get(id)
-  const done = known.entries.get(id)
-  if (!under) return false
-  if (done && hasEnded(done) && done.at > entry.at) return true
-  return under.needs.some(one => wasDoneAfter(one, entry, known))
+/** When a step, or the last of all it rests on, was done; the empty text where nothing of it was. */
+function lastDone({ id, needs }: SettingStep, { entries, last }: Omit<Known, 'facts' | 'figures'>): string {
+  const entry = entries.get(id)
+  const own = entry && hasEnded(entry) ? entry.at : ''
+  return needs.reduce((latest, one) => later(latest, last.get(one) ?? ''), own)
 }
+const later = (a: string, b: string): string => (a > b ? a : b)
 
 /** When the last wait of what a step needs is over; `null` without one. A step that was left out is not waited for. */
 function waitsUntil({ needs }: SettingStep, { planned, entries, ended, facts }: Known): string | null {
