@@ -6,6 +6,8 @@ import { inches } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { readCatalogue } from '@/readers/read-catalogue'
 import { writeReadingsCsv } from '@/writers/write-csv'
+import { likenesses } from './demo-likeness'
+import { scenarioSchema } from './demo-scenario'
 import { download } from './download'
 import { readSigned, signMember } from './sign'
 
@@ -54,20 +56,17 @@ describe('a catalogue', () => {
 })
 
 describe('the demo’s readings', () => {
-  const scenario = JSON.parse(readFileSync('demo/scenario.json', 'utf8'))
+  const scenario = scenarioSchema.parse(likenesses(JSON.parse(readFileSync('demo/scenario.json', 'utf8'))))
   it('are lengths at known places', () => {
-    const all: [string, string, 'in' | 'mm'][] = scenario.jobs.flatMap(
-      (job: { unit: 'in' | 'mm'; openings: { readings: object }[] }) =>
-        job.openings.flatMap(one => Object.entries(one.readings).map(row => [...row, job.unit])),
+    const all = scenario.jobs.flatMap(job =>
+      job.openings.flatMap(one => Object.entries(one.readings).map(row => [...row, job.unit] as const)),
     )
     expect(all.length).toBeGreaterThan(300)
     expect(all.filter(([slot, text, unit]) => !isSlot(slot) || !parseLength(text, { unit }).ok)).toEqual([])
   })
-  it('cover every family, in three jobs', () => {
-    expect(scenario.jobs).toHaveLength(3)
-    const families = scenario.jobs.flatMap((job: { openings: { family?: string }[] }) =>
-      job.openings.map(one => one.family ?? 'hinged-outside'),
-    )
+  it('cover every family, in four jobs', () => {
+    expect(scenario.jobs).toHaveLength(4)
+    const families = scenario.jobs.flatMap(job => job.openings.map(one => one.family))
     expect([...new Set(families)].sort()).toEqual([...FAMILIES].sort())
   })
 })

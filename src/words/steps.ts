@@ -5,11 +5,12 @@ import type { Length } from '@/core/units/length'
 import { type SayFigure, withFigures } from './figures'
 import { AFTER } from './steps/after'
 import { BEFORE } from './steps/before'
+import { OTHERS } from './steps/others'
 import { SETTING } from './steps/setting'
 import type { StepTexts } from './steps/texts'
 
 type StepWords = StepTexts[string]
-export const STEP_TEXTS: StepTexts = { ...BEFORE, ...SETTING, ...AFTER }
+export const STEP_TEXTS: StepTexts = { ...BEFORE, ...SETTING, ...OTHERS, ...AFTER }
 
 /** What a step is called. */
 export const stepName = (id: string): string =>

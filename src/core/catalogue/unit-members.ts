@@ -4,8 +4,9 @@ import type { Length } from '../units/length'
 import { ASKED_MEMBERS } from './asked-members'
 import { LOCK_MEMBERS } from './lock-members'
 import type { Member, Quantity } from './member'
+import { PANEL_MEMBERS } from './panel-members'
 import { TRIM_MEMBERS } from './trim-members'
-import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES, SLIDER_FORMS } from './unit-values'
+import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES } from './unit-values'
 
 // The one table of what a unit's sheet can say, by member: record, type, list reader, order sheet, differences and schemas read it.
 
@@ -191,16 +192,7 @@ export const UNIT_MEMBERS = {
     ordered: true,
     alsoCalled: ['not included', 'without'],
   },
-  panels: {
-    of: 'text',
-    choices: ['both', 'OX', 'XO'],
-    column: 'panels',
-    in: ['panelled'],
-    needed: ['panelled'],
-    ordered: false,
-    alsoCalled: ['panel order', 'operating panel'],
-  },
-  sliderForm: { of: 'text', choices: SLIDER_FORMS, column: 'slider form', in: ['panelled'], ordered: true },
+  ...PANEL_MEMBERS,
   frameForm: {
     of: 'text',
     choices: FRAME_FORMS,

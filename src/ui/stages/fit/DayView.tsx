@@ -9,8 +9,10 @@ import { withoutOpen } from '@/core/drawing/scene'
 import { partAt } from '@/core/drawing/zoom'
 import { pointsAt } from '@/core/fit/due'
 import type { PlannedStep } from '@/core/fit/setting-step'
+import { standingEntries } from '@/core/log/standing'
 import { workStep } from '@/core/units/format-length'
 import { untilWords } from '@/words/moments'
+import { notedWords } from '@/words/step-lines'
 import { stepName, stepWords } from '@/words/steps'
 import { Button, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
@@ -73,13 +75,13 @@ type StepProps = {
 function OneStep({ step, steps, store, onClose }: StepProps) {
   const [name, how, check] = stepWords(step.id, store.say)
   const doing = useStepDone(store, step)
-  const aloud = useAloud()
-  const heard = useSpokenNext(doing.done)
   useSpace(doing.done)
   // The space bar finds Done, whatever was pressed last.
   const go = useRef<HTMLButtonElement>(null)
   useEffect(() => go.current?.focus({ preventScroll: true }), [])
   const at = steps.indexOf(step)
+  const entry = standingEntries('step', store.records.log).get(step.id)
+  const why = step.state === 'failed' ? notedWords(step, entry, store.sheet.job.step, store.trade.zone) : ''
   const said = step.state === 'failed' ? 'Not right yet. ' : step.state === 'look-again' ? 'Look again. ' : ''
   return (
     <>
@@ -96,6 +98,7 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
       </header>
       <StepDrawing step={step} store={store} />
       <div className="what" data-step={step.id}>
+        {why && <span className="wrong">{why}</span>}
         <span>{how}</span>
         <StepDue step={step} store={store} />
         <StepCaution step={step} />
@@ -108,22 +111,7 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
         )}
         {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
         <StepTakes step={step} />
-        <div className="more">
-          {aloud && (
-            <Button $plain onPress={() => aloud(`${name}. ${how} ${check}`)}>
-              Read aloud
-            </Button>
-          )}
-          {heard && (
-            <Button $plain aria-pressed={heard.isOn} onPress={heard.turn}>
-              {heard.isOn ? 'Listening for “next”' : 'Listen for “next”'}
-            </Button>
-          )}
-          <Disclosure title="Photo">
-            <StepPhoto step={step} store={store} />
-          </Disclosure>
-          <OtherWays step={step} name={name} onNote={noteStep(store, step.id)} />
-        </div>
+        <More step={step} store={store} onNext={doing.done} />
       </div>
       <div className="go">
         <button ref={go} type="button" data-sure={doing.isSure} onClick={doing.done} aria-label={`Done: ${name}`}>
@@ -131,6 +119,31 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
         </button>
       </div>
     </>
+  )
+}
+
+/** What helps at a step: read aloud, a spoken “next”, a photo, and what else can become of it. */
+function More({ step, store, onNext }: Pick<StepProps, 'step' | 'store'> & { readonly onNext: () => void }) {
+  const [name, how, check] = stepWords(step.id, store.say)
+  const aloud = useAloud()
+  const heard = useSpokenNext(onNext)
+  return (
+    <div className="more">
+      {aloud && (
+        <Button $plain onPress={() => aloud(`${name}. ${how} ${check}`)}>
+          Read aloud
+        </Button>
+      )}
+      {heard && (
+        <Button $plain aria-pressed={heard.isOn} onPress={heard.turn}>
+          {heard.isOn ? 'Listening for “next”' : 'Listen for “next”'}
+        </Button>
+      )}
+      <Disclosure title="Photo">
+        <StepPhoto step={step} store={store} />
+      </Disclosure>
+      <OtherWays step={step} name={name} onNote={noteStep(store, step.id)} />
+    </div>
   )
 }
 

@@ -1,6 +1,6 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
+import { type RefObject, useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
 import type { PlannedStep, StepState } from '@/core/fit/setting-step'
@@ -17,6 +17,7 @@ import { isOpen, nextStep, noteStep, useStepDone } from './use-step'
 const DayView = dynamic(() => import('./DayView'), { ssr: false })
 
 const Steps = styled.ol`
+  margin-top: 10px;
   li { border-top: 1px solid var(--rule); padding: 8px 2px; display: grid; gap: 4px; }
   li[data-open='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); padding: 10px; }
   li[data-state='blocked'] .name, li[data-state='waiting'] .name { color: var(--quiet); }
@@ -35,6 +36,8 @@ export function FitLadder({ store, onGo }: StageProps) {
   const done = steps.filter(one => one.state === 'done').length
   const next = nextStep(steps)
   const entries = standingEntries('step', store.records.log)
+  const list = useRef<HTMLOListElement>(null)
+  useNextInSight(list, next?.id ?? null)
   return (
     <>
       <h2>Step by step</h2>
@@ -45,7 +48,7 @@ export function FitLadder({ store, onGo }: StageProps) {
       {steps.length > 0 && (
         <Button onPress={() => setDay(true)}>{next ? `Lead me: ${stepName(next.id)}` : 'Lead me'}</Button>
       )}
-      <Steps>
+      <Steps ref={list}>
         {steps.map(step => (
           <StepItem
             key={step.id}
@@ -60,6 +63,17 @@ export function FitLadder({ store, onGo }: StageProps) {
     </>
   )
 }
+
+/** Where the list scrolls by itself, what is next stands in it, below what was done last. */
+function useNextInSight(list: RefObject<HTMLOListElement | null>, next: string | null): void {
+  useEffect(() => {
+    const item = list.current?.querySelector<HTMLElement>(`[data-step="${next}"]`)
+    const box = item?.closest<HTMLElement>('.ladder')
+    if (!item || !box || box.scrollHeight <= box.clientHeight) return
+    box.scrollTop += item.getBoundingClientRect().top - box.getBoundingClientRect().top - ABOVE
+  }, [list, next])
+}
+const ABOVE = 150
 
 /** Noted as set by its maker's sheet, when no steps of its kind were led through. */
 function BySheet({
