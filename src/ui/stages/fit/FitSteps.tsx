@@ -70,7 +70,8 @@ function useNextInSight(list: RefObject<HTMLOListElement | null>, next: string |
     const item = list.current?.querySelector<HTMLElement>(`[data-step="${next}"]`)
     const box = item?.closest<HTMLElement>('.ladder')
     if (!item || !box || box.scrollHeight <= box.clientHeight) return
-    box.scrollTop += item.getBoundingClientRect().top - box.getBoundingClientRect().top - ABOVE
+    const [at, seen] = [item.getBoundingClientRect(), box.getBoundingClientRect()]
+    if (at.top < seen.top || at.bottom > seen.bottom) box.scrollTop += at.top - seen.top - ABOVE
   }, [list, next])
 }
 const ABOVE = 150
