@@ -33,7 +33,7 @@ export function notedWords(
   const what = [
     figureNoted(entry.value, reads?.unit ?? 'length', step),
     entry.result === 'waived' ? 'left out' : entry.result === 'failed' ? 'not right' : '',
-    entry.text,
+    entry.text.replace(/\.$/, ''),
   ]
   return [...what, `${entry.by}, ${momentWords(entry.at, zone)}`].filter(Boolean).join(', ')
 }
