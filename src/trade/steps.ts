@@ -7,13 +7,13 @@ import { SLIDER } from './steps/sliding'
 /** The steps of every kind of door, in working order. Source: common trade practice; a maker's sheet overrides it. */
 export const STEPS: Readonly<Record<StepList, readonly SettingStep[]>> = {
   'prehung-outside': PREHUNG,
-  pair: PAIR,
-  sidelights: SIDELIGHTS,
-  slider: SLIDER,
-  storm: STORM,
-  'steel-leaf': STEEL_LEAF,
-  'steel-frame': STEEL_FRAME,
-  interior: INTERIOR,
-  'lock-set': LOCK_SET,
-  'seal-only': SEAL_ONLY,
+  'two-leaves': PAIR,
+  'between-lights': SIDELIGHTS,
+  sliding: SLIDER,
+  'on-trim': STORM,
+  'into-frame': STEEL_LEAF,
+  'round-wall': STEEL_FRAME,
+  'inside-wall': INTERIOR,
+  'into-leaf': LOCK_SET,
+  'made-to-work': SEAL_ONLY,
 }

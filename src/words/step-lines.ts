@@ -38,7 +38,7 @@ export function notedWords(
   return [...what, `${entry.by}, ${momentWords(entry.at, zone)}`].filter(Boolean).join(', ')
 }
 
-/** The limit of what is read at a step, as it is met: `at most 1/16 in`. */
+/** The limit of what is read at a step, as it is met: at most, or at least, a figure of the trade. */
 export function limitWords({ reads }: Pick<PlannedStep, 'reads'>, say: SayFigure): string {
   if (!reads) return ''
   if (!reads.limit) return READ_SIGNS[reads.unit]

@@ -71,7 +71,7 @@ export const PAIR: Door = {
   },
   site: nothingOnSite,
   takes: ['pair'],
-  fit: { points: twoLeaves, fastener: 'screw', steps: 'pair', hasSill: true, tunes: null, form: null },
+  fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: null, form: null },
   seal: {
     edges: closed => {
       const [left, right] = split(closed.width, 2)

@@ -27,7 +27,7 @@ export const SEAL_ONLY: Door = {
   },
   site: nothingOnSite,
   takes: [],
-  fit: { points: nothingFastened, fastener: 'screw', steps: 'seal-only', hasSill: false, tunes: 'leaf', form: null },
+  fit: { points: nothingFastened, fastener: 'screw', steps: 'made-to-work', hasSill: false, tunes: 'leaf', form: null },
   seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'contact', 'bill', 'no-light'],
   parts: {

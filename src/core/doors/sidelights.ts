@@ -65,7 +65,7 @@ export const SIDELIGHTS: Door = {
     sidelights: { left: readValue(survey, 'sidelight.left'), right: readValue(survey, 'sidelight.right') },
   }),
   takes: ['sidelights'],
-  fit: { points: betweenLights, fastener: 'screw', steps: 'sidelights', hasSill: true, tunes: 'leaf', form: null },
+  fit: { points: betweenLights, fastener: 'screw', steps: 'between-lights', hasSill: true, tunes: 'leaf', form: null },
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {

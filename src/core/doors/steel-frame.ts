@@ -36,7 +36,7 @@ export const STEEL_FRAME: Door = {
   },
   site: nothingOnSite,
   takes: ['steel-frame'],
-  fit: { points: oneLeaf, fastener: 'anchor', steps: 'steel-frame', hasSill: false, tunes: 'leaf', form: 'knock-down' },
+  fit: { points: oneLeaf, fastener: 'anchor', steps: 'round-wall', hasSill: false, tunes: 'leaf', form: 'knock-down' },
   seal: { edges: oneLeafEdges, isWorkedOut: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'contact', 'label-seen'],
   parts: {

@@ -4,18 +4,18 @@ import type { Length } from '../units/length'
 import type { FasteningPoint, FrameToFasten } from './fastening'
 import type { UnitForm } from './setting-step'
 
-/** The lists of steps, one for each way a door is set. */
+/** The lists of steps, each named by how a door is set. */
 export const STEP_LISTS = [
   'prehung-outside',
-  'pair',
-  'sidelights',
-  'slider',
-  'storm',
-  'steel-leaf',
-  'steel-frame',
-  'interior',
-  'lock-set',
-  'seal-only',
+  'two-leaves',
+  'between-lights',
+  'sliding',
+  'on-trim',
+  'into-frame',
+  'round-wall',
+  'inside-wall',
+  'into-leaf',
+  'made-to-work',
 ] as const
 export type StepList = (typeof STEP_LISTS)[number]
 

@@ -156,7 +156,7 @@ function allUnder(step: SettingStep, own: readonly SettingStep[]): readonly Sett
 }
 
 describe('a gate holds both ways', () => {
-  const FOAMED = ['prehung-outside', 'pair', 'sidelights', 'slider'] as const
+  const FOAMED = ['prehung-outside', 'two-leaves', 'between-lights', 'sliding'] as const
   it.each(FOAMED)('%s: no foam before the door was tried', list => {
     const log = upTo('foam', list)
     expect(stateOf('foam', plan(list, {}, log))).toBe('ready')
@@ -200,10 +200,10 @@ describe('a gate holds both ways', () => {
     expect(idsOf('prehung-outside', opened)).not.toContain('first-opening')
   })
   it('what snaps on for good only when everything before it is ticked', () => {
-    const log = upTo('interlock', 'slider', { form: 'in-parts' })
-    expect(stateOf('interlock', plan('slider', { form: 'in-parts' }, log))).toBe('ready')
+    const log = upTo('interlock', 'sliding', { form: 'in-parts' })
+    expect(stateOf('interlock', plan('sliding', { form: 'in-parts' }, log))).toBe('ready')
     for (const id of ['panel-clips', 'fixed-panel', 'riser'])
-      expect(stateOf('interlock', plan('slider', { form: 'in-parts' }, without(id, log)))).toBe('blocked')
+      expect(stateOf('interlock', plan('sliding', { form: 'in-parts' }, without(id, log)))).toBe('blocked')
   })
   it('no screw into the header of a single unit; over a meeting point beside a temporary pack; as a sheet asks', () => {
     const single = { passiveLeaf: null, sidelights: { left: ZERO, right: ZERO } }
@@ -216,9 +216,11 @@ describe('a gate holds both ways', () => {
     expect(headerRule(pair, 'never', by(null))).toBe('no-screw')
     expect(headerRule(pair, 'doubles', by(false))).toBe('not-by-sheet')
     expect(idsOf('prehung-outside')).not.toContain('head-screws')
-    const log = upTo('meeting-screw', 'pair', { holdsHeader: true })
-    expect(stateOf('meeting-screw', plan('pair', { holdsHeader: true }, log))).toBe('ready')
-    expect(stateOf('meeting-screw', plan('pair', { holdsHeader: true }, without('meeting-shim', log)))).toBe('blocked')
+    const log = upTo('meeting-screw', 'two-leaves', { holdsHeader: true })
+    expect(stateOf('meeting-screw', plan('two-leaves', { holdsHeader: true }, log))).toBe('ready')
+    expect(stateOf('meeting-screw', plan('two-leaves', { holdsHeader: true }, without('meeting-shim', log)))).toBe(
+      'blocked',
+    )
   })
   it('a wall that is altered waits for who may', () => {
     const wider = { visit: { ...NO_VISIT, structure: 'wider' as const } }

@@ -53,12 +53,7 @@ export function useAloud(): ((text: string) => void) | null {
   }
 }
 
-type Heard = {
-  readonly results: {
-    readonly [at: number]: { readonly [at: number]: { readonly transcript: string } }
-    readonly length: number
-  }
-}
+type Heard = { readonly results: ArrayLike<ArrayLike<object>> }
 type Listener = {
   continuous: boolean
   lang: string
@@ -68,6 +63,14 @@ type Listener = {
   stop: () => void
 }
 type Listening = { readonly isOn: boolean; readonly turn: () => void }
+
+const SAID_NEXT = /\b(next|done)\b/i
+/** Whatever a browser holds of what it heard as text. */
+function wordsOf(heard: object): string {
+  const words: unknown[] = []
+  for (const name in heard) words.push(heard[name as keyof typeof heard])
+  return words.filter(one => typeof one === 'string').join(' ')
+}
 
 /** Listens for a spoken “next”, where the device can listen; `null` where it can't. */
 export function useSpokenNext(onNext: () => void): Listening | null {
@@ -85,8 +88,8 @@ export function useSpokenNext(onNext: () => void): Listening | null {
     listener.continuous = true
     listener.lang = 'en'
     listener.onresult = ({ results }) => {
-      const said = results[results.length - 1]?.[0]?.transcript ?? ''
-      if (/\b(next|done)\b/i.test(said)) act()
+      const last = results[results.length - 1]?.[0]
+      if (last && SAID_NEXT.test(wordsOf(last))) act()
     }
     listener.onend = () => setOn(false)
     listener.start()
