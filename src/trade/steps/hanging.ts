@@ -38,15 +38,15 @@ const strikePacks = (needs: readonly string[]) =>
   step('strike-shims', needs, 20, SHIM_TOOLS, { place: 'strike', shows: 'packs', cure: 'hinge-plumb' })
 const strikeScrews = (needs: readonly string[]) =>
   step('strike-screws', needs, 15, SCREW_TOOLS, { place: 'strike', shows: 'screws', cure: 'strike-shims' })
-const standsTrue = (needs: readonly string[]) =>
-  step('stands-true', needs, 5, ['long-level', 'gauge'], { reads: needed(atMost('test-plumb')), cure: 'hinge-shims' })
-const contact = (needs: readonly string[]) =>
+export const standsTrue = (needs: readonly string[], cure = 'hinge-shims') =>
+  step('stands-true', needs, 5, ['long-level', 'gauge'], { reads: needed(atMost('test-plumb')), cure })
+export const contact = (needs: readonly string[], place: SettingStep['place'] = 'strike') =>
   step('contact-even', needs, 10, ['gauge', 'tape'], {
-    place: 'strike',
+    place,
     reads: atLeast('contact-least'),
     cure: 'contact-even',
   })
-const clipOff = (needs: readonly string[]) =>
+export const clipOff = (needs: readonly string[]) =>
   step('first-opening', needs, 5, ['screwdriver'], { place: 'leaf', caution: 'clip', when: ['fresh-unit:clipped'] })
 
 const CLIP_ON = [

@@ -1,9 +1,9 @@
 import type { SettingStep } from '@/core/fit/setting-step'
 import { CAVITY, FINISH, OUTSIDE, THRESHOLD } from './closing'
-import { LEGS, LEGS_ARE_SET, LOOSE, latchOf, marginsOf, STANDS } from './hanging'
+import { clipOff, contact, LEGS, LEGS_ARE_SET, LOOSE, latchOf, marginsOf, STANDS, standsTrue } from './hanging'
 import { BED, DRY_FIT, IS_PREPARED, PREPARED, SILL_READY } from './opening'
 import { REMOVAL } from './removal'
-import { atLeast, atMost, needed, push, step } from './step'
+import { atMost, needed, push, step } from './step'
 
 // Doors that hang on hinges in a frame of their own.
 
@@ -65,21 +65,10 @@ export const PAIR: readonly SettingStep[] = [
     cure: 'active-plumb',
   }),
   step('active-shims', ['active-plumb'], 20, PACKING, { shows: 'packs', place: 'other-leg', cure: 'active-plumb' }),
-  step('stands-true', ['active-shims'], 5, ['long-level', 'gauge'], {
-    reads: needed(atMost('test-plumb')),
-    cure: 'active-shims',
-  }),
+  standsTrue(['active-shims'], 'active-shims'),
   step('active-screws', ['stands-true'], 15, SCREWING, { shows: 'screws', place: 'other-leg', cure: 'active-shims' }),
-  step('contact-even', ['active-screws'], 10, ['gauge', 'tape'], {
-    place: 'meeting',
-    reads: atLeast('contact-least'),
-    cure: 'contact-even',
-  }),
-  step('first-opening', ['contact-even'], 5, ['screwdriver'], {
-    when: ['fresh-unit:clipped'],
-    place: 'leaf',
-    caution: 'clip',
-  }),
+  contact(['active-screws'], 'meeting'),
+  clipOff(['contact-even']),
   step('meeting-shim', ['first-opening', 'contact-even'], 5, ['wedges'], {
     shows: 'packs',
     when: ['header-held'],
@@ -133,21 +122,10 @@ export const SIDELIGHTS: readonly SettingStep[] = [
     place: 'other-leg',
     cure: 'mullion-shims',
   }),
-  step('stands-true', ['leg-shims'], 5, ['long-level', 'gauge'], {
-    reads: needed(atMost('test-plumb')),
-    cure: 'leg-shims',
-  }),
+  standsTrue(['leg-shims'], 'leg-shims'),
   step('leg-screws', ['stands-true'], 15, SCREWING, { shows: 'screws', place: 'other-leg', cure: 'leg-shims' }),
-  step('contact-even', ['leg-screws'], 10, ['gauge', 'tape'], {
-    place: 'strike',
-    reads: atLeast('contact-least'),
-    cure: 'contact-even',
-  }),
-  step('first-opening', ['contact-even'], 5, ['screwdriver'], {
-    when: ['fresh-unit:clipped'],
-    place: 'leaf',
-    caution: 'clip',
-  }),
+  contact(['leg-screws']),
+  clipOff(['contact-even']),
   ...marginsOf(['first-opening', 'contact-even']),
   ...latchOf(LATCH_AFTER),
   ...AFTER,
