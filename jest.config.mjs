@@ -21,6 +21,8 @@ const shared = {
 
 /** @type {import('jest').Config} */
 const config = {
+  // Both cores: the runner itself only waits.
+  maxWorkers: '100%',
   projects: [
     {
       ...shared,

@@ -35,10 +35,9 @@ import { addUnit, addUnits, catalogueRevision, findUnits, listUnits, putUnits } 
 const store = sharedStore()
 const AT = '2026-01-03T00:00:00.000Z'
 
-const lineFor = (openingId: string) => {
-  const base = records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } })
-  return done({ ...base, opening: { ...base.opening, id: openingId } }, trade()).line!
-}
+/** The line of an accepted unit, worked out once: another opening's differs in who it is alone. */
+const LINE = done(records(TRUE_OPENING, { chosen: { unit: unit().id, reason: '' } }), trade()).line!
+const lineFor = (openingId: string) => ({ ...LINE, opening: { ...LINE.opening, id: openingId } })
 type Company = Awaited<ReturnType<typeof someCompany>>
 /** Releases an opening of its own, or the company's first one where an order is superseded. */
 const release = async ({ acting, job }: Company, openingId: string, supersedes: string | null = null) =>

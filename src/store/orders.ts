@@ -1,6 +1,6 @@
-import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { alias } from 'drizzle-orm/mysql-core'
 import { type Order, type OrderLine, orderSchema } from '@/core/order/order'
-import { standingOrders } from '@/core/order/revision'
 import { LINE } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
@@ -144,9 +144,33 @@ async function orderedAlready(
   jobId: string,
   { lines, supersedes }: Release,
 ): Promise<ReleaseResult | null> {
-  const standing = standingOrders(await listOrders(db, acting, jobId)).filter(one => one.id !== supersedes)
+  const later = alias(purchaseOrder, 'later')
+  const standing = await db
+    .select({ id: purchaseOrder.id, number: purchaseOrder.number, openingId: orderLine.openingId })
+    .from(orderLine)
+    .innerJoin(
+      purchaseOrder,
+      and(eq(purchaseOrder.companyId, orderLine.companyId), eq(purchaseOrder.id, orderLine.orderId)),
+    )
+    .leftJoin(later, and(eq(later.companyId, purchaseOrder.companyId), eq(later.supersedes, purchaseOrder.id)))
+    .leftJoin(
+      withdrawal,
+      and(eq(withdrawal.companyId, purchaseOrder.companyId), eq(withdrawal.orderId, purchaseOrder.id)),
+    )
+    .where(
+      and(
+        eq(purchaseOrder.companyId, acting.companyId),
+        eq(purchaseOrder.jobId, jobId),
+        inArray(
+          orderLine.openingId,
+          lines.map(line => line.opening.id),
+        ),
+        isNull(later.id),
+        isNull(withdrawal.orderId),
+      ),
+    )
   for (const { opening } of lines) {
-    const other = standing.find(one => one.lines.some(line => line.opening.id === opening.id))
+    const other = standing.find(one => one.openingId === opening.id && one.id !== supersedes)
     if (other) return { ok: false, why: 'ordered-already', tag: opening.tag, number: other.number }
   }
   return null
