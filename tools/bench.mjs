@@ -207,7 +207,7 @@ async function main() {
   ensureNodeModules()
   ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-bench-'))
-  const database = await startDatabase(folder, await freePort())
+  const database = await startDatabase(folder)
   try {
     await ensureData(database.url)
     const application = await startApplication(await freePort(), database.url, folder)

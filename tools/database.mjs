@@ -34,12 +34,14 @@ export const isFree = port =>
   })
 
 /** Starts a MariaDB of our own on 127.0.0.1, with its data in `folder`, which is made when it is empty.
- * @param {string} folder @param {number} port @returns {Promise<Database>} */
-export async function startDatabase(folder, port) {
+ *  Without a port it takes a free one, looked for when the data is there: making it takes a second, in which a port found before can go.
+ * @param {string} folder @param {number | null} [asked] @returns {Promise<Database>} */
+export async function startDatabase(folder, asked = null) {
   const data = join(folder, 'data')
   mkdirSync(join(folder, 'tmp'), { recursive: true })
   if (!existsSync(join(data, 'mysql'))) initialise(folder, data)
   const secret = secretOf(folder)
+  const port = asked ?? (await freePort())
   const runFolder = mkdtempSync(join(tmpdir(), 'harvek-'))
   const socket = join(runFolder, 'db.sock')
   const child = spawn(

@@ -115,7 +115,7 @@ async function main() {
   if (fresh) await emptyAfterAsking(folder)
   mkdirSync(folder, { recursive: true })
   ensureBuild()
-  const database = await startDatabase(folder, await freePort())
+  const database = await startDatabase(folder)
   /** @type {{ stop: () => Promise<void> }[]} */
   const running = []
   const stop = async () => {

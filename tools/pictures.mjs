@@ -42,7 +42,7 @@ async function main() {
   ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
   ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
-  const database = await startDatabase(folder, await freePort())
+  const database = await startDatabase(folder)
   await ensureData(database.url)
   const application = await startApplication(await freePort(), database.url, folder)
   const browser = await chromium.launch(CHROMIUM)

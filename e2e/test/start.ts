@@ -12,8 +12,8 @@ export default async function start(): Promise<() => Promise<void>> {
   process.env.HARVEK_HOLD_SECONDS = '0'
   ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-e2e-'))
-  const port = await freePort()
-  let database: Database = await startDatabase(folder, port)
+  let database: Database = await startDatabase(folder)
+  const { port } = database
   await ensureData(database.url)
   const ports = {
     application: await freePort(),

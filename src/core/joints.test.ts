@@ -6,9 +6,10 @@ import type { CatalogueUnit } from './catalogue/unit'
 import { drawnOf } from './draw'
 import { elevation } from './drawing/elevation'
 import { plan } from './drawing/plan'
+import { dueAt } from './fit/due'
 import { hingePullN } from './physics/hinge-load'
 import { GAP_PLACES } from './test/edges'
-import { frameUnit, leafUnit, lockUnit, stormUnit } from './test/family-units'
+import { frameUnit, interiorUnit, leafUnit, lockUnit, stormUnit } from './test/family-units'
 import {
   done,
   entry,
@@ -22,6 +23,8 @@ import {
   trade,
   unit,
 } from './test/fixtures'
+import { KIND_CASES, openingOf, sealed } from './test/kind-cases'
+import { goingOn } from './test/orders'
 import { formatWithUnit } from './units/format-length'
 import { inches, type Length, mm, ticks } from './units/length'
 
@@ -59,6 +62,33 @@ const GAPS = (one: string, more: Texts = {}): Texts => ({
 const SEAL = { 'core/widths.bottom': '35', 'core/heights.left': '79', 'leaf.thickness': '1 3/4' }
 const codes = (all: readonly { readonly code: string }[]) => all.map(one => one.code)
 const sum = (all: readonly Length[]) => all.reduce((total: number, one) => total + one, 0)
+
+describe('the covering that comes after a door inside', () => {
+  const inside = (covering: string, height: string) => {
+    const one = KIND_CASES['an inside door']!
+    const own = sealed(interiorUnit({ height: length(height) }))
+    const by = trade([own])
+    return done(
+      goingOn(openingOf({ ...one, unit: own, texts: { ...one.texts, 'floor.covering': covering } }, 1), by),
+      by,
+    )
+  }
+  it('lifts its legs: in the height that is ordered, in the hole, on the order and at a step of its own', () => {
+    const [bare, lifted] = [inside('0', '80 1/2'), inside('5/8', '80 1/2')]
+    expect(lifted.specification.unit!.height.value).toBe(bare.specification.unit!.height.value - length('5/8'))
+    expect(lifted.chosen!.placement!.headGap).toBe(bare.chosen!.placement!.headGap - length('5/8'))
+    expect([bare.line?.padOf, lifted.line?.pad, lifted.line?.padOf]).toEqual([null, length('5/8'), 'under-legs'])
+    expect(lifted.chosen!.preparations.map(one => one.id)).not.toContain('pad-sill')
+    const packed = (one: typeof bare) => one.steps.find(step => step.id === 'legs-packed')
+    expect(packed(bare)).toBeUndefined()
+    expect(dueAt(packed(lifted)!, lifted, [])).toEqual([{ kind: 'pad', thickness: length('5/8') }])
+  })
+  it('leaves no room where it is forgotten', () =>
+    expect([inside('0', '81 1/4').chosen!.verdict, inside('5/8', '81 1/4').chosen!.verdict]).toEqual([
+      'fits',
+      'too-large',
+    ]))
+})
 
 describe('the pad under the sill', () => {
   it('is taken from the height that is ordered, and from the chance', () => {

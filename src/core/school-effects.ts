@@ -95,7 +95,7 @@ const NO_LINE = { code: null, padOf: null, flushFace: null, outsideTrim: null, d
 /** What a practice may change, by the names the words know: sizes, jamb, packing, cuts, bedding and what is ordered. */
 export function figuresOf({ specify, order, fit }: Pick<Work, 'specify' | 'order' | 'fit'>) {
   const { specification, further } = specify.value
-  const { unit, jamb, floor } = specification
+  const { unit, jamb, pad } = specification
   const { chosen, line } = order.value
   const picked = jamb?.options[jamb.pick]
   return {
@@ -103,7 +103,7 @@ export function figuresOf({ specify, order, fit }: Pick<Work, 'specify' | 'order
     height: unit?.height.value ?? null,
     roughOpening: unit ? { width: unit.roughWidth.value, height: unit.roughHeight.value } : null,
     jamb: picked?.jamb ?? null,
-    pad: floor?.pad.value ?? null,
+    pad: pad?.value ?? null,
     frame: further.wrap ? { verdict: further.wrap.verdict, throat: further.wrap.throat } : null,
     cut: chosen?.storm
       ? { headGap: chosen.storm.headGap, bottomGap: chosen.storm.bottomGap, closer: chosen.storm.closer }

@@ -166,7 +166,11 @@ function sizeRows(line: OrderLine, step: DisplayStep): Rows {
     ...when(line.wall !== null, 'Wall', () => both(line.wall!)),
     ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!)),
     ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),
-    ...when(line.pad > 0, 'Pad under the sill', () => `${both(line.pad)}, ${PAD_NAMES[line.padOf ?? 'pvc']}`),
+    ...when(
+      line.pad > 0,
+      line.padOf === 'under-legs' ? 'Packs' : 'Pad under the sill',
+      () => `${both(line.pad)}, ${PAD_NAMES[line.padOf ?? 'pvc']}`,
+    ),
   ]
 }
 

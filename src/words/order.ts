@@ -48,7 +48,8 @@ export const SPARE_NAMES: Readonly<Record<Spare, string>> = {
   'hinge-cards': 'hinge cards',
   'corner-pads': 'corner pads',
 }
-export const PAD_NAMES: Readonly<Record<SchoolAnswer<'sill-lumber'>, string>> = {
+export const PAD_NAMES: Readonly<Record<SchoolAnswer<'sill-lumber'> | 'under-legs', string>> = {
+  'under-legs': 'under both legs',
   pvc: 'PVC',
   'untreated-wrapped': 'untreated lumber, wrapped in tape',
   treated: 'treated lumber',

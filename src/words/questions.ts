@@ -47,10 +47,25 @@ export const SITE_WORDS: Readonly<Record<SiteSlot, Told>> = {
     'From the inside finished face to the outer edge of the sill.',
     'It decides the threshold.',
   ],
+  'floor.finished': [
+    'Finished floor at the door',
+    'From the sub-sill up to the finished floor just inside the frame.',
+    'The threshold’s back meets it.',
+  ],
   'floor.highest': [
     'Highest floor in the swing',
-    'Straightedge over the swing: the highest floor above the sub-sill, with the rug or mat that will lie there.',
+    'Straightedge over the swing, level from the sub-sill: the highest the floor rises under the leaf, bare.',
     'The leaf must clear it.',
+  ],
+  'floor.covering': [
+    'Covering still to come',
+    'Thickness of boards, tile or carpet that will be laid on this floor afterwards; 0 for none.',
+    'Door and packing allow for it now.',
+  ],
+  'floor.rug': [
+    'Rug or mat in the swing',
+    'Thickness of the rug or mat that lies, or will lie, under the leaf; 0 for none.',
+    'It counts for the clearance alone.',
   ],
   'floor.drop': [
     'Hidden drop of the old sill',

@@ -57,6 +57,8 @@ export function dueWords(due: Due, step: DisplayStep): readonly [name: string, f
       return [shimName(due.place), due.length === null ? 'anchor' : formatWithUnit(due.length, step, 'up')]
     case 'pan':
       return ['Pan', panWords(due.pan, length => formatRead(length, step))]
+    case 'pad':
+      return ['Thickness', formatWithUnit(due.thickness, fine)]
     case 'support':
       return [`${formatWithUnit(due.at, step)} from the left`, formatWithUnit(due.thickness, fine, 'down')]
     case 'preparation': {

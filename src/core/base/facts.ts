@@ -88,6 +88,7 @@ export const FACT_NAMES = [
   'overall',
   'pack',
   'pad',
+  'finished',
   'parts',
   'pitch',
   'practice',

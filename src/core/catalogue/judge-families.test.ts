@@ -1,6 +1,6 @@
 import { frameUnit, leafUnit, lockUnit, sliderUnit, stormUnit, UNIT_OF } from '../test/family-units'
 import { length, unit, wishes } from '../test/fixtures'
-import { request as made } from '../test/request'
+import { floorAt, request as made } from '../test/request'
 import { mm } from '../units/length'
 import { judgeUnit } from './judge-unit'
 import type { Offer } from './offer'
@@ -229,9 +229,9 @@ describe('what a setting asks', () => {
     expect(codes(judgeUnit(unit({ labelMinutes: 30 }), request({ labelMinutes: 30 })))).not.toContain('label-too-low')
   })
   it('a labelled leaf is packed to the label’s clearance, not to what was wanted', () => {
-    const labelled = judgeUnit(unit({ labelMinutes: 30 }), request({ labelMinutes: 30 }, { floor: length('1/2') }))
+    const labelled = judgeUnit(unit({ labelMinutes: 30 }), request({ labelMinutes: 30 }, { floor: floorAt('1/2') }))
     expect([labelled.pad, codes(labelled).includes('label-floor')]).toEqual([length('1/8'), true])
-    expect(judgeUnit(unit(), request({}, { floor: length('1/2') })).pad).toBe(length('1/4'))
+    expect(judgeUnit(unit(), request({}, { floor: floorAt('1/2') })).pad).toBe(length('1/4'))
   })
 })
 

@@ -90,12 +90,14 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
 const offMiddle = (filler: Filler | null): Length =>
   filler ? nearestTick((sumOf(filler.left) - sumOf(filler.right)) / 2) : ZERO
 
-/** The packing under the sill, and whether a fire label has lowered the clearance it is packed to. */
+/** The packing under the sill, and whether a fire label has lowered the clearance it is packed to. Legs without a sill stand on packs as
+ *  thick as the covering that comes later. */
 function padFor(
   { leafBottom }: HoleSheet,
-  { wishes, floor, lengths, site }: Request,
+  { wishes, floor, covering, lengths, site }: Request,
 ): { readonly pad: Length; readonly reasons: readonly Finding<ShapeCode>[] } {
-  if (leafBottom === undefined || wishes.swing !== 'in' || floor === null) return { pad: ZERO, reasons: [] }
+  if (leafBottom === undefined) return { pad: covering, reasons: [] }
+  if (wishes.swing !== 'in' || floor === null) return { pad: ZERO, reasons: [] }
   const wanted = lengths['floor-target'].value
   const target = floorTarget(site.labelMinutes, lengths)
   const lowered = because<ShapeCode>(
@@ -106,7 +108,7 @@ function padFor(
   )
   const bottom = leafBottom ?? lengths['leaf-bottom'].value
   return {
-    pad: largestOf([ZERO, minus(target.value, minus(bottom, floor))]),
+    pad: largestOf([ZERO, minus(target.value, minus(bottom, floor.over))]),
     reasons: [...(target.value < wanted ? [lowered] : []), ...(leafBottom === null ? [silent('leafBottom')] : [])],
   }
 }
@@ -119,7 +121,7 @@ function thresholdReasons(
   { floor, lengths }: Request,
 ): readonly Finding<ShapeCode>[] {
   if (floor === null || leafBottom == null || sillDepth == null) return []
-  const back = minus(plus(leafBottom, pad), floor)
+  const back = minus(plus(leafBottom, pad), floor.atDoor)
   const least = lengths['threshold-back-least']
   if (back >= least.value) return []
   const facts = { back: { length: largestOf([ZERO, back]) }, least: { length: least.value } }
@@ -164,7 +166,7 @@ type Stood = {
 
 const when = (holds: boolean, ...work: Work): readonly Work[] => (holds ? [work] : [])
 
-function roomWork(unit: Size, request: Request, stood: Stood): readonly Work[] {
+function roomWork(unit: Size & HoleSheet, request: Request, stood: Stood): readonly Work[] {
   const { lengths } = request
   const { sideRoom, headGap, sillSupport, pinchPlace, pad, bucks } = stood
   const legs = times(unit.height, 2)
@@ -179,7 +181,7 @@ function roomWork(unit: Size, request: Request, stood: Stood): readonly Work[] {
     ...when(bucks?.isRipped === true && bucks.left + bucks.right > 0, 'rip-bucks', 'sides', thinner(bucks), legs),
     ...when(headGap > lengths['room-loose'].value, 'build-down-head', 'head', builtDown, unit.width),
     ...when(builtDown > lengths['patch-above'].value, 'patch-siding', 'head', builtDown, unit.width),
-    ...when(pad > 0, 'pad-sill', 'sill', pad, unit.width),
+    ...when(pad > 0 && unit.leafBottom !== undefined, 'pad-sill', 'sill', pad, unit.width),
     ...when(hollow > lengths['sill-correct'].value, 'level-sill', 'sill', hollow, unit.width),
   ]
 }

@@ -1,12 +1,12 @@
 import { RATES } from '../../trade/rates'
 import { length, unit, wishes } from '../test/fixtures'
-import { request as made } from '../test/request'
+import { floorAt, request as made } from '../test/request'
 import { inches, type Length, ZERO } from '../units/length'
 import { jambCosts } from './fill-and-jamb'
 import { goesIn, judgeUnit, judgeUnits, standOuts } from './judge-unit'
 
 const request = (more: Parameters<typeof made>[0] = {}, width?: Length, height?: Length) =>
-  made({ floor: length('1/4'), ...more }, width, height)
+  made({ floor: floorAt('1/4'), ...more }, width, height)
 
 describe('hard requirements drop a unit and keep the reason', () => {
   it.each([
@@ -41,7 +41,7 @@ describe('the threshold’s back over the floor inside', () => {
   const low = (floor: string, more: Parameters<typeof unit>[0] = {}) =>
     judgeUnit(
       unit({ swing: 'out', leafBottom: length('3/4'), ...more }),
-      request({ floor: length(floor), wishes: wishes({ swing: 'out' }) }),
+      request({ floor: floorAt(floor), wishes: wishes({ swing: 'out' }) }),
     ).reasons.find(one => one.code === 'threshold-low')
   it.each([
     ['1/2', null],
@@ -50,9 +50,16 @@ describe('the threshold’s back over the floor inside', () => {
   ])('with a floor of %s: %s is too little', (floor, back) =>
     expect(low(floor)?.facts.back ?? null).toEqual(back === null ? null : { length: length(back) }),
   )
+  it('is met by the floor at the door, not by a rug further in', () =>
+    expect(
+      judgeUnit(
+        unit({ swing: 'out', leafBottom: length('3/4') }),
+        request({ floor: { atDoor: length('1/2'), over: length('1') }, wishes: wishes({ swing: 'out' }) }),
+      ).reasons.map(one => one.code),
+    ).not.toContain('threshold-low'))
   it('is said of a door with a sill only, and is packed away under an in-swing one', () => {
     expect(low('1', { sillDepth: null })).toBeUndefined()
-    expect(judgeUnit(unit(), request({ floor: length('1') })).reasons.map(one => one.code)).not.toContain(
+    expect(judgeUnit(unit(), request({ floor: floorAt('1') })).reasons.map(one => one.code)).not.toContain(
       'threshold-low',
     )
   })
@@ -102,7 +109,7 @@ describe('preparation and total, worked by hand', () => {
       total: 68_000,
     }))
   it('a pad of 1/4: 15 + ⌈0.9525 × 15⌉ = 30 min; 4.00 + ⌈0.9525 × 9.00⌉', () => {
-    const [pad] = judgeUnit(unit(), request({ floor: length('1/2') })).preparations
+    const [pad] = judgeUnit(unit(), request({ floor: floorAt('1/2') })).preparations
     expect(pad).toMatchObject({
       id: 'pad-sill',
       amount: length('1/4'),

@@ -79,10 +79,10 @@ function stoodOf(chosen: Offer | null, { specification, hole, hasBucks }: Specif
     const bucks = chosen.bucks ? plus(chosen.bucks.left, chosen.bucks.right) : ZERO
     return { unit: chosen.unit, placement: chosen.placement, pad: chosen.pad, shift, bucks }
   }
-  const { unit: derived, floor } = specification
+  const { unit: derived } = specification
   if (!hole || !derived) return null
   const unit = { width: derived.width.value, height: derived.height.value, article: '' }
-  const pad = floor?.pad.value ?? ZERO
+  const pad = specification.pad?.value ?? ZERO
   const bucks = stockBucks(lengths)
   const points = hasBucks ? pointsBetween(hole.points, bucks) : hole.points
   return {

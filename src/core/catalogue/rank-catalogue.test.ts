@@ -4,7 +4,7 @@ import { shifted } from '../geometry/point'
 import { assumedOpening } from '../opening/model-opening'
 import { frameUnit, leafUnit, stormUnit } from '../test/family-units'
 import { LENGTHS, length, unit, wishes } from '../test/fixtures'
-import { request as made } from '../test/request'
+import { floorAt, request as made } from '../test/request'
 import { inches, type Length, ticks } from '../units/length'
 import { judgeUnits } from './judge-unit'
 import { indexCatalogue, rankCatalogue } from './rank-catalogue'
@@ -12,7 +12,7 @@ import type { Request } from './request'
 import type { CatalogueUnit } from './unit'
 
 const request = (width: Length, height: Length, more: Parameters<typeof made>[0] = {}) =>
-  made({ floor: length('1/2'), ...more }, width, height)
+  made({ floor: floorAt('1/2'), ...more }, width, height)
 
 /** A made-up catalogue: sizes from far too small to far too large, every hand, some of one shape, prices that tie. */
 function madeUp(count: number, seed: number): readonly CatalogueUnit[] {

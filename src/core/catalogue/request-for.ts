@@ -1,6 +1,8 @@
 import type { AdjustedOpening } from '../opening/opening'
+import { floorHeights } from '../specification/floor-read'
 import type { Specification } from '../specification/specify'
-import { readValue, type Survey } from '../survey/survey'
+import type { Survey } from '../survey/survey'
+import { ZERO } from '../units/length'
 import type { Request } from './request'
 import { type SiteOf, siteFactsOf } from './site-facts'
 
@@ -25,7 +27,7 @@ export const readBeside = (
   { wishes, lengths }: Pick<Request, 'wishes' | 'lengths'>,
 ): Pick<Request, 'site' | 'floor'> => ({
   site: siteFactsOf(site, survey, wishes, lengths),
-  floor: readValue(survey, 'floor.highest'),
+  floor: floorHeights(survey),
 })
 
 /** What the catalogue is judged by for an opening. */
@@ -40,6 +42,7 @@ export const requestFor = (
   points: opening?.points ?? null,
   ...readBeside(site, survey, given),
   wall: specification.jamb?.wanted.value ?? null,
+  covering: specification.covering?.value ?? ZERO,
 })
 
 /** Whether enough was read to judge anything by. */

@@ -3,6 +3,7 @@ import type { UnitKind } from '../base/kinds'
 import type { Schools } from '../base/schools'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { OpeningPoints } from '../opening/opening'
+import type { FloorHeights } from '../specification/floor-read'
 import type { Wishes } from '../specification/wishes'
 import type { Length } from '../units/length'
 import type { HardCode, Judged } from './offer'
@@ -24,8 +25,10 @@ export type Request = {
   readonly wishes: Wishes
   /** The jamb wanted, `null` while no wall was read or the frame has none. */
   readonly wall: Length | null
-  /** The highest finished floor above the sub-sill, `null` while it was not read. */
-  readonly floor: Length | null
+  /** The floor inside above the sub-sill: at the door, and the highest a leaf swings over; `null` while it was not read. */
+  readonly floor: FloorHeights | null
+  /** What will be laid on the floor its legs stand on, where they do. */
+  readonly covering: Length
   readonly jambStandards: readonly Length[]
   readonly lengths: TradeLengths
   readonly rates: Rates

@@ -35,7 +35,7 @@ export const HINGED_OUTSIDE: Door = {
     settles: ['hinges', 'swing', 'bore'],
     hasJamb: true,
     derivesUnit: true,
-    clearsFloor: true,
+    floor: 'swings-over',
     isExterior: true,
     leaf: framedLeaf,
     further: [hangingLeaf, placeAsks],

@@ -17,7 +17,7 @@ import { asksNothing, BORED_LEAF, framedLeaf, hungSheet, INSIDE_PRACTICES, plain
 export const INTERIOR: Door = {
   survey: {
     ways: ['pocket', 'trim-off', 'core'],
-    further: ['leaf.thickness', 'backset', 'case.depth', ...WALLS],
+    further: ['leaf.thickness', 'backset', 'case.depth', ...WALLS, 'floor.covering'],
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
     standsOnTrim: false,
@@ -26,7 +26,7 @@ export const INTERIOR: Door = {
     settles: ['hinges', 'swing'],
     hasJamb: true,
     derivesUnit: true,
-    clearsFloor: false,
+    floor: 'stands-on',
     isExterior: false,
     leaf: framedLeaf,
     further: [hangingLeaf, thickerPlates, locks, placeAsks],

@@ -22,7 +22,7 @@ export const LOCK_SET: Door = {
     settles: [],
     hasJamb: false,
     derivesUnit: false,
-    clearsFloor: false,
+    floor: null,
     isExterior: false,
     leaf: () => null,
     further: [locks],

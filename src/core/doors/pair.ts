@@ -64,7 +64,7 @@ export const PAIR: Door = {
     settles: ['swing', 'bore'],
     hasJamb: true,
     derivesUnit: true,
-    clearsFloor: true,
+    floor: 'swings-over',
     isExterior: true,
     leaf: activeLeaf,
     further: [hangingLeaf, partsAddUp(['leaf.active', 'leaf.passive']), placeAsks],

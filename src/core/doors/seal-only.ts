@@ -20,7 +20,7 @@ export const SEAL_ONLY: Door = {
     settles: [],
     hasJamb: false,
     derivesUnit: false,
-    clearsFloor: false,
+    floor: null,
     isExterior: true,
     leaf: stayingLeaf,
     further: [weighedLeaf, placeAsks],

@@ -16,7 +16,15 @@ import type { Door, UnitDoor } from './door'
 
 export const WALLS = ['wall.left', 'wall.head', 'wall.right'] as const
 export const TWIST = ['through.left', 'through.right', 'strings.gap'] as const
-export const SILL = ['sill.depth', 'floor.highest', 'floor.drop', 'step.outside'] as const
+export const SILL = [
+  'sill.depth',
+  'floor.finished',
+  'floor.highest',
+  'floor.covering',
+  'floor.rug',
+  'floor.drop',
+  'step.outside',
+] as const
 export const HINGES = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4', 'hinge.height'] as const
 export const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
 

@@ -56,7 +56,7 @@ export const SIDELIGHTS: Door = {
     settles: ['hinges', 'swing', 'bore'],
     hasJamb: true,
     derivesUnit: true,
-    clearsFloor: true,
+    floor: 'swings-over',
     isExterior: true,
     leaf: leafBetween,
     further: [hangingLeaf, partsAddUp(['leaf.width', 'sidelight.left', 'sidelight.right']), placeAsks],

@@ -27,7 +27,7 @@ export const SLIDER: Door = {
     settles: [],
     hasJamb: false,
     derivesUnit: true,
-    clearsFloor: false,
+    floor: null,
     isExterior: true,
     leaf: () => null,
     further: [weighedLeaf, slides, placeAsks],

@@ -29,7 +29,7 @@ export const STEEL_FRAME: Door = {
     settles: ['hinges', 'swing'],
     hasJamb: false,
     derivesUnit: true,
-    clearsFloor: false,
+    floor: null,
     isExterior: false,
     leaf: framedLeaf,
     further: [hangingLeaf, wrapsWall, placeAsks],

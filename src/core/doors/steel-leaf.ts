@@ -48,7 +48,7 @@ export const STEEL_LEAF: Door = {
     settles: ['hinges', 'swing'],
     hasJamb: false,
     derivesUnit: false,
-    clearsFloor: false,
+    floor: null,
     isExterior: false,
     leaf: newLeaf,
     further: [hangingLeaf, placeAsks],

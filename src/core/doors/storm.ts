@@ -54,7 +54,7 @@ export const STORM: Door = {
     settles: ['hinges', 'swing'],
     hasJamb: false,
     derivesUnit: false,
-    clearsFloor: false,
+    floor: null,
     isExterior: true,
     leaf: inTrim,
     further: [hangingLeaf, weighedLeaf, trimOpening, closers, placeAsks],

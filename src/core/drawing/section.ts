@@ -1,13 +1,16 @@
 import { point } from '../geometry/point'
 import { readValue } from '../survey/survey'
 import { readingsFor } from '../survey/survey-of'
-import { inches, type Length, plus, ZERO } from '../units/length'
+import { inches, type Length, largestOf, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
 import type { Drawn } from './drawn'
 import { type Certainty, dimension, label, type Mark, path, readingMark, type Scene } from './scene'
 
 const OUTSIDE = inches(4)
-const INSIDE = inches(6)
+const INSIDE = inches(7, 1, 2)
+/** Where the floor begins to rise, and where a rug lies, from the sill's inner edge. */
+const RISE = inches(2, 1, 2)
+const RUG = inches(5)
 const LEAF_SHOWN = inches(3, 1, 4)
 const LEAF_THICKNESS = inches(1, 3, 4)
 const USUAL_SILL = inches(5, 9, 16)
@@ -18,7 +21,9 @@ const BELOW = inches(2, 3, 4)
  *  A step deeper than the drawing runs on below its edge. */
 export function section(result: Drawn): Scene {
   const { survey, specification, standing, lengths } = result
-  const [floor, sill] = [readValue(survey, 'floor.highest'), readValue(survey, 'sill.depth')]
+  const [finished, highest] = [readValue(survey, 'floor.finished'), readValue(survey, 'floor.highest')]
+  const [covering, rug] = [readValue(survey, 'floor.covering'), readValue(survey, 'floor.rug')]
+  const sill = readValue(survey, 'sill.depth')
   const [stepDown, drop] = [readValue(survey, 'step.outside'), readValue(survey, 'floor.drop')]
   const depth = standing?.sillDepth ?? sill ?? USUAL_SILL
   const pad = standing?.pad ?? specification.floor?.pad.value ?? ZERO
@@ -26,12 +31,18 @@ export function section(result: Drawn): Scene {
   const ground = -(stepDown ?? BELOW)
   const top = leafBottom + LEAF_SHOWN
   const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
-  const floorTop = floor ?? USUAL_FLOOR
+  const atDoor = finished ?? highest ?? USUAL_FLOOR
+  const bare = largestOf([atDoor, highest ?? ZERO])
+  const covered = plus(bare, covering ?? ZERO)
+  const over = plus(covered, rug ?? ZERO)
   const asked = new Set<string>(readingsFor(result.asked, survey.way))
   const marks: readonly Mark[] = [
     path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
     path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
-    path('floor', 'floor.highest', cornersOf(boxOf(depth, 0, INSIDE, floorTop)), true, read(floor)),
+    path('floor', 'floor.finished', cornersOf(boxOf(depth, 0, RISE, atDoor)), true, read(finished)),
+    path('floor', 'floor.highest', cornersOf(boxOf(depth + RISE, 0, INSIDE - RISE, bare)), true, read(highest)),
+    ...layer('floor.covering', depth + RISE, bare, covering),
+    ...layer('floor.rug', depth + RUG, covered, rug),
     ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
     threshold(depth, pad, leafBottom),
     path(
@@ -50,11 +61,21 @@ export function section(result: Drawn): Scene {
       read(sill),
     ),
     upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
-    upright('floor.drop', depth + inches(1, 1, 4), 0, drop ?? inches(0, 1, 4), drop),
-    upright('floor.highest', depth + inches(3, 1, 4), 0, floorTop, floor),
-    ...(floor === null || result.wishes.swing !== 'in'
+    upright('floor.drop', depth + inches(0, 3, 4), 0, drop ?? inches(0, 1, 4), drop),
+    upright('floor.finished', depth + inches(2), 0, atDoor, finished),
+    upright('floor.highest', depth + inches(3, 1, 4), 0, bare, highest),
+    upright('floor.covering', depth + inches(4, 1, 2), bare, plus(bare, covering ?? inches(0, 1, 4)), covering),
+    upright('floor.rug', depth + inches(5, 3, 4), covered, plus(covered, rug ?? inches(0, 1, 4)), rug),
+    ...((highest ?? finished) === null || result.wishes.swing !== 'in'
       ? []
-      : [dimension('floor.clearance', point(depth + inches(5), floor), point(depth + inches(5), leafBottom), ZERO)]),
+      : [
+          dimension(
+            'floor.clearance',
+            point(depth + inches(6, 3, 4), over),
+            point(depth + inches(6, 3, 4), leafBottom),
+            ZERO,
+          ),
+        ]),
     label('outside', point(-OUTSIDE, top - inches(1)), 'outside', 'start'),
     label('inside', point(depth + inches(3, 1, 2), top - inches(1)), 'inside'),
   ]
@@ -65,6 +86,12 @@ export function section(result: Drawn): Scene {
     to: point(depth + INSIDE + inches(0, 1, 2), top + inches(0, 1, 4)),
   }
 }
+
+/** A layer on the floor that was said to be there, or to come. */
+const layer = (id: string, from: number, on: Length, thickness: Length | null): readonly Mark[] =>
+  thickness === null || thickness === 0
+    ? []
+    : [path('floor', id, cornersOf(boxOf(from, on, INSIDE - (id === 'floor.rug' ? RUG : RISE), thickness)), true)]
 
 /** A reading up a vertical, its figure standing level below the floor or beside the step. */
 function upright(id: string, x: number, from: number, to: number, value: Length | null): Mark {

@@ -19,6 +19,7 @@ export type Due =
   | { readonly kind: 'screw'; readonly place: string; readonly length: Length | null }
   | { readonly kind: 'pan'; readonly pan: PanPieces }
   | { readonly kind: 'support'; readonly at: Length; readonly thickness: Length }
+  | { readonly kind: 'pad'; readonly thickness: Length }
   | { readonly kind: 'preparation'; readonly preparation: Preparation }
 
 type Planned = {
@@ -27,6 +28,7 @@ type Planned = {
   readonly firstLeg: 'left' | 'right' | null
   readonly pan: PanPieces | null
   readonly supports: readonly SillSupport[]
+  readonly pad: Length
 }
 
 /** The points of a frame at which a step is done, in the order in which they are screwed. */
@@ -79,6 +81,8 @@ export function dueAt(step: SettingStep, planned: Planned, preparations: readonl
       }))
     case 'pan':
       return planned.pan ? [{ kind: 'pan', pan: planned.pan }] : []
+    case 'pad':
+      return planned.pad > 0 ? [{ kind: 'pad', thickness: planned.pad }] : []
     case 'supports':
       return planned.supports.filter(one => one.thickness > 0).map(one => ({ kind: 'support', ...one }))
     case 'preparation':

@@ -62,6 +62,8 @@ export type Fitted = {
   readonly cavity: Cavity
   /** The pieces of the pan under the chosen unit; `null` where none lies there. */
   readonly pan: PanPieces | null
+  /** What the chosen unit stands on: under its sill, or under both legs. */
+  readonly pad: Length
   readonly delivery: Delivery
   /** How the one leaf hangs and its margins stand; `null` for other kinds, and while its side or size is not known. */
   readonly hung: { readonly hanging: Hanging; readonly margins: MarginLog } | null
@@ -119,6 +121,7 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       sill: facts.sill,
       cavity: facts.cavity,
       pan: facts.sill === 'pan' ? panUnder(given) : null,
+      pad: chosen?.pad ?? ZERO,
       delivery,
       hung,
     },

@@ -110,8 +110,8 @@ export type StepPlace =
   | 'meeting'
   | 'mullion'
 
-/** What of the plan is due at a step: packs, screws, the pan's pieces, what lies under the sill, or the work that was priced. */
-export type StepShows = 'packs' | 'screws' | 'pan' | 'supports' | 'preparation'
+/** What of the plan is due at a step: packs, screws, the pan's pieces, the pad, what lies under the sill, or the work that was priced. */
+export type StepShows = 'packs' | 'screws' | 'pan' | 'pad' | 'supports' | 'preparation'
 
 /** How long what follows waits: so many hours, or until work begins on the next working day, but never less than an hour. */
 export type StepWait = { readonly hours: number; readonly untilMorning: boolean; readonly longerInCold: boolean }

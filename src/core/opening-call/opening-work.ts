@@ -37,14 +37,14 @@ export function openingWork(input: unknown, trade: CallTrade) {
 
 function figuresOf({ specify, order, fit }: Work) {
   const { specification, further } = specify.value
-  const { unit, floor, jamb } = specification
+  const { unit, floor, jamb, pad } = specification
   const { chosen } = order.value
   return {
     unitWidth: unit?.width.value ?? null,
     unitHeight: unit?.height.value ?? null,
     roughWidth: unit?.roughWidth.value ?? null,
     roughHeight: unit?.roughHeight.value ?? null,
-    pad: floor?.pad.value ?? null,
+    pad: pad?.value ?? null,
     floorClearance: floor?.withPad.value ?? null,
     jamb: jamb?.options[jamb.pick]?.jamb ?? null,
     clearWidth: further.clearWidth,

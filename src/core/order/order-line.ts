@@ -91,7 +91,7 @@ export type LineRequest = {
 
 /** The line as it will be frozen. What is missing or contradicts has been looked for before. */
 export function orderLine(request: LineRequest): OrderLine {
-  const { of, opening, survey, choices, offer, schools, hingesEach } = request
+  const { of, opening, survey, specification, choices, offer, schools, hingesEach } = request
   const { unit } = offer
   const last = [...survey.bySlot.values()].reduce((latest, one) => (one.takenAt > latest.takenAt ? one : latest))
   return {
@@ -106,7 +106,7 @@ export function orderLine(request: LineRequest): OrderLine {
       ? trimStays(request.wishes.visit, schools.answers['outside-trim'])
       : null,
     pad: offer.pad,
-    padOf: offer.pad > 0 ? schools.answers['sill-lumber'] : null,
+    padOf: offer.pad === 0 ? null : specification.covering ? 'under-legs' : schools.answers['sill-lumber'],
     cut: offer.storm && {
       pack: offer.storm.pack,
       rail: offer.storm.rail,

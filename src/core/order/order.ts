@@ -66,8 +66,8 @@ export const orderLineSchema = z
     flushFace: z.enum(SCHOOL_ANSWERS['flush-face']).nullable(),
     outsideTrim: z.enum(SCHOOL_ANSWERS['outside-trim']).nullable(),
     pad: lengthSchema,
-    /** What the pad is made of; `null` without one. */
-    padOf: z.enum(SCHOOL_ANSWERS['sill-lumber']).nullable(),
+    /** What the pad is made of, or that it is packs under the legs; `null` without one. */
+    padOf: z.enum([...SCHOOL_ANSWERS['sill-lumber'], 'under-legs']).nullable(),
     cut: cutSchema.nullable(),
     details: z.partialRecord(z.enum(DETAILS), z.string()),
     /** What the maker was asked and agreed to beside its sheet. */

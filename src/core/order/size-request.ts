@@ -1,5 +1,6 @@
 import type { UnitKind } from '../base/kinds'
 import type { SiteFacts } from '../catalogue/site'
+import type { FloorHeights } from '../specification/floor-read'
 import type { Specified } from '../specification/specified'
 import type { Wishes } from '../specification/wishes'
 import type { Length } from '../units/length'
@@ -44,7 +45,7 @@ type Given = {
   readonly specified: Specified
   readonly site: SiteFacts
   readonly wishes: Wishes
-  readonly floor: Length | null
+  readonly floor: FloorHeights | null
 }
 
 /** The request for a unit made to the opening that was read; `null` while no size is known, and where nothing is ordered. */
@@ -100,12 +101,12 @@ function sizesOf({ specification, further }: Specified, site: SiteFacts): SizeRe
   return []
 }
 
-function beside({ specification }: Specified, site: SiteFacts, floor: Length | null): SizeRequest['lengths'] {
+function beside({ specification }: Specified, site: SiteFacts, floor: FloorHeights | null): SizeRequest['lengths'] {
   const { jamb, unit } = specification
   if (!unit) return []
   return [
     ...(jamb ? [['jamb', jamb.wanted.value] as const] : []),
     ...(site.wallStack === null ? [] : [['wall', site.wallStack] as const]),
-    ...(floor === null ? [] : [['floor', floor] as const]),
+    ...(floor === null ? [] : [['floor', floor.over] as const]),
   ]
 }

@@ -1,4 +1,4 @@
-import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
+import { allowanceLeaf, type Leaf, type Step, step, type Trace } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { UnitWay } from '../survey/ways'
 
@@ -21,7 +21,7 @@ export type UnitReadings = {
 }
 
 /** A unit that stands on packing is lower by it, in the same rough opening. */
-export function onPad(unit: DerivedUnit, pad: Step, lengths: TradeLengths): DerivedUnit {
+export function onPad(unit: DerivedUnit, pad: Trace, lengths: TradeLengths): DerivedUnit {
   if (pad.value <= 0) return unit
   const height = step('unit.less-pad', 'difference', [unit.height, pad])
   return {

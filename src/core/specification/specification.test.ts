@@ -148,6 +148,30 @@ describe('the floor under an in-swing leaf', () => {
     expect(findings.find(one => one.code.startsWith('floor'))?.code).toBe(code)
   })
   it('is no matter for an out-swing', () => expect(floor('1', 'out').floor).toBeNull())
+
+  const { 'floor.highest': _, ...WITHOUT_FLOOR } = TRUE_OPENING as { readonly [slot: string]: string }
+  const read = (texts: { readonly [slot: string]: string }) =>
+    specify(given('trim-off', readings({ ...WITHOUT_FLOOR, ...texts }), { swing: 'in' }))
+  it.each([
+    [{ 'floor.finished': '1/4' }, '7/8'],
+    [{ 'floor.finished': '1/4', 'floor.highest': '3/8' }, '3/4'],
+    [{ 'floor.highest': '1/4', 'floor.covering': '3/8' }, '1/2'],
+    [{ 'floor.highest': '1/4', 'floor.covering': '3/8', 'floor.rug': '1/4' }, '1/4'],
+    [{ 'floor.highest': '1/4', 'floor.covering': '0', 'floor.rug': '0' }, '7/8'],
+  ])('read as %j leaves %s', (texts, bare) => {
+    const { floor: found } = read(texts)
+    expect(found!.bare.value).toBe(length(bare))
+    expect(workThrough(found!.bare)).toBe(found!.bare.value)
+    expect(leavesOf(found!.bare).flatMap(leaf => (leaf.kind === 'reading' ? leaf.name : []))).toEqual(
+      Object.entries(texts).flatMap(([slot, text]) => (text === '0' ? [] : slot)),
+    )
+  })
+  it('is read again where the highest lies below the floor at the door', () => {
+    const codes = (highest: string) =>
+      read({ 'floor.finished': '1/2', 'floor.highest': highest }).findings.map(one => one.code)
+    expect(codes('7/16')).toContain('floor-lower')
+    expect(codes('1/2')).not.toContain('floor-lower')
+  })
 })
 
 describe('why a figure is what it is', () => {

@@ -12,8 +12,9 @@ export type SpecifyOf = {
   readonly hasJamb: boolean
   /** Whether a unit's size follows from the readings; else a leaf or a trim opening is what counts. */
   readonly derivesUnit: boolean
-  /** Whether its leaf swings over a floor that packing under a sill can lift it from. */
-  readonly clearsFloor: boolean
+  /** What the floor inside is to it: swung over by a leaf that packing under the sill can lift, stood on by legs that packs lift where a
+   *  covering is still to come, or nothing that packing would change. */
+  readonly floor: 'swings-over' | 'stands-on' | null
   /** Whether weather stands against it: its hinges get long screws. */
   readonly isExterior: boolean
   /** The leaf that will hang, by what is known. */

@@ -1,7 +1,7 @@
 import { cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { SchoolAnswer } from '../base/schools'
-import { allowanceLeaf, type Leaf, type Step, step } from '../base/trace'
+import { allowanceLeaf, type Leaf, type Step, step, type Trace } from '../base/trace'
 import type { TradeLengths } from '../base/trade-lengths'
 import { apartBy } from '../opening/model-opening'
 import { readingLeaf, readValue, type Survey, sizesRead, waysRead } from '../survey/survey'
@@ -10,6 +10,7 @@ import { type Length, magnitude, minus, plus, ZERO } from '../units/length'
 import { chooseJamb, type JambOption, jambRules } from './choose-jamb'
 import { type DerivedUnit, deriveUnit, onPad } from './derive-unit'
 import { type ContradictionCode, findContradictions } from './find-contradictions'
+import { floorRead } from './floor-read'
 import { floorTarget, labelWanted } from './floor-target'
 import { type HandingCodes, handingCodes } from './handing'
 import { judgeHand, judgeStep, judgeUse, type WishCode } from './judge-wishes'
@@ -22,6 +23,7 @@ export type SpecificationCode =
   | 'ways-agree'
   | 'floor-too-close'
   | 'floor-pad'
+  | 'floor-lower'
   | 'jamb-shy'
   | 'jamb-solid'
   | 'flush-face'
@@ -41,6 +43,10 @@ export type Specification = {
   readonly unit: DerivedUnit | null
   readonly jamb: JambChoice | null
   readonly floor: FloorClearance | null
+  /** The covering still to come that its legs stand over on packs. */
+  readonly covering: Leaf | null
+  /** What stands under the derived unit: under its sill, or under its legs. */
+  readonly pad: Trace | null
   readonly handing: HandingCodes | null
   readonly findings: readonly Finding<SpecificationCode>[]
 }
@@ -68,18 +74,23 @@ export type SpecifyInput = {
 export function specify(input: SpecifyInput): Specification {
   const { survey, way, wishes, lengths, of, countsDrop } = input
   const jamb = of.hasJamb ? specifyJamb(survey, lengths, input.jambStandards) : null
-  const floor = of.clearsFloor && wishes.swing === 'in' ? specifyFloor(input) : null
+  const floor = of.floor === 'swings-over' && wishes.swing === 'in' ? specifyFloor(input) : null
+  const covering = of.floor === 'stands-on' ? readingLeaf(survey, 'floor.covering') : null
+  const pad = floor?.pad ?? covering
   const handing = wishes.hinges && wishes.swing ? handingCodes(wishes.hinges, wishes.swing) : null
   const frame = of.derivesUnit ? unitBy(survey, way, lengths, countsDrop) : null
   return {
     frame,
-    unit: frame && floor ? onPad(frame, floor.pad, lengths) : frame,
+    unit: frame && pad ? onPad(frame, pad, lengths) : frame,
     jamb,
     floor,
+    covering,
+    pad,
     handing,
     findings: [
       ...(of.derivesUnit ? compareWays(survey, lengths, countsDrop) : []),
       ...judgeFloor(floor, lengths),
+      ...judgeFloorRead(of, survey),
       ...judgeHand(handing, wishes, of.settles),
       ...judgeJamb(jamb),
       ...judgeFlush(jamb, survey, input.flushFace),
@@ -217,13 +228,30 @@ function judgeFlush(
 const NOTHING: Leaf = { kind: 'allowance', name: 'nothing', value: ZERO, origin: 'a pad is never negative' }
 
 function specifyFloor({ survey, wishes, lengths, leafBottom }: SpecifyInput): FloorClearance | null {
-  const highest = readingLeaf(survey, 'floor.highest')
-  if (!highest) return null
-  const bare = step('floor.clearance', 'difference', [leafBottom ?? allowanceLeaf(lengths['leaf-bottom']), highest])
+  const floor = floorRead(survey)
+  if (!floor) return null
+  const bare = step('floor.clearance', 'difference', [leafBottom ?? allowanceLeaf(lengths['leaf-bottom']), floor.over])
   const target = floorTarget(labelWanted(survey, wishes), lengths)
   const short = step('floor.short', 'difference', [allowanceLeaf(target), bare])
   const pad = step('floor.pad', 'largest', [NOTHING, short])
   return { bare, pad, withPad: step('floor.with-pad', 'sum', [bare, pad]) }
+}
+
+/** The highest floor in the swing can't lie lower than the floor where the swing begins. */
+function judgeFloorRead({ floor }: SpecifyOf, survey: Survey): readonly Finding<SpecificationCode>[] {
+  const [finished, highest] = [readValue(survey, 'floor.finished'), readValue(survey, 'floor.highest')]
+  if (floor !== 'swings-over' || finished === null || highest === null || highest >= finished) return []
+  const facts = { floor: { length: highest }, finished: { length: finished } }
+  return [
+    {
+      code: 'floor-lower',
+      place: 'floor.highest',
+      severity: 'correct',
+      facts,
+      rule: 'floor-target',
+      cures: [cure('reading.take-again')],
+    },
+  ]
 }
 
 function judgeFloor(floor: FloorClearance | null, lengths: TradeLengths): readonly Finding<SpecificationCode>[] {

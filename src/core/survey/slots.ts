@@ -20,7 +20,10 @@ export const SITE_SLOTS = [
   'through.right',
   'strings.gap',
   'sill.depth',
+  'floor.finished',
   'floor.highest',
+  'floor.covering',
+  'floor.rug',
   'floor.drop',
   'step.outside',
   // outside trim, and what a storm door meets

@@ -18,6 +18,7 @@ export const request = (
   wishes: wishes(),
   wall: length('4 9/16'),
   floor: null,
+  covering: ZERO,
   jambStandards: [],
   lengths: LENGTHS,
   rates: RATES,
@@ -30,3 +31,6 @@ export const request = (
   ...more,
   site: { ...NOTHING_FOUND, ...more.site },
 })
+
+/** A floor that is as high everywhere, above the sub-sill. */
+export const floorAt = (text: string) => ({ atDoor: length(text), over: length(text) })

@@ -5,7 +5,7 @@ import { v7 as uuidV7 } from 'uuid'
 import { newEdits } from '@/core/new-edits'
 import type { Job, Opening } from '@/core/survey/job-record'
 import { jobRecord } from '@/core/test/fixtures'
-import { type Database, freePort, startDatabase } from '../../../tools/database.mjs'
+import { type Database, startDatabase } from '../../../tools/database.mjs'
 import type { Acting } from '../acting'
 import { connect, type Db } from '../connection'
 import { addCompany, addOpening, insertJob } from '../jobs'
@@ -22,8 +22,8 @@ export type TestStore = {
 /** A MariaDB of its own for one test file, with the tables in it. */
 export async function startStore(): Promise<TestStore> {
   const folder = mkdtempSync(join(tmpdir(), 'harvek-store-'))
-  const port = await freePort()
-  let database = await startDatabase(folder, port)
+  let database = await startDatabase(folder)
+  const { port } = database
   await migrateStore(database.url, 'src/store/migrations')
   const { db, pool } = connect(database.url)
   return {

@@ -136,7 +136,8 @@ export const INTERIOR: readonly SettingStep[] = [
   ...READY,
   step('floor-read', IS_PREPARED, 10, ['long-level', 'tape'], { place: 'sill' }),
   step('legs-cut', ['floor-read'], 10, ['handsaw', 'square', 'pencil'], { place: 'leg', irreversible: true }),
-  step('dry-fit', ['legs-cut'], 10, ['long-level', 'gauge'], {
+  step('legs-packed', ['legs-cut'], 5, ['tape'], { shows: 'pad', when: ['pad'], place: 'leg' }),
+  step('dry-fit', ['legs-cut', 'legs-packed'], 10, ['long-level', 'gauge'], {
     wantsUnit: true,
     reads: atMost('sill-fine'),
     cure: 'floor-read',

@@ -49,7 +49,11 @@ export const DRY_FIT = step('dry-fit', ['sill-ready'], 15, ['long-level', 'gauge
 
 /** What lies under an outside sill: laid in shingle order, the lower layer first. */
 export const BED = [
-  step('pad', ['dry-fit'], 15, ['handsaw', 'level', 'caulk-gun'], { when: ['pad'], place: 'sill' }),
+  step('pad', ['dry-fit'], 15, ['handsaw', 'level', 'caulk-gun'], {
+    shows: 'pad',
+    when: ['pad'],
+    place: 'sill',
+  }),
   step('sill-flashing', ['dry-fit', 'pad'], 15, ['knife', 'tape-roller'], { when: ['pan'], place: 'sill' }),
   step('sill-pan', ['dry-fit', 'pad', 'sill-flashing'], 25, ['handsaw', 'caulk-gun'], {
     shows: 'pan',

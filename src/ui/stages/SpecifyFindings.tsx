@@ -20,7 +20,7 @@ export function SpecifyFindings(stage: StageProps) {
   const { store } = stage
   const { door, specify } = store.work
   const { step } = store.sheet.job
-  const { unit, jamb, floor } = specify.value.specification
+  const { unit, jamb, floor, pad } = specify.value.specification
   return (
     <>
       {door.specify.derivesUnit && (
@@ -39,7 +39,9 @@ export function SpecifyFindings(stage: StageProps) {
           {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
           {jamb && <JambOptions store={store} />}
           {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
-          {floor && floor.pad.value > 0 && <TracedFigure name="Pad under the sill" trace={floor.pad} step={step} />}
+          {pad && pad.value > 0 && (
+            <TracedFigure name={floor ? 'Pad under the sill' : 'Packs under the legs'} trace={pad} step={step} />
+          )}
         </Panel>
       )}
       {door.specify.derivesUnit && (

@@ -124,6 +124,11 @@ export const BEFORE: StepTexts = {
     'The leg on the high end shorter by the fall, square; mark, cut, try.',
     'Both legs stand, and the head is level.',
   ],
+  'legs-packed': [
+    'Stand both legs on packs',
+    'As thick as the covering that comes later, so that it runs under both legs.',
+    'A piece of the covering slides under.',
+  ],
   'frame-read': [
     'Read the frame that stays',
     'Width at three heights, both diagonals, hinge and strike places against the new leaf.',
