@@ -18,4 +18,5 @@ export const REPAIRS: RepairRates = {
   'treat-rust': rate(90, 2800),
   'fill-crack': rate(60, 1800, true),
   'paint-over': rate(150, 3500, true),
+  repaint: rate(300, 6500, true),
 }

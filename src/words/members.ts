@@ -84,6 +84,7 @@ const DETAIL_NAMES: { readonly [detail in Detail]?: string } = {
   'exit-device': 'Prepared for an exit device',
   'hinge-finish': 'Finish of hinges and hardware',
   'hinge-pins': 'Hinge pins, as the old ones',
+  'pet-flap': 'Flap for a pet',
 }
 
 function detailName(name: string): string | undefined {

@@ -64,6 +64,7 @@ export const OFFER_WORDS: Readonly<
     f => `Bored ${f('made')}`,
     f => `Wanted: ${f('wanted')}.`,
   ),
+  'no-glass-for-light': words(() => 'No glass in it', 'More light is why the door is changed.'),
   'glass-not-safe': words(
     () => 'Its glass is not safety glass',
     'In a door and near it glass is tempered or laminated.',

@@ -89,6 +89,18 @@ export const ORDER_WORDS = {
     () => 'Something must be settled first',
     f => `It stops the order: ${codeWords(f('code'))}.`,
   ),
+  'pet-flap': words(
+    () => 'A pet’s flap is why, and none is ordered',
+    'Name it among the details, its height over the floor too; or “none”, when it goes elsewhere.',
+  ),
+  'order-flap-label': words(
+    f => `A flap in a leaf labelled ${f('label')} minutes`,
+    'A hole voids the label. Put the flap into another door, or into the wall.',
+  ),
+  'order-flap-elsewhere': words(
+    () => 'A pet’s flap is why, and this kind is not made with one',
+    'Say where it goes instead: another door, or the wall.',
+  ),
   'order-treated-board': words(
     () => 'Treated board under aluminium',
     'It corrodes the sill. PVC, or untreated lumber wrapped in tape.',

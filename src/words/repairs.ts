@@ -10,6 +10,7 @@ export const REPAIR_NAMES: Readonly<Record<RepairId, string>> = {
   'treat-rust': 'Rust taken off, treated and painted',
   'fill-crack': 'Crack filled',
   'paint-over': 'Stain sealed and painted over',
+  repaint: 'Leaf and frame filled, sanded and painted',
 }
 
 export const repairWords = ({ id, count, isCosmetic }: Repair): string =>

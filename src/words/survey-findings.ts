@@ -169,6 +169,10 @@ export const SURVEY_WORDS: Readonly<
     f => `Security is why, and the bore is ${f('bore')}`,
     'A deadbolt wants a bore of its own: order it double.',
   ),
+  'rule-not-said': words(
+    () => 'A rule is why, and no fire label was asked for or ruled out',
+    'Ask the local authority which rule: label, clear width, threshold, glass, lock. Then say what it asks for.',
+  ),
   'not-sound': words(
     f => `${CONDITION_PLACE_NAMES[f('what') as ConditionPlace]}: ${CONDITION_NAMES[f('state') as Condition]}`,
     f => UNSOUND_WORDS[f('then')] ?? '',

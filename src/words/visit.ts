@@ -8,6 +8,10 @@ export const REASON_NAMES: Readonly<Record<Reason, string>> = {
   rot: 'Rot',
   noise: 'Noise',
   security: 'Security',
+  look: 'Its look',
+  light: 'More light',
+  code: 'A rule asks for it',
+  pet: 'A pet’s flap',
 }
 export const STAYS_NAMES: Readonly<Record<Stays, string>> = {
   'outside-casing': 'Outside casing',

@@ -22,6 +22,7 @@ export type HardCode =
   | 'bore-other'
   | 'glass-not-safe'
   | 'glass-not-impact'
+  | 'no-glass-for-light'
   | 'key-inside'
   | 'panels-other'
   | 'welded-for-finished-wall'

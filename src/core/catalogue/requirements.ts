@@ -66,12 +66,13 @@ export const madeOf: Requirement<{ readonly material: Material }> = ({ material 
 export const boredAs: Requirement<{ readonly bore: string | null }> = ({ bore }, { wishes }) =>
   wishes.bore && bore && bore !== wishes.bore ? fail('bore-other', { made: bore, wanted: wishes.bore }, 'wish') : NONE
 
-/** Safety glass near the floor or a door, impact glass in a wind zone. A sheet silent on its glass is asked. */
+/** Safety glass near the floor or a door, impact glass in a wind zone, some glass where more light is why. A sheet silent on its glass is asked. */
 export const glassAs: Requirement<{ readonly glass: string | null }> = ({ glass }, { wishes }) => [
   ...(wishes.settings.includes('glass-near') && glass === 'plain' ? fail('glass-not-safe', {}, 'glass-near') : NONE),
   ...(wishes.settings.includes('wind-zone') && glass !== null && glass !== 'none' && glass !== 'impact'
     ? fail('glass-not-impact', { made: glass }, 'wind-zone')
     : NONE),
+  ...(wishes.visit.reasons.includes('light') && glass === 'none' ? fail('no-glass-for-light', {}, 'wish') : NONE),
 ]
 
 export const opensFromInside: Requirement<{ readonly keyInside: boolean | null }> = ({ keyInside }, { wishes }) =>

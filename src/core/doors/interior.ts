@@ -50,7 +50,7 @@ export const INTERIOR_UNIT: UnitDoor<'interior'> = {
   },
   order: {
     details: detailsWith(['core', 'style', 'colour-inside', 'hinge-size', 'hinge-finish']),
-    extras: [],
+    extras: ['pet-flap'],
     hand: ['hinges', 'swing'],
     sizeOf: 'frame',
     isDerived: true,

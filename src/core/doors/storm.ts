@@ -85,7 +85,7 @@ export const STORM_UNIT: UnitDoor<'storm'> = {
   },
   order: {
     details: detailsWith(['style', 'colour-outside', 'closer', 'sweep']),
-    extras: [],
+    extras: ['pet-flap'],
     hand: ['hinges', 'swing'],
     sizeOf: 'door',
     isDerived: true,

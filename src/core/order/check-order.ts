@@ -31,6 +31,9 @@ export type OrderCode =
   | 'order-correct-first'
   | 'order-went-on'
   | 'order-unread'
+  | 'pet-flap'
+  | 'order-flap-label'
+  | 'order-flap-elsewhere'
 
 export type OrderRequest = {
   readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
@@ -75,6 +78,7 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...treatedBoard(request),
     ...sillAgainstSwing(request),
     ...foundOtherwise(request),
+    ...petFlap(request),
     ...request.questions
       .filter(one => one.answer === '')
       .map(({ question }) => make('order-question-open', 'watch', { question }, 'questions')),
@@ -193,6 +197,19 @@ function secondLook({
 function treatedBoard({ offer, answers }: OrderRequest): readonly Finding<OrderCode>[] {
   const touches = offer !== null && offer.pad > 0 && /alumin/i.test(offer.unit.details.sill ?? offer.unit.material)
   return touches && answers['sill-lumber'] === 'treated' ? [make('order-treated-board', 'watch', {})] : []
+}
+
+/** A flap is made into the leaf, never into a labelled one. Where one is why, it is settled with the order, or a reason said. */
+function petFlap(request: OrderRequest): readonly Finding<OrderCode>[] {
+  const { of, offer, wishes, details, labelWanted } = request
+  const [flap, place] = [details['pet-flap'], 'detail.pet-flap']
+  if (!of || !offer) return []
+  if (flap !== undefined && flap !== 'none' && labelWanted > 0)
+    return [make('order-flap-label', 'stop', { label: labelWanted }, place)]
+  if (!wishes.visit.reasons.includes('pet') || flap !== undefined) return []
+  return of.extras.some(one => one === 'pet-flap')
+    ? [againstIt({ code: 'pet-flap', place, facts: {} }, request)]
+    : [make('order-flap-elsewhere', 'watch', {}, 'visit.reasons')]
 }
 
 const OUT_SWING_SILL = /out-?\s?swing|bumper/i

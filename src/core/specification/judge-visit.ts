@@ -10,6 +10,7 @@ export type VisitCode =
   | 'structure-first'
   | 'rot-not-seen'
   | 'secure-bore'
+  | 'rule-not-said'
   | 'in-the-way'
   | 'not-sound'
 
@@ -23,7 +24,7 @@ const make = (
 
 /** What was said at the first look, as far as it stands in the way of something. */
 export function judgeVisit(
-  { visit, subfloor, bore }: Pick<Wishes, 'visit' | 'subfloor' | 'bore'>,
+  { visit, subfloor, bore, labelMinutes }: Pick<Wishes, 'visit' | 'subfloor' | 'bore' | 'labelMinutes'>,
   of: { readonly settles: readonly string[] },
   survey: Survey,
 ): readonly Finding<VisitCode>[] {
@@ -40,6 +41,9 @@ export function judgeVisit(
       : []),
     ...(reasons.includes('security') && of.settles.includes('bore') && bore !== 'double'
       ? [make('secure-bore', 'visit.reasons', 'watch', { bore: bore ?? 'none' }, [cure('wish.settle')])]
+      : []),
+    ...(reasons.includes('code') && labelMinutes === null
+      ? [make('rule-not-said', 'wish.labelMinutes', 'correct', {}, [cure('wish.settle')])]
       : []),
     ...unsound(visit).map(one => notSound(one, visit)),
     ...(obstacles.length

@@ -13,6 +13,7 @@ export const REPAIRS = [
   'treat-rust',
   'fill-crack',
   'paint-over',
+  'repaint',
 ] as const
 export type RepairId = (typeof REPAIRS)[number]
 
@@ -30,6 +31,7 @@ const BY_REASON: { readonly [reason in Reason]?: RepairId } = {
   water: 'sill-flashing',
   noise: 'sound-seals',
   security: 'strike-and-screws',
+  look: 'repaint',
 }
 const BY_CONDITION: Readonly<Record<Condition, RepairId>> = {
   soft: 'splice-wood',

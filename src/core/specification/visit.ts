@@ -1,6 +1,6 @@
 // What is asked once when an opening is first looked at: why, what stays, what is in the way, and whether the wall itself is to change.
 
-export const REASONS = ['draft', 'water', 'rot', 'noise', 'security'] as const
+export const REASONS = ['draft', 'water', 'rot', 'noise', 'security', 'look', 'light', 'code', 'pet'] as const
 export type Reason = (typeof REASONS)[number]
 
 export const STAYS = ['outside-casing', 'inside-casing', 'floor', 'siding', 'bell-wire', 'hardware'] as const

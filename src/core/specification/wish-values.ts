@@ -46,11 +46,12 @@ export const DETAILS = [
   'kick-plate',
   'mail-slot',
   'viewer',
+  'pet-flap',
 ] as const
 export type Detail = (typeof DETAILS)[number]
 
 /** What a door may have and need not: on the order where the sheet or a wish names it, and never in its way. */
-export const EXTRAS = ['energy', 'kick-plate', 'mail-slot', 'viewer'] as const satisfies readonly Detail[]
+export const EXTRAS = ['energy', 'kick-plate', 'mail-slot', 'viewer', 'pet-flap'] as const satisfies readonly Detail[]
 
 /** What holds a steel frame to its wall. */
 export const ANCHORS = ['stud-straps', 'masonry', 'floor-clips', 'exposed-screws'] as const
