@@ -1,3 +1,4 @@
+import { DOORS } from './doors/doors'
 import { SETTINGS } from './specification/wish-values'
 import { FACTS, type FactSlot } from './survey/facts'
 import { canBeRead } from './survey/readable'
@@ -23,6 +24,8 @@ const USUAL: Readonly<Record<string, string>> = {
   'floor.highest': '1/4',
   'floor.drop': '1/4',
   'step.outside': '4',
+  mould: '40',
+  'mould.height': '84',
   'mould.face': '2',
   'mould.proud': '1 1/8',
   'handle.height': '36',
@@ -43,7 +46,7 @@ const USUAL: Readonly<Record<string, string>> = {
   contact: '7/16',
   'fall.threshold': '0',
 }
-const TRIED = '0 1/16 1/8 3/16 1/4 3/8 1/2 5/8 1 1-3/8 1-3/4 2 3-1/2 5 7 8 12 20 34 36 37-1/8 40 42 60 79 -1/4'
+const TRIED = '0 1/16 1/8 3/16 1/4 3/8 1/2 5/8 1 1-3/8 1-3/4 2 3-1/2 5 7 8 12 20 34 36 37-1/8 40 42 60 79 90 -1/4'
   .split(' ')
   .map(text => text.replace(/(\d)-(\d)/, '$1 $2'))
 
@@ -110,6 +113,21 @@ const bears = (of: OpeningRecords, question: Question, by: Trade): boolean =>
   circumstances(of, by).some(
     one => new Set(alternatives(one, question).map(other => outcomeOf(work(other, by, NOW)))).size > 1,
   )
+
+const TRIM_COMES_OFF = Object.entries(KIND_CASES).filter(([, { family }]) => DOORS[family].survey.whereTrimComesOff)
+
+describe.each(TRIM_COMES_OFF)('of %s, whose outside trim comes off,', (_, one) => {
+  const by = trade(one.unit ? [sealed(one.unit)] : [])
+  it('what the old trim covered is asked, and bears on something', () => {
+    const bare = openingOf(one, 1)
+    const stripped = { ...bare, wishes: { ...bare.wishes, visit: { ...bare.wishes.visit, stays: [] } } }
+    const [kept, asked] = [bare, stripped].map(it => ladderFor(work(it, by, NOW).door.survey, one.way))
+    const more = asked!.filter(question => !kept!.includes(question))
+    expect(more).toEqual(DOORS[one.family].survey.whereTrimComesOff)
+    const of = { ...answered(one, asked!), wishes: stripped.wishes }
+    expect(more.filter(question => !bears(of, question, by))).toEqual([])
+  })
+})
 
 describe.each(Object.entries(KIND_CASES))('every question of %s', (_, one) => {
   const by = trade(one.unit ? [sealed(one.unit)] : [])

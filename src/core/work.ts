@@ -1,8 +1,10 @@
 import { worstFirst } from './base/finding'
+import type { Family } from './base/kinds'
 import { remembered, rememberedParts, settled } from './base/stage'
 import { nearLimits } from './catalogue/near-limits'
 import { judgeTaken, offerUnits, requestOf } from './catalogue/offered'
 import { diagnoseOpening } from './diagnosis/diagnose-opening'
+import type { Door } from './doors/door'
 import { DOORS, JUDGES } from './doors/doors'
 import { fitOpening } from './fit/fitted'
 import { planTests } from './handover/plan-tests'
@@ -11,15 +13,25 @@ import { measure } from './opening/measure'
 import { orderOpening } from './order/ordered'
 import { sealOpening } from './seal/sealed'
 import { specifyOpening } from './specification/specified'
+import { trimStays } from './specification/visit'
+import { surveyWhere } from './survey/survey-of'
 import { type OpeningRecords, type Trade, termsOf } from './terms'
 import { fitGiven, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
 import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
 
 export type { FindingCode, Work } from './work-parts'
 
+/** A kind of door where the outside trim stays, or comes off. */
+function doorWhere(family: Family, trim: 'keep' | 'strip'): Door {
+  const door = DOORS[family]
+  const survey = surveyWhere(door.survey, trim)
+  return survey === door.survey ? door : { ...door, survey }
+}
+
 /** The arrows remember their last answer: a change works out anew only what lies behind it. */
 const arrows = () => ({
   terms: remembered(termsOf),
+  door: remembered(doorWhere),
   measure: remembered(measure),
   chosen: remembered(chosenOf),
   specify: remembered(specifyOpening),
@@ -43,9 +55,9 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
   const to = arrows()
   return (records, trade, now) => {
     const { opening, readings, answers, wishes, order, fit } = records
-    const door = DOORS[opening.family]
-    const { survey: asked, specify: of } = door
     const terms = to.terms(wishes, records.allowances, trade)
+    const door = to.door(opening.family, trimStays(wishes.visit, terms.schools.answers['outside-trim']))
+    const { survey: asked, specify: of } = door
     const { lengths } = terms
 
     // what was read → the opening it is of

@@ -163,6 +163,7 @@ function sizeRows(line: OrderLine, step: DisplayStep): Rows {
     ...when(leafWidth !== null && leafHeight !== null, 'Leaf', () => size({ width: leafWidth!, height: leafHeight! })),
     ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!)),
     ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!)),
+    ...when(line.trimOutside !== null, 'Over the brickmould', () => size(line.trimOutside!)),
     ...when(line.wall !== null, 'Wall', () => both(line.wall!)),
     ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!)),
     ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),

@@ -9,7 +9,7 @@ import { instrumentFor } from '@/core/survey/instrument'
 import { canBeRead } from '@/core/survey/readable'
 import { GRADUATIONS, type Reading, readingSchema } from '@/core/survey/reading'
 import { GAP_SLOTS, isSlot, type Slot } from '@/core/survey/slots'
-import { ladderFor, readingsFor } from '@/core/survey/survey-of'
+import { ladderFor, readingsFor, surveyWhere } from '@/core/survey/survey-of'
 import { isLength } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
@@ -50,7 +50,7 @@ export function readReadings(name: string, text: string, wanted: ReadingsFor): O
   const { rows, answerRows } = read.value
   if (rows.length > MOST_ROWS) return refused('file.too-many', { most: MOST_ROWS })
   const slots = new Set<Slot>([
-    ...DOORS[wanted.family].survey.ways.flatMap(way => readingsFor(DOORS[wanted.family].survey, way)),
+    ...DOORS[wanted.family].survey.ways.flatMap(way => readingsFor(allAsked(wanted.family), way)),
     ...GAP_SLOTS,
   ])
   const names = new Map([...slots].map(slot => [slotName(slot).toLowerCase(), slot]))
@@ -81,12 +81,15 @@ function jsonRows(text: string): Outcome<FileRows> {
   return done({ rows: rows.map(row => (isRow(row) ? row : { slot: String(row).slice(0, 40) })), answerRows })
 }
 
+/** Whatever may be asked of a kind, where its outside trim comes off too. */
+const allAsked = (family: Family) => surveyWhere(DOORS[family].survey, 'strip')
+
 /** The answers of a JSON file: those that can be taken, and the others with their place among the answers. */
 function readAnswers(
   rows: readonly unknown[],
   family: Family,
 ): { readonly answers: readonly Answer[]; readonly bad: readonly RejectedReading[] } {
-  const questions = new Set<string>(DOORS[family].survey.ways.flatMap(way => ladderFor(DOORS[family].survey, way)))
+  const questions = new Set<string>(DOORS[family].survey.ways.flatMap(way => ladderFor(allAsked(family), way)))
   const answers: Answer[] = []
   const bad: RejectedReading[] = []
   for (const [i, row] of rows.slice(0, MOST_ROWS).entries()) {

@@ -117,6 +117,10 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Leaf clears the floor by ${f('clearance')} only`,
     f => `At least ${f('least')} is needed. A pad of ${f('pad')} under the sill, or a shorter leaf.`,
   ),
+  'trim-narrower': words(
+    f => `Trim ${f('width')} over its outer edges`,
+    f => `The frame inside it is ${f('inside')} wide. One of the two is a slip.`,
+  ),
   'floor-lower': words(
     f => `Highest floor ${f('floor')}, below the floor at the door`,
     f => `At the door it was read ${f('finished')} over the sub-sill. One of the two is a slip.`,

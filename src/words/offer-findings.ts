@@ -91,6 +91,11 @@ export const OFFER_WORDS: Readonly<
     f => `This one is ${f('read')} thick.`,
   ),
   'not-read': words(f => `Not read: ${NOT_READ[f('what')] ?? f('what')}`, 'Nothing can be said of this unit before.'),
+  'trim-short': words(
+    () => 'New trim narrower than the old',
+    f =>
+      `Bare wall shows: ${[f('sides') && `${f('sides')} at each side`, f('head') && `${f('head')} over the head`].filter(Boolean).join(', ')}. Siding patched, or a wider trim.`,
+  ),
   'label-floor': words(
     f => `Fire label: at most ${f('most')} under the leaf`,
     f => `${f('wanted')} was wanted over the floor. The label wins.`,

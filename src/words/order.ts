@@ -265,6 +265,8 @@ const LINE_LENGTHS: ReadonlySet<string> = new Set([
   'cut.closerPin',
   'roughOpening.width',
   'roughOpening.height',
+  'trimOutside.width',
+  'trimOutside.height',
   'derived.width',
   'derived.height',
   'frame.throat',

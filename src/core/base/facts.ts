@@ -88,6 +88,8 @@ export const FACT_NAMES = [
   'overall',
   'pack',
   'pad',
+  'inside',
+  'sides',
   'finished',
   'parts',
   'pitch',

@@ -31,6 +31,8 @@ export type SheetPart =
   /** Its leaf clears a floor or threshold by what the sheet says. */
   | 'raised'
   | 'silled'
+  /** It comes with trim round its outside. */
+  | 'moulded'
   /** Its maker asks for something when it is set. */
   | 'asking'
   | 'paired'
@@ -46,9 +48,21 @@ export type SheetPart =
 
 /** Every kind of unit a catalogue holds, and the parts its sheet has. */
 export const SHEETS = {
-  'hinged-outside': ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'asking'],
-  pair: ['swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'asking', 'paired'],
-  sidelights: ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'asking', 'sidelit'],
+  'hinged-outside': ['handed', 'swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'moulded', 'asking'],
+  pair: ['swung', 'bored', 'glazed', 'hung', 'framed', 'raised', 'silled', 'moulded', 'asking', 'paired'],
+  sidelights: [
+    'handed',
+    'swung',
+    'bored',
+    'glazed',
+    'hung',
+    'framed',
+    'raised',
+    'silled',
+    'moulded',
+    'asking',
+    'sidelit',
+  ],
   storm: ['handed', 'swung', 'glazed', 'on-trim'],
   slider: ['glazed', 'framed', 'silled', 'asking', 'panelled'],
   'steel-leaf': ['bored', 'glazed', 'cut-in'],

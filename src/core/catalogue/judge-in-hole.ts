@@ -5,6 +5,7 @@ import { placeUnit } from '../opening/place-unit'
 
 import { judgeBedding, type SettingSheet } from '../specification/bedding'
 import { floorTarget } from '../specification/floor-target'
+import { type MouldSheet, trimShort } from '../specification/trim-outside'
 import { trimStays } from '../specification/visit'
 import type { Size } from '../units/call-size'
 import {
@@ -26,7 +27,8 @@ import type { Request } from './request'
 
 /** How a unit that stands in the hole is judged beside its size. */
 export type HoleSheet = FrameSheet &
-  Partial<SettingSheet> & {
+  Partial<SettingSheet> &
+  MouldSheet & {
     /** The leaf's bottom above the sub-sill: `null` where the sheet is silent, and no member where it clears no floor by packing. */
     readonly leafBottom?: Length | null
     readonly sillDepth?: Length | null
@@ -57,6 +59,10 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
   const jamb = meetsWall && request.wall !== null ? jambFor(unit.jamb, request.wall, request) : null
   const wrongJamb = jambReasons(unit, jamb, meetsWall, request)
   const bedding = beddingReasons(unit, request)
+  const trim =
+    trimStays(wishes.visit, request.schools.answers['outside-trim']) === 'keep'
+      ? COVERS
+      : trimShort(unit, site.trimCovered, lengths)
   const goesByRoom = room.verdict !== 'too-large' && room.verdict !== 'too-small'
   return {
     ...NO_SHAPE,
@@ -70,6 +76,7 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
       ...bedding,
       ...hornReasons(unit, request),
       ...sillReasons(unit, request),
+      ...trimReasons(trim),
     ],
     placement,
     hole,
@@ -81,6 +88,7 @@ export function judgeInHole(unit: Size & HoleSheet, request: Request, { meetsWal
     work: [
       ...roomWork(unit, request, { ...placement, pinchPlace: pinch.place, pad, bucks }),
       ...sidingWork(unit, site.siding),
+      ...trimWork(unit, trim),
       ...jambWork(unit, jamb, request),
     ],
   }
@@ -185,6 +193,26 @@ function roomWork(unit: Size & HoleSheet, request: Request, stood: Stood): reado
     ...when(hollow > lengths['sill-correct'].value, 'level-sill', 'sill', hollow, unit.width),
   ]
 }
+
+const COVERS = { side: ZERO, head: ZERO }
+
+/** New trim that does not reach as far as the old one leaves bare wall beside it. */
+const trimReasons = ({ side, head }: typeof COVERS): readonly Finding<ShapeCode>[] =>
+  side === 0 && head === 0
+    ? []
+    : [
+        because<ShapeCode>(
+          'trim-short',
+          'watch',
+          { ...(side > 0 ? { sides: { length: side } } : {}), ...(head > 0 ? { head: { length: head } } : {}) },
+          'mould-width',
+        ),
+      ]
+
+const trimWork = (unit: Size, { side, head }: typeof COVERS): readonly Work[] => [
+  ...when(side > 0, 'patch-siding', 'sides', side, times(unit.height, 2)),
+  ...when(head > 0, 'patch-siding', 'trim', head, unit.width),
+]
 
 const thinner = (bucks: Bucks | null): Length => (bucks ? smallestOf([bucks.left, bucks.right]) : ZERO)
 

@@ -35,6 +35,7 @@ export type ShapeCode =
   | 'not-read'
   | 'label-floor'
   | 'threshold-low'
+  | 'trim-short'
   | 'sill-short'
   | 'sill-long'
   | 'old-lock-thickness'

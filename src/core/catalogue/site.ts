@@ -1,5 +1,6 @@
 import type { Projection } from '../specification/handle-window'
 import type { LeafFacts } from '../specification/match-leaf'
+import type { TrimCovered } from '../specification/trim-outside'
 import type { Length } from '../units/length'
 
 /** The trim a storm door stands on, and what its handle meets. */
@@ -30,6 +31,8 @@ export type SiteFacts = {
   readonly lock: LockRead | null
   /** The thickest finished wall a steel frame goes round. */
   readonly wallStack: Length | null
+  /** What the outside trim covered that comes off. */
+  readonly trimCovered: TrimCovered
   readonly isWallFinished: boolean
   readonly siding: Length | null
   /** Of the old sill, from the inside finished face to its outer edge. */
@@ -47,6 +50,7 @@ export const NOTHING_FOUND: SiteFacts = {
   leafGaps: { head: null, floor: null },
   lock: null,
   wallStack: null,
+  trimCovered: { width: null, height: null },
   isWallFinished: false,
   siding: null,
   sillDepth: null,

@@ -163,6 +163,21 @@ export const UNIT_MEMBERS = {
     ordered: false,
     alsoCalled: ['threshold underside'],
   },
+  mouldWidth: {
+    of: 'length',
+    column: 'brickmould width',
+    in: ['moulded'],
+    ordered: true,
+    alsoCalled: ['mould width', 'casing width'],
+  },
+  mouldSetback: {
+    of: 'length',
+    column: 'brickmould setback',
+    in: ['moulded'],
+    ordered: true,
+    mayBeZero: true,
+    alsoCalled: ['mould setback', 'setback'],
+  },
   massKg: { of: 'kg', column: 'mass', in: ANY, ordered: false, alsoCalled: ['weight', 'kg', 'mass kg'] },
   priceCents: {
     of: 'cents',

@@ -10,7 +10,6 @@ import {
   ANY_UNIT_WAY,
   framedLeaf,
   hungSheet,
-  nothingOnSite,
   ONE_LEAF_OUTSIDE_ORDER,
   ONE_LEAF_OUTSIDE_SEAL,
   OUTSIDE_PRACTICES,
@@ -18,7 +17,9 @@ import {
   plainFrame,
   SILL,
   sillAsks,
+  TRIM_COVERED,
   TWIST,
+  trimOnSite,
   WALLS,
 } from './shared'
 
@@ -27,6 +28,7 @@ export const HINGED_OUTSIDE: Door = {
   survey: {
     ways: ANY_UNIT_WAY,
     further: [...WALLS, ...TWIST, ...SILL],
+    whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.old-door'],
     essential: [],
     standsOnTrim: false,
@@ -40,7 +42,7 @@ export const HINGED_OUTSIDE: Door = {
     leaf: framedLeaf,
     further: [hangingLeaf, placeAsks],
   },
-  site: nothingOnSite,
+  site: trimOnSite,
   takes: ['hinged-outside'],
   fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside', hasSill: true, tunes: 'leaf', form: null },
   seal: ONE_LEAF_OUTSIDE_SEAL,

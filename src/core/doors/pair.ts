@@ -19,13 +19,14 @@ import {
   ANY_UNIT_WAY,
   hungSheet,
   NO_LIGHTS,
-  nothingOnSite,
   OUTSIDE_DETAILS,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
   sillAsks,
+  TRIM_COVERED,
   TWIST,
+  trimOnSite,
   WALLS,
 } from './shared'
 
@@ -56,6 +57,7 @@ export const PAIR: Door = {
   survey: {
     ways: ANY_UNIT_WAY,
     further: ['leaf.active', 'leaf.passive', ...WALLS, ...TWIST, ...SILL],
+    whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.active-leaf', 'fact.condition'],
     essential: ['fact.active-leaf'],
     standsOnTrim: false,
@@ -69,7 +71,7 @@ export const PAIR: Door = {
     leaf: activeLeaf,
     further: [hangingLeaf, partsAddUp(['leaf.active', 'leaf.passive']), placeAsks],
   },
-  site: nothingOnSite,
+  site: trimOnSite,
   takes: ['pair'],
   fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: null, form: null },
   seal: {

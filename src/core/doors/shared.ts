@@ -8,7 +8,9 @@ import { oneLeafEdges } from '../seal/edge'
 import type { SettingSheet } from '../specification/bedding'
 import type { LeafSheet } from '../specification/hung-leaf'
 import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
+import { trimCovered } from '../specification/trim-outside'
 import { EXTRAS } from '../specification/wish-values'
+import type { Survey } from '../survey/survey'
 import { type Length, ZERO } from '../units/length'
 import type { Door, UnitDoor } from './door'
 
@@ -25,6 +27,8 @@ export const SILL = [
   'floor.drop',
   'step.outside',
 ] as const
+/** Outer edge to outer edge of the outside trim. */
+export const TRIM_COVERED = ['mould.width.bottom', 'mould.width.middle', 'mould.width.top', 'mould.height'] as const
 export const HINGES = ['hinge.1', 'hinge.2', 'hinge.3', 'hinge.4', 'hinge.height'] as const
 export const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off', 'core', 'masonry'] as const
 
@@ -137,6 +141,8 @@ export const sillAsks = (unit: SillSheet): MakerAsks => ({
   hanging: null,
 })
 export const nothingOnSite = () => ({})
+/** What the old trim covered of the wall. */
+export const trimOnSite = (survey: Survey) => ({ trimCovered: trimCovered(survey) })
 
 /** One leaf inside, drawn with the bore of its lock. */
 export const BORED_LEAF: Door['parts'] = {

@@ -20,7 +20,9 @@ import {
   OUTSIDE_TESTS,
   SILL,
   sillAsks,
+  TRIM_COVERED,
   TWIST,
+  trimOnSite,
   WALLS,
 } from './shared'
 
@@ -48,6 +50,7 @@ export const SIDELIGHTS: Door = {
   survey: {
     ways: ANY_UNIT_WAY,
     further: ['leaf.width', 'sidelight.left', 'sidelight.right', ...WALLS, ...TWIST, ...SILL],
+    whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.condition'],
     essential: ['leaf.width'],
     standsOnTrim: false,
@@ -62,6 +65,7 @@ export const SIDELIGHTS: Door = {
     further: [hangingLeaf, partsAddUp(['leaf.width', 'sidelight.left', 'sidelight.right']), placeAsks],
   },
   site: survey => ({
+    ...trimOnSite(survey),
     sidelights: { left: readValue(survey, 'sidelight.left'), right: readValue(survey, 'sidelight.right') },
   }),
   takes: ['sidelights'],

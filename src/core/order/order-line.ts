@@ -7,6 +7,7 @@ import type { CatalogueUnit } from '../catalogue/unit'
 import { anchorsFor, detailChoices, settledDetail } from '../catalogue/unit-values'
 import { type HandConvention, handingCodes } from '../specification/handing'
 import type { Specification } from '../specification/specify'
+import { trimOutside } from '../specification/trim-outside'
 import { trimStays } from '../specification/visit'
 import { panelsSaid } from '../specification/wall-rules'
 import type { Detail } from '../specification/wish-values'
@@ -105,6 +106,7 @@ export function orderLine(request: LineRequest): OrderLine {
     outsideTrim: of.details(unit).includes('brickmould')
       ? trimStays(request.wishes.visit, schools.answers['outside-trim'])
       : null,
+    trimOutside: trimOf(request),
     pad: offer.pad,
     padOf: offer.pad === 0 ? null : specification.covering ? 'under-legs' : schools.answers['sill-lumber'],
     cut: offer.storm && {
@@ -132,6 +134,13 @@ export function orderLine(request: LineRequest): OrderLine {
     traces: tracesOf(request.specification),
     core: request.core,
   }
+}
+
+/** The size over the trim a unit comes with; `null` where its kind has none, or the old casing stays. */
+function trimOf({ of, offer: { unit }, wishes, schools, lengths }: LineRequest): OrderLine['trimOutside'] {
+  const comesWithout =
+    !of.details(unit).includes('brickmould') || trimStays(wishes.visit, schools.answers['outside-trim']) === 'keep'
+  return comesWithout ? null : trimOutside(unit, lengths)
 }
 
 /** A finding that was gone on against, with the reason, as the paper says it. */

@@ -65,6 +65,8 @@ export const orderLineSchema = z
     /** Which face the jamb is flush with; `ask` while nobody said. */
     flushFace: z.enum(SCHOOL_ANSWERS['flush-face']).nullable(),
     outsideTrim: z.enum(SCHOOL_ANSWERS['outside-trim']).nullable(),
+    /** The unit with its trim, outer edge to outer edge; `null` where it comes without. */
+    trimOutside: z.strictObject({ width: lengthSchema, height: lengthSchema }).nullable(),
     pad: lengthSchema,
     /** What the pad is made of, or that it is packs under the legs; `null` without one. */
     padOf: z.enum([...SCHOOL_ANSWERS['sill-lumber'], 'under-legs']).nullable(),

@@ -28,10 +28,11 @@ export const raiseLine = (old: Members): Members => ({
   cents: isMembers(old.cents) ? { hardware: 0, ...old.cents } : old.cents,
 })
 
-/** Versions 3 and 4 of an order's line: its unit in the same version. */
+/** Versions 3 to 5 of an order's line: its unit in the same version. */
 export const raiseLineUnit = (old: Members): Members => ({
   wentOn: [],
   traces: [],
+  trimOutside: null,
   ...old,
   unit: isMembers(old.unit) ? silentOnNew(old.unit) : old.unit,
 })

@@ -15,6 +15,7 @@ import { floorTarget, labelWanted } from './floor-target'
 import { type HandingCodes, handingCodes } from './handing'
 import { judgeHand, judgeStep, judgeUse, type WishCode } from './judge-wishes'
 import type { SpecifyOf } from './specify-of'
+import { judgeTrimRead, type TrimCode } from './trim-outside'
 import { thickestWall } from './wall-rules'
 import type { Wishes } from './wishes'
 
@@ -28,6 +29,7 @@ export type SpecificationCode =
   | 'jamb-solid'
   | 'flush-face'
   | ContradictionCode
+  | TrimCode
   | WishCode
 
 export type JambChoice = { readonly wanted: Step; readonly options: readonly JambOption[]; readonly pick: number }
@@ -91,6 +93,7 @@ export function specify(input: SpecifyInput): Specification {
       ...(of.derivesUnit ? compareWays(survey, lengths, countsDrop) : []),
       ...judgeFloor(floor, lengths),
       ...judgeFloorRead(of, survey),
+      ...judgeTrimRead(survey, frame?.width.value ?? null),
       ...judgeHand(handing, wishes, of.settles),
       ...judgeJamb(jamb),
       ...judgeFlush(jamb, survey, input.flushFace),

@@ -12,6 +12,8 @@ export type SurveyOf = {
   readonly ways: readonly Way[]
   /** Its own readings after those of the way, in walking order. */
   readonly further: readonly (SiteSlot | GapSlot)[]
+  /** Readings asked besides where the outside trim comes off: what the new trim has to cover. */
+  readonly whereTrimComesOff?: readonly SiteSlot[]
   readonly facts: readonly FactSlot[]
   /** Those of its own readings and facts without which nothing can be ordered. */
   readonly essential: readonly Question[]
@@ -21,6 +23,10 @@ export type SurveyOf = {
 
 /** Whether one of a kind's own readings is asked by a way: a hidden drop matters only where heights start at the floor. */
 const isAskedBy = (slot: SiteSlot | GapSlot, way: Way): boolean => slot !== 'floor.drop' || startsAtTheFloor(way)
+
+/** What is asked of an opening whose outside trim stays, or comes off. */
+export const surveyWhere = (of: SurveyOf, trim: 'keep' | 'strip'): SurveyOf =>
+  trim === 'strip' && of.whereTrimComesOff ? { ...of, further: [...of.further, ...of.whereTrimComesOff] } : of
 
 /** The lengths of the Measure stage in walking order. */
 export const readingsFor = ({ further }: SurveyOf, way: Way): readonly Slot[] => [

@@ -76,7 +76,15 @@ export const leafUnit = (
     more,
   )
 
-const { sillDepth: _d, sillHorns: _h, sillCap: _c, sillUnderside: _u, ...unsilled } = unit()
+const {
+  sillDepth: _d,
+  sillHorns: _h,
+  sillCap: _c,
+  sillUnderside: _u,
+  mouldWidth: _w,
+  mouldSetback: _setback,
+  ...unsilled
+} = unit()
 const { asksPan: _p, asksBeads: _b, asksFoam: _f, asksHeadScrews: _s, asksClip: _l, ...framed } = unsilled
 
 /** A knock-down steel frame with a throat of 5. */

@@ -149,6 +149,8 @@ export const unit = (more: Partial<UnitOf<'hinged-outside'>> = {}): UnitOf<'hing
   sillHorns: null,
   sillCap: null,
   sillUnderside: null,
+  mouldWidth: null,
+  mouldSetback: null,
   massKg: null,
   priceCents: 60_000,
   leadDays: 7,

@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { CHAIN_MEMBERS, type ChainMember, sizeChain } from '@/core/specification/size-chain'
+import { chainParts } from '@/core/specification/trim-outside'
 import { parseSize } from '@/core/units/call-size'
 import { isLength, type Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
@@ -50,20 +51,17 @@ export default function SizeChainPanel({ store }: { readonly store: WorkedStore 
           ])}
         </Facts>
       )}
-      <Quiet>By this opening’s allowances; brickmould and setback as usual until they are read.</Quiet>
+      <Quiet>
+        By this opening’s allowances; brickmould and setback by the chosen unit’s sheet, as usual where it is silent.
+      </Quiet>
     </>
   )
 }
 
 function chainOf(known: ChainMember, width: Length, { work }: WorkedStore) {
   const { lengths } = work.terms
-  const parts = {
-    rebate: lengths.rebate.value,
-    stop: lengths['stop-thickness'].value,
-    setback: lengths['mould-setback'].value,
-    mould: lengths['mould-width'].value,
-    allowance: lengths['room-width'].value,
-  }
+  const sheet = work.order.value.chosen?.unit
+  const parts = chainParts(lengths, sheet && 'mouldWidth' in sheet ? sheet : {})
   // A width at the very end of what a length can be has none beyond it.
   const widest = width + 2 * (parts.rebate + parts.stop + parts.setback + parts.mould) + parts.allowance
   return isLength(widest) ? sizeChain(known, width, parts) : null
