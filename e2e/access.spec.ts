@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { DEMO_JOB, demoOpening, expectAccessible, field, newOpening, open, stage } from './test/harvek'
+import { DEMO_JOB, demoOpening, expectAccessible, expectRead, field, newOpening, open, stage } from './test/harvek'
 
 const STAGES = ['measure', 'diagnose', 'specify', 'order', 'fit', 'seal', 'handover']
 
@@ -153,7 +153,7 @@ test('the sheet works by keyboard alone', async ({ page }) => {
     await page.keyboard.type(typed)
     await page.keyboard.press('Enter')
   }
-  await expect(page.getByText('5 of 15 read')).toBeVisible()
+  await expectRead(page, 5, 'core')
   await page.keyboard.type('4')
   await expect(field(page)).toHaveValue('4')
   await page.keyboard.press('Tab')

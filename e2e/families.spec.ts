@@ -7,7 +7,7 @@ import { ladderFor } from '../src/core/survey/survey-of'
 import type { Way } from '../src/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '../src/words/kinds'
 import { slotName } from '../src/words/walk'
-import { allStored, demoOpening, field, newOpening, open, walk } from './test/harvek'
+import { allStored, demoOpening, expectRead, field, newOpening, open, walk } from './test/harvek'
 
 /** What is read of a nearly true opening of 40 by 82 in, by any way, and of what stands on and around it. */
 function readings(way: Way): Readonly<Record<string, string>> {
@@ -156,7 +156,7 @@ test('a reading is skipped with its reason, undone, and asked by what it decides
     await page.keyboard.press('Enter')
   }
   await page.keyboard.press('Control+z')
-  await expect(page.getByText('5 of 26 read')).toBeVisible()
+  await expectRead(page, 5, 'trim-off')
   await page.locator('[data-slot="trim-off/heights.right"]').click()
   await page.keyboard.type('90')
   await page.keyboard.press('Enter')
@@ -188,7 +188,7 @@ test('two ways and two people stand beside each other; words that mean two lengt
   await expect(choices.getByRole('button')).toHaveCount(2)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('status').filter({ hasText: 'can mean' })).toBeVisible()
-  await expect(page.getByText('0 of 15 read')).toBeVisible()
+  await expectRead(page, 0, 'core')
   await choices.getByRole('button').nth(0).click()
   await expect(page.getByRole('status').filter({ hasText: 'unusual for a door' })).toBeVisible()
   await field(page).fill('36')

@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test'
 import sharp from 'sharp'
 import { randomFrom, wholeFrom } from '../src/core/base/random'
 import { control } from './test/control'
-import { allStored, base, demoOpening, field, newOpening, open, openingId, pdfText } from './test/harvek'
+import { allStored, base, demoOpening, expectRead, field, newOpening, open, openingId, pdfText } from './test/harvek'
 import { addPhotoTo, phonePhoto } from './test/photo'
 
 test('photos are taken in without where they were taken, shown small, and go into the PDF if wished', async ({
@@ -95,10 +95,10 @@ test('readings come in from a file: the good rows are taken, the bad ones say wh
   const list = page.getByRole('region', { name: 'Readings of the file' })
   await expect(list).toContainText('survey.csv: 2 can be taken, 2 not.')
   await expect(list.locator('[data-row="rejected"]').first()).toContainText('a tape has no fractions of 10')
-  await expect(page.getByText('0 of 22 read')).toBeVisible()
+  await expectRead(page, 0, 'pocket')
   await list.getByRole('button', { name: 'Take 2 readings' }).click()
   await allStored(page)
-  await expect(page.getByText('2 of 22 read')).toBeVisible()
+  await expectRead(page, 2, 'pocket')
   const json = await (await page.request.get(`${base()}/api/openings/${openingId(page.url())}/readings.json`)).text()
   expect(JSON.parse(json).readings).toHaveLength(2)
   await choose('again.json', json)

@@ -1,6 +1,17 @@
 import { expect, test } from '@playwright/test'
 import { control } from './test/control'
-import { allStored, base, DEMO_JOB, demoOpening, newOpening, open, openingId, stage, typeReadings } from './test/harvek'
+import {
+  allStored,
+  base,
+  DEMO_JOB,
+  demoOpening,
+  expectRead,
+  newOpening,
+  open,
+  openingId,
+  stage,
+  typeReadings,
+} from './test/harvek'
 import { phonePhoto } from './test/photo'
 
 test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
@@ -140,7 +151,7 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
       await input.press('Enter')
       await expect(page.locator('section[aria-label="Reading now"] [role="status"]')).toContainText(said)
       await expect(input).toHaveValue(typed)
-      await expect(page.getByText('0 of 15 read')).toBeVisible()
+      await expectRead(page, 0, 'core')
     })
   }
 })

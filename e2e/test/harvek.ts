@@ -4,8 +4,10 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
+import { DOORS } from '../../src/core/doors/doors'
 import { isFactSlot } from '../../src/core/survey/facts'
-import type { Question } from '../../src/core/survey/survey-of'
+import { type Question, readingsFor } from '../../src/core/survey/survey-of'
+import type { Way } from '../../src/core/survey/ways'
 import { demoId } from '../../src/server/demo-ids'
 import { slotName } from '../../src/words/walk'
 
@@ -107,4 +109,10 @@ export async function pdfText(page: Page, path: string): Promise<string> {
   const file = join(tmpdir(), `harvek-${process.pid}-${Date.now()}.pdf`)
   writeFileSync(file, await answer.body())
   return execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+}
+
+/** That so many of the readings of an outside unit are taken. */
+export const expectRead = (page: Page, taken: number | 'all', way: Way) => {
+  const { length } = readingsFor(DOORS['hinged-outside'].survey, way)
+  return expect(page.getByText(`${taken === 'all' ? length : taken} of ${length} read`)).toBeVisible()
 }

@@ -65,6 +65,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'square-fine': [inches(0, 1, 8), practice],
   'square-correct': [inches(0, 1, 4), practice],
   'sill-fine': [inches(0, 1, 16), practice],
+  'head-level': [inches(0, 1, 8), practice],
   'sill-correct': [inches(0, 1, 8), practice],
   'crown-correct': [inches(0, 1, 16), practice],
   'hollow-fine': [inches(0, 1, 16), practice],

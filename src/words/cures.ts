@@ -19,6 +19,7 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'hole.measure-on-the-day': 'Measure stud to stud when the trim is off.',
   'square.measure-both': 'Check both diagonals once more.',
   'square.set-by-level': 'Set the unit by the level, not by the opening.',
+  'head.taper': 'Taper the filler over the head{by}; say before which of the two a casing that stays shall follow.',
   'level.raise-low-end': 'Raise the low end{by}: scrape, fill or shim it, and caulk under the shims.',
   'hollow.support': 'Support the threshold{by} at even distances, and under both legs.',
   'crown.grind': 'Grind or plane the crown down{by}.',

@@ -1,9 +1,12 @@
 import type { Fact } from '@/core/base/facts'
+import type { ConditionPlace } from '@/core/specification/visit'
 import { isFactSlot } from '@/core/survey/facts'
+import type { PhotoView } from '@/core/survey/photo-place'
 import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { shimName } from './names'
 import { stepName } from './steps'
+import { CONDITION_PLACE_NAMES, PHOTO_VIEW_NAMES } from './visit'
 import { slotName } from './walk'
 
 /** What is taken for a reading that was not taken. */
@@ -42,6 +45,9 @@ const joinWords = (names: readonly string[], joined: 'and' | 'or'): string =>
 export function placeName(place: string): string {
   if (place.startsWith('shim.')) return shimName(place.slice('shim.'.length))
   if (isSlot(place) || isFactSlot(place)) return slotName(place)
+  if (place.startsWith('view.')) return PHOTO_VIEW_NAMES[place.slice('view.'.length) as PhotoView] ?? place
+  if (place.startsWith('condition.'))
+    return CONDITION_PLACE_NAMES[place.slice('condition.'.length) as ConditionPlace] ?? place
   if (place.startsWith('step.')) return stepName(place.slice('step.'.length))
   return place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }

@@ -67,6 +67,11 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `Sill falls ${f('fall')} to the ${f('low')}`,
     f => `Limit ${f('limit')}. The sill is the reference for all else.${closeCall(f)}`,
   ),
+  'head-level': words(
+    f => `Head falls ${f('fall')} to the ${f('low')}`,
+    f =>
+      `Limit ${f('limit')}. The unit’s head stands level: the gap over it tapers, and casing that stays shows it.${closeCall(f)}`,
+  ),
   crown: words(
     f => `Sill crowned by ${f('crown')}`,
     f => `Limit ${f('limit')}. A sill rocks on a crown.${closeCall(f)}`,
@@ -89,7 +94,10 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   'twist-two-ways': words(
     f => `Twist ${f('level')} by the level, ${f('strings')} by the strings`,
-    f => `More than ${f('limit')} apart: one of the two was read wrong. Take both again.`,
+    f =>
+      f('towards')
+        ? `By the level the ${f('towards')} side leans out farther, by the strings the other. One was read the wrong way round. Take both again.`
+        : `More than ${f('limit')} apart: one of the two was read wrong. Take both again.`,
   ),
   'wall-spread': words(
     f => `Wall thickness varies by ${f('spread')}`,

@@ -33,6 +33,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'square-fine': 'Diagonals, fine',
   'square-correct': 'Diagonals, correct first',
   'sill-fine': 'Sill fall, fine',
+  'head-level': 'Head fall, fine',
   'sill-correct': 'Sill fall, correct first',
   'crown-correct': 'Sill crown, correct first',
   'hollow-fine': 'Sill hollow, fine',

@@ -1,4 +1,5 @@
 import type { Condition, ConditionPlace, Fixings, Obstacle, Reason, Stays, Structure } from '@/core/specification/visit'
+import type { PhotoView } from '@/core/survey/photo-place'
 
 // What is asked at the first look, in words.
 
@@ -48,6 +49,16 @@ export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
   stained: 'stained',
 }
 export const FIXING_NAMES: Readonly<Record<Fixings, string>> = { nails: 'Nails', screws: 'Screws', mixed: 'Both' }
+
+/** What a first look is shown by. */
+export const PHOTO_VIEW_NAMES: Readonly<Record<PhotoView, string>> = {
+  door: 'The whole door',
+  'lock-edge': 'Lock edge',
+  label: 'Label',
+  glass: 'Glass',
+  threshold: 'Threshold',
+  corners: 'Bottom corners',
+}
 
 /** What a place that is not sound is taken a photo of. */
 export const photoPrompt = ({ place, state }: { readonly place: ConditionPlace; readonly state: Condition }): string =>

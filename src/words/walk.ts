@@ -176,6 +176,8 @@ export function directionWords(slot: Slot): readonly [minus: string, plus: strin
       return ['left up', 'right up']
     case 'crown':
       return ['hollow', 'up']
+    case 'strings':
+      return ['the one rising left in front', 'the one rising right in front']
     case 'through':
       return ['top out', 'top in']
     default:

@@ -12,6 +12,7 @@ export const CURES = {
   'square.set-by-level': 'site',
   'hole.measure-on-the-day': 'site',
   'level.raise-low-end': 'site',
+  'head.taper': 'site',
   'hollow.support': 'site',
   'crown.grind': 'site',
   'lean.more-room': 'site',

@@ -39,6 +39,7 @@ export const TRADE_LENGTHS = [
   'square-fine',
   'square-correct',
   'sill-fine',
+  'head-level',
   'sill-correct',
   'crown-correct',
   'hollow-fine',

@@ -101,6 +101,20 @@ describe('the diagonals as the tape said them', () => {
   it('are not repeated where they say the same', () => expect(check('square', {}).facts.read).toBeUndefined())
 })
 
+describe('the head over the unit', () => {
+  const head = (left: Length, right: Length) => check('head-level', { L2: point(0, left), R2: point(38, right) })
+  it('is said where it falls over its limit, with the side that lies low', () => {
+    expect(head(inches(82), inches(82, 1, 4))).toMatchObject({
+      severity: 'watch',
+      place: 'fall.head',
+      facts: { fall: { length: inches(0, 1, 4) }, low: 'left' },
+      cures: [{ code: 'head.taper' }],
+    })
+    expect(head(inches(82, 1, 4), inches(82)).facts.low).toBe('right')
+  })
+  it('is passed over within it', () => expect(head(inches(82), inches(82, 1, 16))).toBeUndefined())
+})
+
 describe('twist', () => {
   const twist = (texts: { readonly [slot: string]: string }) => check('twist', {}, texts)
   it('is the two sides’ lean through the wall compared, over the full height', () => {
@@ -114,13 +128,16 @@ describe('twist', () => {
       facts: { twist: { length: inches(0, 1, 4) } },
     }))
   it('is not made up when nothing was read', () => expect(twist({})).toBeUndefined())
+  it('by strings is as large whichever is in front', () =>
+    expect(twist({ 'strings.gap': '-1/8' }).facts).toEqual(twist({ 'strings.gap': '1/8' }).facts))
   it('says how far the wall leaves each leg', () =>
     expect(twist({ 'through.left': '1/4', 'through.right': '-1/8' }).facts).toMatchObject({
-      leftFace: 'out',
-      rightFace: 'in',
+      leftFace: 'in',
+      rightFace: 'out',
     }))
   it.each([
     ['1/16', undefined],
+    ['-1/16', 'watch'],
     ['1/2', 'watch'],
   ])('by strings of %p beside a level that says 1/8 each way: %p', (strings, severity) => {
     const texts = { 'through.left': '1/16', 'through.right': '-1/16', 'strings.gap': strings }

@@ -13,6 +13,7 @@ import { type TwistedLegs, twistLegs } from './twist-legs'
 export type DiagnosisCode =
   | 'square'
   | 'level'
+  | 'head-level'
   | 'crown'
   | 'hollow'
   | 'lean'
@@ -33,6 +34,7 @@ export function diagnose(
   return [
     checkSquare(survey, opening, lengths),
     checkLevel(opening, lengths),
+    ...checkHead(opening, lengths),
     checkCrown(opening, lengths),
     checkLean(opening, 'left', lengths),
     checkLean(opening, 'right', lengths),
@@ -99,6 +101,15 @@ function checkLevel(opening: AdjustedOpening, lengths: TradeLengths): Finding<Di
   return finding('level', 'fall.sill', verdict, facts, [cure('level.raise-low-end', magnitude(fall))])
 }
 
+/** The unit's head stands level under whatever is over it: the gap there tapers by what the opening's head falls. */
+function checkHead(opening: AdjustedOpening, lengths: TradeLengths): readonly Finding<DiagnosisCode>[] {
+  const fall = minus(opening.points.R2.y, opening.points.L2.y)
+  const verdict = judgeLimit(Math.abs(fall), spread(opening, 'y', 'L2', 'R2'), lengths['head-level'])
+  if (verdict.severity === 'fine') return []
+  const facts = { fall: { length: magnitude(fall) }, low: fall > 0 ? 'left' : 'right' }
+  return [finding('head-level', 'fall.head', verdict, facts, [cure('head.taper', magnitude(fall))])]
+}
+
 function checkCrown(opening: AdjustedOpening, lengths: TradeLengths): Finding<DiagnosisCode> {
   const { S, L0, R0 } = opening.points
   const crown = nearestTick(S.y - (L0.y + R0.y) / 2)
@@ -158,14 +169,14 @@ function checkTwist(
   const leans = leansThrough(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
   const legs = leans && twistLegs(leans.left, leans.right, { fine: fine.value, split: split.value })
   const strings = twistByStrings(survey)
-  const twist = legs?.twist ?? strings
+  const twist = legs?.twist ?? (strings === null ? null : magnitude(strings))
   if (twist === null) return []
   const verdict = judgeLimit(twist, lengths['deviation-level'].value, fine, split)
   const facts = { twist: { length: twist }, ...sharesOf(legs, twist) }
   const found = finding('twist', 'through.left', verdict, facts, [
     verdict.severity === 'correct' ? cure('twist.move-wall', twist) : cure('twist.split', nearestTick(twist / 2)),
   ])
-  return [found, ...(legs && strings !== null ? twoWays(legs.twist, strings, fine) : [])]
+  return [found, ...(legs && strings !== null ? twoWays(minus(leans.right, leans.left), strings, fine) : [])]
 }
 
 /** How far the wall's face leaves each plumb leg at the head; by strings alone only half of the twist for each is known. */
@@ -181,10 +192,15 @@ function sharesOf(legs: TwistedLegs | null, twist: Length): Finding['facts'] {
   }
 }
 
-/** Level and strings say the same of one wall, or one of them was read wrong. */
+/** Level and strings say the same of one wall, which side leans out farther too, or one of them was read wrong. */
 function twoWays(level: Length, strings: Length, limit: TradeLength): readonly Finding<DiagnosisCode>[] {
   if (magnitude(minus(level, strings)) <= limit.value) return []
-  const facts = { level: { length: level }, strings: { length: strings }, limit: { length: limit.value } }
+  const facts = {
+    level: { length: magnitude(level) },
+    strings: { length: magnitude(strings) },
+    limit: { length: limit.value },
+    ...(level < 0 === strings < 0 ? {} : { towards: level < 0 ? 'left' : 'right' }),
+  }
   return [
     {
       code: 'twist-two-ways',

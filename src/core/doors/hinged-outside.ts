@@ -30,6 +30,7 @@ export const HINGED_OUTSIDE: Door = {
     further: [...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.old-door'],
+    views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: [],
     standsOnTrim: false,
   },

@@ -19,6 +19,7 @@ export const INTERIOR: Door = {
     ways: ['pocket', 'trim-off', 'core'],
     further: ['leaf.thickness', 'backset', 'case.depth', ...WALLS, 'floor.covering'],
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
+    views: ['door', 'lock-edge'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],
     standsOnTrim: false,
   },

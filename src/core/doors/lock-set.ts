@@ -15,6 +15,7 @@ export const LOCK_SET: Door = {
     ways: ['lock-edge'],
     further: ['leaf.thickness', 'backset', 'case.depth'],
     facts: ['fact.lock-case', 'fact.lock-function'],
+    views: ['door', 'lock-edge'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-case', 'fact.lock-function'],
     standsOnTrim: false,
   },

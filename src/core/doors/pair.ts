@@ -59,6 +59,7 @@ export const PAIR: Door = {
     further: ['leaf.active', 'leaf.passive', ...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.active-leaf', 'fact.condition'],
+    views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: ['fact.active-leaf'],
     standsOnTrim: false,
   },

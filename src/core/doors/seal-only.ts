@@ -13,6 +13,7 @@ export const SEAL_ONLY: Door = {
     ways: ['core'],
     further: ['leaf.thickness', ...GAP_SLOTS, 'contact.top', 'contact.middle', 'contact.bottom', 'fall.threshold'],
     facts: ['fact.kerf', 'fact.threshold', 'fact.floor', 'fact.airflow', 'fact.seal-why'],
+    views: ['door', 'threshold', 'corners'],
     essential: ['leaf.thickness', 'gap.head.centre', 'gap.left.middle', 'gap.right.middle', 'gap.bottom.centre'],
     standsOnTrim: false,
   },

@@ -52,6 +52,7 @@ export const SIDELIGHTS: Door = {
     further: ['leaf.width', 'sidelight.left', 'sidelight.right', ...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
     facts: ['fact.condition'],
+    views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: ['leaf.width'],
     standsOnTrim: false,
   },

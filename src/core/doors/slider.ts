@@ -20,6 +20,7 @@ export const SLIDER: Door = {
     ways: ['trim-off', 'masonry', 'outside-face'],
     further: ['siding.plane', ...WALLS, 'sill.depth', 'step.outside'],
     facts: ['fact.moving-panel', 'fact.frame-kind', 'fact.condition'],
+    views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: ['fact.moving-panel'],
     standsOnTrim: false,
   },

@@ -22,6 +22,7 @@ export const STEEL_FRAME: Door = {
     ways: ['trim-off', 'masonry'],
     further: [...WALLS, 'throat', 'return', 'strings.gap'],
     facts: ['fact.wall-state', 'fact.wall-kind', 'fact.label'],
+    views: ['door', 'label', 'corners'],
     essential: ['wall.left', 'wall.head', 'wall.right', 'fact.wall-state'],
     standsOnTrim: false,
   },

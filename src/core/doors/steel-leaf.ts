@@ -31,6 +31,7 @@ export const STEEL_LEAF: Door = {
       'fact.exit-device',
       'fact.condition',
     ],
+    views: ['door', 'lock-edge', 'label', 'glass', 'threshold'],
     essential: [
       'leaf.thickness',
       'hinge.1',

@@ -47,6 +47,7 @@ export const STORM: Door = {
       'step.outside',
     ],
     facts: ['fact.mould-face', 'fact.condition'],
+    views: ['door', 'lock-edge', 'threshold', 'corners'],
     essential: ['mould.face', 'mould.proud', 'handle.height', 'handle.proud'],
     standsOnTrim: true,
   },

@@ -4,7 +4,7 @@ import type { Reading } from '../survey/reading'
 import { waySlot } from '../survey/slots'
 import { readValue, type Survey, sizesRead } from '../survey/survey'
 import { WAY_READINGS, type Way } from '../survey/ways'
-import { type Length, largestOf, nearestTick } from '../units/length'
+import { type Length, largestOf, nearestTick, negate } from '../units/length'
 import type { NetworkDeviations, Observation, Observations } from './opening'
 
 /** How exact each kind of reading is, from the trade data. */
@@ -62,14 +62,17 @@ export function leansThrough(survey: Survey, height: Length): { readonly left: L
   return left === null || right === null ? null : { left, right }
 }
 
-/** How far the two sides are out of one plane by crossed strings: twice the gap between them; `null` when it was not read. */
+/** How much farther out the right side leans than the left by crossed strings: twice the gap between them, + where the string that rises
+ *  to the right is in front, from whichever face one looks; `null` when it was not read. */
 export function twistByStrings(survey: Survey): Length | null {
   const strings = readValue(survey, 'strings.gap')
-  return strings === null ? null : nearestTick(2 * Math.abs(strings))
+  return strings === null ? null : nearestTick(2 * strings)
 }
 
 function throughLean(survey: Survey, slot: 'through.left' | 'through.right', height: Length): Length | null {
   const reading = survey.bySlot.get(slot)
   if (!reading) return null
-  return reading.levelLength ? scaleToSpan(reading.value, reading.levelLength, height) : reading.value
+  // A reading is + with the top in, as it is tapped.
+  const inwards = reading.levelLength ? scaleToSpan(reading.value, reading.levelLength, height) : reading.value
+  return negate(inwards)
 }

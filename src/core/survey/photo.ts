@@ -1,14 +1,17 @@
 import { z } from 'zod'
-import { PHOTO_PLACES } from './photo-place'
+import { PHOTO_PLACES, PHOTO_VIEWS } from './photo-place'
 
-/** `step.hinge-shims`: a step by its id. */
-const stepPlace = z.templateLiteral(['step.', z.string().regex(/[a-z][a-z-]{1,50}/)])
+/** `step.hinge-shims`: a step by its id; `condition.left-leg`: a place that is not sound; `view.lock-edge`: what a first look is shown by. */
+const named = z.string().regex(/[a-z][a-z-]{1,50}/)
+const stepPlace = z.templateLiteral(['step.', named])
+const unsoundPlace = z.templateLiteral(['condition.', named])
+const viewPlace = z.templateLiteral(['view.', z.enum(PHOTO_VIEWS)])
 
 /** A photo kept with an opening: what it shows and who took it. The picture itself is stored beside it, without any data but the picture. */
 export const photoSchema = z.strictObject({
   id: z.uuid(),
   /** What it belongs to; `null` for the opening as a whole. */
-  slot: z.union([z.enum(PHOTO_PLACES), stepPlace]).nullable(),
+  slot: z.union([z.enum(PHOTO_PLACES), viewPlace, stepPlace, unsoundPlace]).nullable(),
   width: z.int().min(1).max(20_000),
   height: z.int().min(1).max(20_000),
   note: z.string().max(500),

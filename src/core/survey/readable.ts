@@ -12,7 +12,6 @@ type Bounds = { readonly least: Length; readonly most: Length }
 const TINY = mm(1)
 const SIZE: Bounds = { least: inches(1), most: mm(8000) }
 const PART: Bounds = { least: TINY, most: mm(3000) }
-const GAP: Bounds = { least: ZERO, most: mm(1000) }
 
 const BY_KIND: Readonly<Record<string, Bounds>> = {
   widths: SIZE,
@@ -31,7 +30,6 @@ const BY_PLACE: Readonly<Record<string, Bounds>> = {
   'mould.width.bottom': SIZE,
   'mould.width.middle': SIZE,
   'mould.width.top': SIZE,
-  'strings.gap': GAP,
 }
 
 /** The least and the most a reading of a slot can be. One with a direction may go either way. */

@@ -105,7 +105,7 @@ export const placeOf = (slot: Slot): string => slot.slice(slot.indexOf('/') + 1)
 export const kindOfSlot = (slot: Slot): string => placeOf(slot).split('.')[0]!
 
 /** Whether a reading of this slot has a direction, and so a sign. */
-export const isSigned = (slot: Slot): boolean => /(^|\/)(lean|fall|bow|crown|through|siding)\./.test(slot)
+export const isSigned = (slot: Slot): boolean => /(^|\/)(lean|fall|bow|crown|through|siding|strings)\./.test(slot)
 
 /** Whether it is read as the gap at the end of a level, and so scaled from the level's length. */
 export const isLevelReading = (slot: Slot): boolean => /(^|\/)(lean|fall|through)\./.test(slot)

@@ -1,4 +1,5 @@
 import type { FactSlot } from './facts'
+import type { PhotoView } from './photo-place'
 import type { GapSlot, SiteSlot, Slot } from './slots'
 import { waySlot } from './slots'
 import { startsAtTheFloor, WAY_READINGS, type Way } from './ways'
@@ -15,6 +16,8 @@ export type SurveyOf = {
   /** Readings asked besides where the outside trim comes off: what the new trim has to cover. */
   readonly whereTrimComesOff?: readonly SiteSlot[]
   readonly facts: readonly FactSlot[]
+  /** What a photo is taken of at the first look, whatever is read. */
+  readonly views: readonly PhotoView[]
   /** Those of its own readings and facts without which nothing can be ordered. */
   readonly essential: readonly Question[]
   /** Whether its trim is what it stands on, and must be flat and wide enough. */

@@ -3,7 +3,7 @@ import { DOORS } from '../doors/doors'
 import { bestWay, modelOpening } from '../opening/model-opening'
 import { leansThrough, observationsOf, scaleToSpan } from '../opening/observe-survey'
 import { LENGTHS, length, reading, readings, TRUE_OPENING } from '../test/fixtures'
-import { inches, ticks } from '../units/length'
+import { inches, ticks, ZERO } from '../units/length'
 import { readingSchema } from './reading'
 import { GAP_SLOTS, isLevelReading, isSigned, isSlot, placeOf, SLOTS } from './slots'
 import { historyOf, readingLeaf, readValue, surveyOf, waysRead } from './survey'
@@ -99,9 +99,10 @@ describe('a level’s gap', () => {
   it('through the wall compares both sides, whatever way each leans', () => {
     const leans = (texts: object) => leansThrough(surveyOf('core', readings({ ...texts })), inches(72))
     expect(leans({ 'through.left': '1/8', 'through.right': '-1/8' })).toEqual({
-      left: length('1/8'),
-      right: length('-1/8'),
+      left: length('-1/8'),
+      right: length('1/8'),
     })
+    expect(leans({ 'through.left': '0', 'through.right': '0' })).toEqual({ left: ZERO, right: ZERO })
     expect(leans({ 'through.left': '1/8' })).toBeNull()
   })
 })

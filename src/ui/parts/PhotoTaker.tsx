@@ -1,4 +1,5 @@
 'use client'
+import { Camera, Check } from 'lucide-react'
 import { FileTrigger } from 'react-aria-components/FileTrigger'
 import { styled } from 'styled-components'
 import type { Photo } from '@/core/survey/photo'
@@ -10,6 +11,11 @@ const Grid = styled.ul`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(96px, 1fr)); gap: 6px;
   a { display: block; color: inherit; text-decoration: none; font-size: 13px; }
   img { width: 100%; height: 84px; object-fit: cover; border: 1px solid var(--strong-rule); border-radius: 3px; display: block; }
+`
+const Wanted = styled.ul`
+  display: flex; flex-wrap: wrap; gap: 6px; margin: 0 0 6px; padding: 0; list-style: none;
+  button { display: inline-flex; align-items: center; gap: 6px; }
+  button[data-taken] { color: var(--quiet); }
 `
 const Said = styled.p`color: var(--stop); font-size: 15px;`
 const TYPES = ['image/jpeg', 'image/png', 'image/webp']
@@ -35,21 +41,40 @@ type TakerProps = {
   readonly openingId: string
   /** What a new photo belongs to; `null` for the opening as a whole. */
   readonly place: PhotoPlace | null
+  /** What is to be shown, each a button that is ticked once it was. */
+  readonly wanted?: readonly { readonly place: PhotoPlace; readonly name: string; readonly taken: number }[]
   readonly by: () => string
   readonly onTaken: (photo: Photo) => void
 }
 
 /** Takes photos or lets some be chosen, and stores each at once. */
-export function PhotoTaker(taking: TakerProps) {
+export function PhotoTaker({ wanted = [], ...taking }: TakerProps) {
   const { waiting, said, take, again } = usePhotos(taking)
-  const choose = (files: FileList | null) => void take([...(files ?? [])])
+  const choose = (files: FileList | null, of?: PhotoPlace) => void take([...(files ?? [])], of)
   return (
     <>
+      {wanted.length > 0 && (
+        <Wanted aria-label="To be shown">
+          {wanted.map(one => (
+            <li key={one.place}>
+              <FileTrigger
+                acceptedFileTypes={TYPES}
+                defaultCamera="environment"
+                onSelect={files => choose(files, one.place)}
+              >
+                <Button $plain data-taken={one.taken > 0 ? '' : undefined}>
+                  {one.taken > 0 ? <Check size={16} aria-label="taken" /> : <Camera size={16} aria-hidden />} {one.name}
+                </Button>
+              </FileTrigger>
+            </li>
+          ))}
+        </Wanted>
+      )}
       <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap' }}>
-        <FileTrigger acceptedFileTypes={TYPES} defaultCamera="environment" onSelect={choose}>
+        <FileTrigger acceptedFileTypes={TYPES} defaultCamera="environment" onSelect={files => choose(files)}>
           <Button $plain>Take a photo</Button>
         </FileTrigger>
-        <FileTrigger acceptedFileTypes={TYPES} allowsMultiple onSelect={choose}>
+        <FileTrigger acceptedFileTypes={TYPES} allowsMultiple onSelect={files => choose(files)}>
           <Button $plain>Choose photos</Button>
         </FileTrigger>
       </div>

@@ -1,10 +1,10 @@
 'use client'
 import { unsound } from '@/core/specification/visit'
 import type { Photo } from '@/core/survey/photo'
-import { isOfDelivery } from '@/core/survey/photo-place'
+import { isOfDelivery, type PhotoPlace, viewPlace } from '@/core/survey/photo-place'
 import type { Question } from '@/core/survey/survey-of'
 import { placeName } from '@/words/finding-facts'
-import { photoPrompt } from '@/words/visit'
+import { PHOTO_VIEW_NAMES, photoPrompt } from '@/words/visit'
 import { Panel, Quiet } from '../parts/controls'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import type { SheetStore } from '../store/use-sheet'
@@ -19,17 +19,20 @@ type Props = {
 export function Photos({ store, question }: Props) {
   const { sheet, reader } = store
   const photos = sheet.photos.filter(one => !isOfDelivery(one))
-  const prompts = unsound(store.records.wishes.visit).map(photoPrompt)
+  const count = (place: PhotoPlace) => photos.filter(one => one.slot === place).length
+  const wanted = [
+    ...store.glance.asked.views.map(view => [viewPlace(view), PHOTO_VIEW_NAMES[view]] as const),
+    ...unsound(store.records.wishes.visit).map(one => [`condition.${one.place}`, photoPrompt(one)] as const),
+  ].map(([place, name]) => ({ place, name, taken: count(place) }))
   return (
     <Panel aria-label="Photos">
       <h2>Photos</h2>
-      {photos.length === 0 && <Quiet>The door, lock edge, label, glass, threshold, bottom corners.</Quiet>}
-      {prompts.length > 0 && <Quiet>Also: {prompts.join('; ')}.</Quiet>}
       <PhotoGrid photos={photos} captionOf={captionOf} />
       <Quiet>{question ? `The next one belongs to: ${question.name}.` : 'The next one belongs to the opening.'}</Quiet>
       <PhotoTaker
         openingId={sheet.opening.id}
         place={question?.question ?? null}
+        wanted={wanted}
         by={() => reader}
         onTaken={store.showPhoto}
       />

@@ -11,7 +11,8 @@ export type PhotoStore = {
   /** How many are on the way or wait. */
   readonly waiting: number
   readonly said: string | null
-  readonly take: (files: readonly File[]) => Promise<void>
+  /** Of a place of its own, or of the one that is usual here. */
+  readonly take: (files: readonly File[], of?: PhotoPlace) => Promise<void>
   readonly again: () => void
 }
 
@@ -58,7 +59,7 @@ export function usePhotos({ openingId, place, by, onTaken }: Taking): PhotoStore
     isDone.current = true
     void again()
   }, [again])
-  const take = async (files: readonly File[]) => {
+  const take = async (files: readonly File[], of: PhotoPlace | null = place) => {
     setSaid(null)
     for (const file of files) {
       if (file.size > MOST_BYTES) {
@@ -66,7 +67,7 @@ export function usePhotos({ openingId, place, by, onTaken }: Taking): PhotoStore
         continue
       }
       const at = new Date().toISOString()
-      const photo = { id: uuidV7(), opening: openingId, place, by: by(), at, name: file.name, picture: file }
+      const photo = { id: uuidV7(), opening: openingId, place: of, by: by(), at, name: file.name, picture: file }
       await keepPhoto(photo)
       await post(photo)
     }
