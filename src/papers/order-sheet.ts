@@ -25,6 +25,7 @@ import {
   SPARE_NAMES,
   TRIM_NAMES,
 } from '@/words/order'
+import { towardFor } from '@/words/rounding'
 import { leafName } from '@/words/traces'
 import { valueWords } from '@/words/value'
 import { ownBlocks } from './order-own'
@@ -152,20 +153,20 @@ function wentOnBlocks({ wentOn }: OrderLine, step: DisplayStep): readonly Block[
 
 function sizeRows(line: OrderLine, step: DisplayStep): Rows {
   const { unit } = line
-  const both = (length: Length) => bothUnits(length, step)
-  const size = ({ width, height }: { readonly width: Length; readonly height: Length }) =>
-    `${both(width)} × ${both(height)}`
+  const both = (length: Length, member = '') => bothUnits(length, step, towardFor(member))
+  const size = ({ width, height }: { readonly width: Length; readonly height: Length }, member = '') =>
+    `${both(width, `${member}.width`)} × ${both(height, `${member}.height`)}`
   const [leafWidth, leafHeight] = [said(unit, 'leafWidth'), said(unit, 'leafHeight')]
   return [
     ['Unit', `${unit.maker} ${unit.article}, ${unit.name}`],
     [SIZE_NAMES[unit.kind], size(unit)],
     ...when(leafWidth !== null && leafHeight !== null, 'Call size', () => callSizeWords(leafWidth!, leafHeight!)),
     ...when(leafWidth !== null && leafHeight !== null, 'Leaf', () => size({ width: leafWidth!, height: leafHeight! })),
-    ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!)),
-    ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!)),
+    ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!, 'derived')),
+    ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!, 'roughOpening')),
     ...when(line.trimOutside !== null, 'Over the brickmould', () => size(line.trimOutside!)),
-    ...when(line.wall !== null, 'Wall', () => both(line.wall!)),
-    ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!)),
+    ...when(line.wall !== null, 'Wall', () => both(line.wall!, 'wall')),
+    ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!, 'jambExtension')),
     ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),
     ...when(
       line.pad > 0,
@@ -212,7 +213,7 @@ function doorRows({ cut, codes, code, hingeCount, details }: OrderLine, step: Di
       cut !== null,
       'Cuts',
       () =>
-        `hinge rail ${both(cut!.rail)}, gap at the head ${both(cut!.headGap)}, under the rail ${both(cut!.bottomGap)}${cut!.pack > 0 ? `, pack ${both(cut!.pack)} behind the legs` : ''}`,
+        `hinge rail ${bothUnits(cut!.rail, step, towardFor('cut.rail'))}, gap at the head ${both(cut!.headGap)}, under the rail ${both(cut!.bottomGap)}${cut!.pack > 0 ? `, pack ${both(cut!.pack)} behind the legs` : ''}`,
     ),
     ...when(
       cut !== null,
@@ -259,7 +260,9 @@ function otherRows(line: OrderLine, step: DisplayStep): Rows {
     ...when(line.outsideTrim !== null, 'Outside casing', () => TRIM_NAMES[line.outsideTrim!]),
     ...when(spares.length > 0, 'Spare parts', () => spares.join(', ')),
     ['Measured', `${line.measuredAt.slice(0, 10)} by ${line.measuredBy}, ${WAY_NAMES[line.way].name.toLowerCase()}`],
-    ...when(line.tolerance !== null, 'As ordered within', () => bothUnits(line.tolerance!, step)),
+    ...when(line.tolerance !== null, 'As ordered within', () =>
+      bothUnits(line.tolerance!, step, towardFor('tolerance')),
+    ),
     ...assumedRows(line),
     ['Lead time', `${unit.leadDays} days`],
   ]

@@ -3,6 +3,7 @@ import type { DisplayStep } from '@/core/units/format-length'
 import { bothUnits } from './both-units'
 import { unitKindName } from './kinds'
 import { handWords } from './order'
+import { towardFor } from './rounding'
 import { SETTING_WORDS } from './settings'
 
 const LENGTH_WORDS: Readonly<Record<RequestLength, string>> = {
@@ -25,7 +26,7 @@ const LENGTH_WORDS: Readonly<Record<RequestLength, string>> = {
 export function requestText(tag: string, name: string, request: SizeRequest, step: DisplayStep): string {
   const { kind, lengths, hingeTops, bore, material, settings, labelMinutes, lockFunction } = request
   const lines = [
-    ...lengths.map(([of, value]) => `${LENGTH_WORDS[of]}: ${bothUnits(value, step)}`),
+    ...lengths.map(([of, value]) => `${LENGTH_WORDS[of]}: ${bothUnits(value, step, towardFor(`request.${of}`))}`),
     hingeTops.length > 0 && `Hinges from the leaf’s top: ${hingeTops.map(one => bothUnits(one, step)).join(' · ')}`,
     handWords(request),
     bore && bore !== 'none' && `Bored for a lock, ${bore}`,

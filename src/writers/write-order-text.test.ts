@@ -51,7 +51,7 @@ describe('an order as text', () => {
     'Lock bore: double',
     'Kind of door: Hinged outside unit',
     'Hand’s convention: From outside',
-    'Tolerance: 1/16 in (≈ 1.6 mm)',
+    'Tolerance: 1/16 in (≈ 1.5 mm)',
     'Rough opening width: 38 in (965.2 mm)',
     'Agreed with the maker: Glass as in the photo? yes',
     'Plugs: 3',

@@ -4,6 +4,7 @@ import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
 import { memberName } from '@/words/members'
 import { handWords, isLengthMember, isLengthsMember, notIncluded, plainValue } from '@/words/order'
+import { towardFor } from '@/words/rounding'
 
 /** What stands at a line's head and is not repeated among its members. */
 const AT_THE_HEAD: ReadonlySet<string> = new Set([
@@ -58,7 +59,7 @@ function flat(path: string, value: unknown): readonly (readonly [string, unknown
 
 const said = (path: string, value: unknown, step: DisplayStep): string =>
   isLengthMember(path, value)
-    ? bothUnits(value as Length, step)
+    ? bothUnits(value as Length, step, towardFor(path))
     : isLengthsMember(path, value)
       ? value.map(one => bothUnits(one as Length, step)).join('; ')
       : plainValue(path, value)

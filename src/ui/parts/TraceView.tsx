@@ -4,7 +4,7 @@ import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 import type { Trace } from '@/core/base/trace'
 import type { HandTrace } from '@/core/specification/handing'
-import type { DisplayStep } from '@/core/units/format-length'
+import type { DisplayStep, Toward } from '@/core/units/format-length'
 import { HAND_WORDS, handFactWords } from '@/words/names'
 import { leafName, OPERATION_WORDS, ruleWords } from '@/words/traces'
 import { Figure } from './Figure'
@@ -48,13 +48,16 @@ export function TracedFigure({
   name,
   trace,
   step,
+  toward,
 }: {
   readonly name: string
   readonly trace: Trace
   readonly step: DisplayStep
+  /** Which way it is rounded: to the nearest unless said. */
+  readonly toward?: Toward
 }) {
   return (
-    <WhyRow name={name} figure={<Figure value={trace.value} step={step} unit />}>
+    <WhyRow name={name} figure={<Figure value={trace.value} step={step} unit {...(toward ? { toward } : {})} />}>
       <TraceTree traces={[trace]} step={step} />
     </WhyRow>
   )

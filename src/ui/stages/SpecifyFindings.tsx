@@ -5,6 +5,7 @@ import { jambCosts } from '@/core/catalogue/fill-and-jamb'
 import { handingTraces } from '@/core/specification/handing'
 import { magnitude } from '@/core/units/length'
 import { handWords } from '@/words/order'
+import { towardFor } from '@/words/rounding'
 import { Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
@@ -28,17 +29,27 @@ export function SpecifyFindings(stage: StageProps) {
           <h2>To order</h2>
           {unit ? (
             <>
-              <TracedFigure name="Unit width" trace={unit.width} step={step} />
-              <TracedFigure name="Unit height" trace={unit.height} step={step} />
-              <TracedFigure name="Rough opening width" trace={unit.roughWidth} step={step} />
-              <TracedFigure name="Rough opening height" trace={unit.roughHeight} step={step} />
+              <TracedFigure name="Unit width" trace={unit.width} step={step} toward={towardFor('derived.width')} />
+              <TracedFigure name="Unit height" trace={unit.height} step={step} toward={towardFor('derived.height')} />
+              <TracedFigure
+                name="Rough opening width"
+                trace={unit.roughWidth}
+                step={step}
+                toward={towardFor('roughOpening.width')}
+              />
+              <TracedFigure
+                name="Rough opening height"
+                trace={unit.roughHeight}
+                step={step}
+                toward={towardFor('roughOpening.height')}
+              />
             </>
           ) : (
             <Quiet>The size follows from one width and one height.</Quiet>
           )}
-          {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} />}
+          {jamb && <TracedFigure name="Jamb wanted" trace={jamb.wanted} step={step} toward={towardFor('wall')} />}
           {jamb && <JambOptions store={store} />}
-          {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} />}
+          {floor && <TracedFigure name="Clearance under the leaf" trace={floor.withPad} step={step} toward="down" />}
           {pad && pad.value > 0 && (
             <TracedFigure name={floor ? 'Pad under the sill' : 'Packs under the legs'} trace={pad} step={step} />
           )}
