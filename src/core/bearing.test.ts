@@ -114,6 +114,19 @@ const bears = (of: OpeningRecords, question: Question, by: Trade): boolean =>
     one => new Set(alternatives(one, question).map(other => outcomeOf(work(other, by, NOW)))).size > 1,
   )
 
+it.each(Object.entries(KIND_CASES).filter(([, { family }]) => DOORS[family].survey.whereFlushOutside))(
+  'of %s the plane outside is asked where the jamb is set flush with it, and bears on something',
+  (_, one) => {
+    const by = trade(one.unit ? [sealed(one.unit)] : [])
+    const bare = openingOf(one, 1)
+    const flush = { ...bare, wishes: { ...bare.wishes, schools: { 'flush-face': 'siding' as const } } }
+    const asked = ladderFor(work(flush, by, NOW).door.survey, one.way)
+    expect(ladderFor(work(bare, by, NOW).door.survey, one.way)).not.toContain('siding.plane')
+    expect(asked).toContain('siding.plane')
+    expect(bears({ ...answered(one, asked), wishes: flush.wishes }, 'siding.plane', by)).toBe(true)
+  },
+)
+
 const TRIM_COMES_OFF = Object.entries(KIND_CASES).filter(([, { family }]) => DOORS[family].survey.whereTrimComesOff)
 
 describe.each(TRIM_COMES_OFF)('of %s, whose outside trim comes off,', (_, one) => {

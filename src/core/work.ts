@@ -1,5 +1,6 @@
 import { worstFirst } from './base/finding'
 import type { Family } from './base/kinds'
+import type { SchoolAnswer } from './base/schools'
 import { remembered, rememberedParts, settled } from './base/stage'
 import { nearLimits } from './catalogue/near-limits'
 import { judgeTaken, offerUnits, requestOf } from './catalogue/offered'
@@ -21,10 +22,10 @@ import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-
 
 export type { FindingCode, Work } from './work-parts'
 
-/** A kind of door where the outside trim stays, or comes off. */
-function doorWhere(family: Family, trim: 'keep' | 'strip'): Door {
+/** A kind of door, asked by what becomes of its outside. */
+function doorWhere(family: Family, trim: 'keep' | 'strip', face: SchoolAnswer<'flush-face'>): Door {
   const door = DOORS[family]
-  const survey = surveyWhere(door.survey, trim)
+  const survey = surveyWhere(door.survey, { trim, isFlushOutside: face === 'siding' || face === 'casing' })
   return survey === door.survey ? door : { ...door, survey }
 }
 
@@ -56,7 +57,8 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
   return (records, trade, now) => {
     const { opening, readings, answers, wishes, order, fit } = records
     const terms = to.terms(wishes, records.allowances, trade)
-    const door = to.door(opening.family, trimStays(wishes.visit, terms.schools.answers['outside-trim']))
+    const { answers: by } = terms.schools
+    const door = to.door(opening.family, trimStays(wishes.visit, by['outside-trim']), by['flush-face'])
     const { survey: asked, specify: of } = door
     const { lengths } = terms
 

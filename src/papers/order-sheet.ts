@@ -7,7 +7,7 @@ import { handPlan } from '@/core/drawing/hand-plan'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { LineChange } from '@/core/order/revision'
 import type { ShownJob } from '@/core/sheet'
-import type { DisplayStep } from '@/core/units/format-length'
+import { type DisplayStep, unitOfStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { bothUnits } from '@/words/both-units'
 import { callSizeWords } from '@/words/call-size'
@@ -26,6 +26,7 @@ import {
   TRIM_NAMES,
 } from '@/words/order'
 import { towardFor } from '@/words/rounding'
+import { hingeName } from '@/words/settings'
 import { leafName } from '@/words/traces'
 import { valueWords } from '@/words/value'
 import { ownBlocks } from './order-own'
@@ -206,7 +207,7 @@ function inBoth(name: UnitMember, value: unknown, step: DisplayStep): string {
 }
 
 /** What is settled about this one door beyond what its sheet says. */
-function doorRows({ cut, codes, code, hingeCount, details }: OrderLine, step: DisplayStep): Rows {
+function doorRows({ cut, codes, code, hingeCount, hingeClass, details }: OrderLine, step: DisplayStep): Rows {
   const both = (length: Length) => bothUnits(length, step)
   return [
     ...when(
@@ -220,10 +221,14 @@ function doorRows({ cut, codes, code, hingeCount, details }: OrderLine, step: Di
       'Closer',
       () => `${CLOSER_NAMES[cut!.closer]}, pin ${both(cut!.closerPin)} behind the inside face`,
     ),
-    ...when(
-      hingeCount !== null,
-      'Hinges',
-      () => `${hingeCount} a leaf, ${details['hinge-finish'] ?? 'finish by the sheet'}`,
+    ...when(hingeCount !== null, 'Hinges', () =>
+      [
+        `${hingeCount} a leaf`,
+        hingeClass && `at least ${hingeName(hingeClass, unitOfStep(step))}`,
+        details['hinge-finish'] ?? 'finish by the sheet',
+      ]
+        .filter(Boolean)
+        .join(', '),
     ),
     ...when(
       code !== null,

@@ -9,7 +9,7 @@ import { instrumentFor } from '@/core/survey/instrument'
 import { canBeRead } from '@/core/survey/readable'
 import { GRADUATIONS, type Reading, readingSchema } from '@/core/survey/reading'
 import { GAP_SLOTS, isSlot, type Slot } from '@/core/survey/slots'
-import { ladderFor, readingsFor, surveyWhere } from '@/core/survey/survey-of'
+import { ALL_OUTSIDE, ladderFor, readingsFor, surveyWhere } from '@/core/survey/survey-of'
 import { isLength } from '@/core/units/length'
 import { type LengthUnit, parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
@@ -82,7 +82,7 @@ function jsonRows(text: string): Outcome<FileRows> {
 }
 
 /** Whatever may be asked of a kind, where its outside trim comes off too. */
-const allAsked = (family: Family) => surveyWhere(DOORS[family].survey, 'strip')
+const allAsked = (family: Family) => surveyWhere(DOORS[family].survey, ALL_OUTSIDE)
 
 /** The answers of a JSON file: those that can be taken, and the others with their place among the answers. */
 function readAnswers(

@@ -13,6 +13,7 @@ const OWN: Readonly<Record<string, string>> = {
   hinges: 'Hinge side, seen from outside',
   swing: 'Swing',
   hingeCount: 'Hinges a leaf',
+  hingeClass: 'Hinges carry, at least',
   hingeTops: 'Hinges, from the top down',
   activeLeaf: 'Active leaf, seen from outside',
   'code.convention': 'Hand’s convention',

@@ -206,6 +206,10 @@ export const OFFER_WORDS: Readonly<
     () => 'Beads alone under a sill in the weather',
     'Choose a pan or a membrane in this opening’s practices, or say at the first look that the door is covered.',
   ),
+  'beads-on-ribs': words(
+    () => 'Its threshold bears on ribs',
+    'Beads lie under the ribs only; one in a hollow does nothing. Look at its underside before the first bead.',
+  ),
   'horns-in-casing': words(
     f => `Its sill has horns of ${f('horns')}`,
     'The outside casing stays: the horns are cut off, or the casing is notched.',

@@ -93,6 +93,10 @@ export const ORDER_WORDS = {
     () => 'A pet’s flap is why, and none is ordered',
     'Name it among the details, its height over the floor too; or “none”, when it goes elsewhere.',
   ),
+  'hinges-plain': words(
+    f => `Hinges are ${f('made')}, the leaf wants ball bearings`,
+    'By its weight. Plain knuckles wear under it, and the leaf drops onto its strike.',
+  ),
   'order-flap-label': words(
     f => `A flap in a leaf labelled ${f('label')} minutes`,
     'A hole voids the label. Put the flap into another door, or into the wall.',

@@ -17,6 +17,7 @@ import { FAMILY_NAMES, unitKindName } from './kinds'
 import { money } from './money'
 import { HAND_WORDS } from './names'
 import { type Words, words } from './say'
+import { HINGE_CLASS_WORDS } from './settings'
 
 /** The hand in words: the facts nobody can misread; empty for what has none. */
 export function handWords({
@@ -231,6 +232,7 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
   'cut.closer': CLOSER_NAMES,
   padOf: PAD_NAMES,
+  hingeClass: HINGE_CLASS_WORDS,
   release: { complete: 'can go out', 'kept-back': 'kept back until it is corrected' },
   sill: SILL_NAMES,
   cavity: CAVITY_NAMES,

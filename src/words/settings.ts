@@ -78,4 +78,8 @@ const HINGE_NAMES: Readonly<Record<string, (unit: UnitOf) => string>> = {
   'ball-76': sized('ball bearing', '3', '76'),
   'ball-100': sized('ball bearing', '4', '100'),
 }
+/** Every class with both its sizes, for whoever reads in either unit. */
+export const HINGE_CLASS_WORDS: Readonly<Record<string, string>> = Object.fromEntries(
+  Object.entries(HINGE_NAMES).map(([id, nameIn]) => [id, `${nameIn('in')} (${nameIn('mm').split(', ')[1]})`]),
+)
 export const hingeName = (id: string, unit: UnitOf): string => HINGE_NAMES[id]?.(unit) ?? id

@@ -33,6 +33,7 @@ export type HoleSheet = FrameSheet &
     readonly leafBottom?: Length | null
     readonly sillDepth?: Length | null
     readonly sillHorns?: Length | null
+    readonly sillUnderside?: string | null
   }
 
 type Options = {
@@ -155,12 +156,15 @@ function hornReasons({ sillHorns }: HoleSheet, { schools, wishes }: Request): re
 
 /** What is wrong with what lies under its sill; nothing for a kind without one. */
 function beddingReasons(
-  { asksPan, asksBeads, asksFoam }: HoleSheet,
+  { asksPan, asksBeads, asksFoam, sillUnderside }: HoleSheet,
   { schools, wishes }: Request,
 ): readonly Finding<ShapeCode>[] {
   if (asksPan === undefined || asksBeads === undefined || asksFoam === undefined) return []
   const isCovered = wishes.settings.includes('covered')
-  return judgeBedding({ asksPan, asksBeads, asksFoam }, { practice: schools.answers.sill, isCovered })
+  return judgeBedding(
+    { asksPan, asksBeads, asksFoam },
+    { practice: schools.answers.sill, isCovered, isRibbed: sillUnderside === 'ribbed' },
+  )
 }
 
 type Stood = {

@@ -29,6 +29,7 @@ export const HINGED_OUTSIDE: Door = {
     ways: ANY_UNIT_WAY,
     further: [...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
+    whereFlushOutside: ['siding.plane'],
     facts: ['fact.old-door'],
     views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: [],

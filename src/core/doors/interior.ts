@@ -18,6 +18,7 @@ export const INTERIOR: Door = {
   survey: {
     ways: ['pocket', 'trim-off', 'core'],
     further: ['leaf.thickness', 'backset', 'case.depth', ...WALLS, 'floor.covering'],
+    whereFlushOutside: ['siding.plane'],
     facts: ['fact.lock-case', 'fact.lock-function', 'fact.weight'],
     views: ['door', 'lock-edge'],
     essential: ['leaf.thickness', 'backset', 'fact.lock-function'],

@@ -58,6 +58,7 @@ export const PAIR: Door = {
     ways: ANY_UNIT_WAY,
     further: ['leaf.active', 'leaf.passive', ...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
+    whereFlushOutside: ['siding.plane'],
     facts: ['fact.active-leaf', 'fact.condition'],
     views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: ['fact.active-leaf'],

@@ -51,6 +51,7 @@ export const SIDELIGHTS: Door = {
     ways: ANY_UNIT_WAY,
     further: ['leaf.width', 'sidelight.left', 'sidelight.right', ...WALLS, ...TWIST, ...SILL],
     whereTrimComesOff: TRIM_COVERED,
+    whereFlushOutside: ['siding.plane'],
     facts: ['fact.condition'],
     views: ['door', 'lock-edge', 'glass', 'threshold', 'corners'],
     essential: ['leaf.width'],

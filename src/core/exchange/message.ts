@@ -29,6 +29,7 @@ export const messageLineSchema = z.strictObject({
   panels: z.enum(['OX', 'XO']).nullable(),
   code: z.strictObject({ convention: z.enum(HAND_CONVENTIONS), hand: z.string() }).nullable(),
   hingeCount: z.int().nullable(),
+  hingeClass: z.string().max(40).nullable().optional(),
   jambExtension: lengthSchema.nullable(),
   details: z.partialRecord(z.enum(DETAILS), z.string()),
   /** What the maker agreed to beside its sheet; not there where nothing was. */
@@ -84,6 +85,7 @@ function messageLine(line: OrderLine, number: number): MessageLine {
     panels: line.panels,
     code: line.code && { convention: line.code.convention, hand: line.code.hand },
     hingeCount: line.hingeCount,
+    hingeClass: line.hingeClass,
     jambExtension: line.jambExtension,
     details: line.details,
     ...(line.agreed.length ? { agreed: line.agreed } : {}),

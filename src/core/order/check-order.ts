@@ -34,6 +34,7 @@ export type OrderCode =
   | 'pet-flap'
   | 'order-flap-label'
   | 'order-flap-elsewhere'
+  | 'hinges-plain'
 
 export type OrderRequest = {
   readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
@@ -61,6 +62,8 @@ export type OrderRequest = {
   readonly secondLookCents: number
   readonly counting: Counting
   readonly isMeasuredTwice: boolean
+  /** The least class of hinge that carries the leaf; `null` where its weight is not known. */
+  readonly hingeClass: string | null
 }
 
 /** What stands in the way of releasing a line (stop), and what is risky (watch). Empty means it can go. */
@@ -79,6 +82,7 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...sillAgainstSwing(request),
     ...foundOtherwise(request),
     ...petFlap(request),
+    ...plainHinges(request),
     ...request.questions
       .filter(one => one.answer === '')
       .map(({ question }) => make('order-question-open', 'watch', { question }, 'questions')),
@@ -197,6 +201,16 @@ function secondLook({
 function treatedBoard({ offer, answers }: OrderRequest): readonly Finding<OrderCode>[] {
   const touches = offer !== null && offer.pad > 0 && /alumin/i.test(offer.unit.details.sill ?? offer.unit.material)
   return touches && answers['sill-lumber'] === 'treated' ? [make('order-treated-board', 'watch', {})] : []
+}
+
+const isBall = (text: string): boolean => /\bball/i.test(text)
+
+/** Plain hinges under a leaf that wants ball bearings wear, and the leaf drops onto its strike. */
+function plainHinges(request: OrderRequest): readonly Finding<OrderCode>[] {
+  const [size, wanted] = [request.details['hinge-size'], request.hingeClass]
+  if (size === undefined || wanted === null || !isBall(wanted) || !/\bplain\b/i.test(size) || isBall(size)) return []
+  const against = { code: 'hinges-plain', place: 'detail.hinge-size', facts: { made: size, wanted } }
+  return [againstIt(against, request)]
 }
 
 /** A flap is made into the leaf, never into a labelled one. Where one is why, it is settled with the order, or a reason said. */

@@ -85,6 +85,8 @@ export type LineRequest = {
   readonly lengths: TradeLengths
   /** How many hinges each leaf has; `null` without. */
   readonly hingesEach: number | null
+  /** The least class that carries the leaf; `null` without hinges, and where nothing is known of its weight. */
+  readonly hingeClass: string | null
   readonly labelWanted: number
   readonly risks: readonly Finding[]
   readonly core: string
@@ -102,6 +104,7 @@ export function orderLine(request: LineRequest): OrderLine {
     ...sizesFor(request),
     ...handFor(request),
     hingeCount: hingesEach,
+    hingeClass: request.hingeClass,
     ...jambFor(request),
     outsideTrim: of.details(unit).includes('brickmould')
       ? trimStays(request.wishes.visit, schools.answers['outside-trim'])

@@ -197,6 +197,25 @@ it('the same readings in another order give the same result', () => {
   )
 })
 
+describe('the class of hinge', () => {
+  const weighing = (construction: 'fire-60' | 'hollow-core', size: string) => {
+    const sheet = unit({ details: { ...unit().details, 'hinge-size': size } })
+    return done(records(TRUE_OPENING, { construction, chosen: { unit: sheet.id, reason: 'it fits' } }), trade([sheet]))
+  }
+  it.each([
+    ['hollow-core', 'plain-76'],
+    ['fire-60', 'ball-100'],
+  ] as const)('of a leaf of %s is ordered: at least %s', (construction, least) =>
+    expect(weighing(construction, '4 in ball bearing').line?.hingeClass).toBe(least),
+  )
+  it('holds the order back where plain hinges are under a leaf that wants ball bearings', () => {
+    const against = (result: ReturnType<typeof weighing>) => result.findings.order.map(one => one.facts.of)
+    expect(against(weighing('fire-60', '4 in plain'))).toContain('hinges-plain')
+    expect(against(weighing('fire-60', '4 in ball bearing'))).not.toContain('hinges-plain')
+    expect(against(weighing('hollow-core', '4 in plain'))).not.toContain('hinges-plain')
+  })
+})
+
 describe('what is to be corrected first', () => {
   const twisted = { ...TRUE_OPENING, 'through.left': '1/2', 'through.right': '-1/2' }
   const own = {

@@ -43,6 +43,8 @@ export const orderLineSchema = z
     swing: z.enum(['in', 'out']).nullable(),
     /** How many hinges a leaf has; `null` without, and in orders from before it was kept. */
     hingeCount: z.int().min(2).nullable(),
+    /** The least class of hinge that carries the leaf; `null` where its weight is not known. */
+    hingeClass: z.string().max(40).nullable(),
     /** Of a pair, seen from outside. */
     activeLeaf: z.enum(['left', 'right']).nullable(),
     /** Of a slider, seen from outside: O moves, X is fixed. */

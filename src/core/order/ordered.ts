@@ -61,6 +61,7 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
   const facts = detailFacts(survey, trimStays(wishes.visit, schools.answers['outside-trim']))
   const details = chosen && of ? detailsOf(of, chosen.unit, choices, facts) : {}
   const wanted = labelWanted(survey, wishes)
+  const hingeClass = specified.further.hinges?.hinge?.id ?? null
   const checks = checkOrder({
     specify: given.specify,
     of,
@@ -79,8 +80,10 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
     labelWanted: wanted,
     secondLookCents: firm.secondLookCents,
     counting: { currency: firm.currency, numbers: firm.numbers },
+    hingeClass,
     isMeasuredTwice: isMeasuredTwice(findings, survey, given.ways),
   })
+  const hingesEach = of?.hand.includes('swing') && of.isDerived ? hingesOf(specified) : null
   const line =
     chosen && of && mayRelease(checks)
       ? orderLine({
@@ -95,7 +98,8 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
           schools,
           firm,
           lengths,
-          hingesEach: of.hand.includes('swing') && of.isDerived ? hingesOf(specified) : null,
+          hingesEach,
+          hingeClass: hingesEach === null ? null : hingeClass,
           labelWanted: wanted,
           risks: checks,
           core: given.core,

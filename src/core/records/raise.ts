@@ -33,6 +33,7 @@ export const raiseLineUnit = (old: Members): Members => ({
   wentOn: [],
   traces: [],
   trimOutside: null,
+  hingeClass: null,
   ...old,
   unit: isMembers(old.unit) ? silentOnNew(old.unit) : old.unit,
 })

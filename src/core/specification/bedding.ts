@@ -29,12 +29,17 @@ export function cavityFill(practice: Cavity, { asksFoam }: SettingSheet): Cavity
   return asksFoam === false && practice === 'foam' ? 'fibre' : practice
 }
 
-export type BeddingCode = 'pan-and-beads' | 'sill-by-sheet' | 'beads-in-weather'
+export type BeddingCode = 'pan-and-beads' | 'sill-by-sheet' | 'beads-in-weather' | 'beads-on-ribs'
 
-/** What is wrong with the sill's bed: a sheet that contradicts itself, a practice the sheet does not take, beads alone in the weather. */
+/** What is wrong with the sill's bed: a sheet that contradicts itself, a practice the sheet does not take, beads alone in the weather,
+ *  beads under a threshold that bears on its ribs alone. */
 export function judgeBedding(
   sheet: SettingSheet,
-  { practice, isCovered }: { readonly practice: SillSystem; readonly isCovered: boolean },
+  {
+    practice,
+    isCovered,
+    isRibbed,
+  }: { readonly practice: SillSystem; readonly isCovered: boolean; readonly isRibbed: boolean },
 ): readonly Finding<BeddingCode>[] {
   const make = (code: BeddingCode, severity: Finding['severity'], facts: Finding['facts']): Finding<BeddingCode> => ({
     code,
@@ -49,5 +54,6 @@ export function judgeBedding(
   return [
     ...(system === practice ? [] : [make('sill-by-sheet', 'watch', { system, practice })]),
     ...(system === 'beads' && !isCovered ? [make('beads-in-weather', 'correct', {})] : []),
+    ...(system !== 'pan' && isRibbed ? [make('beads-on-ribs', 'watch', {})] : []),
   ]
 }

@@ -15,6 +15,8 @@ export type SurveyOf = {
   readonly further: readonly (SiteSlot | GapSlot)[]
   /** Readings asked besides where the outside trim comes off: what the new trim has to cover. */
   readonly whereTrimComesOff?: readonly SiteSlot[]
+  /** And where the jamb is set flush with siding or casing outside the sheathing. */
+  readonly whereFlushOutside?: readonly SiteSlot[]
   readonly facts: readonly FactSlot[]
   /** What a photo is taken of at the first look, whatever is read. */
   readonly views: readonly PhotoView[]
@@ -27,9 +29,24 @@ export type SurveyOf = {
 /** Whether one of a kind's own readings is asked by a way: a hidden drop matters only where heights start at the floor. */
 const isAskedBy = (slot: SiteSlot | GapSlot, way: Way): boolean => slot !== 'floor.drop' || startsAtTheFloor(way)
 
-/** What is asked of an opening whose outside trim stays, or comes off. */
-export const surveyWhere = (of: SurveyOf, trim: 'keep' | 'strip'): SurveyOf =>
-  trim === 'strip' && of.whereTrimComesOff ? { ...of, further: [...of.further, ...of.whereTrimComesOff] } : of
+/** What becomes of an opening's outside, as far as it decides what is asked. */
+export type Outside = {
+  readonly trim: 'keep' | 'strip'
+  /** Whether the jamb is set flush with what lies outside the sheathing. */
+  readonly isFlushOutside: boolean
+}
+
+/** What is asked of an opening by what becomes of its outside. */
+export function surveyWhere(of: SurveyOf, { trim, isFlushOutside }: Outside): SurveyOf {
+  const more = [
+    ...(trim === 'strip' ? (of.whereTrimComesOff ?? []) : []),
+    ...(isFlushOutside ? (of.whereFlushOutside ?? []) : []),
+  ].filter(slot => !of.further.includes(slot))
+  return more.length ? { ...of, further: [...of.further, ...more] } : of
+}
+
+/** Whatever may be asked. */
+export const ALL_OUTSIDE: Outside = { trim: 'strip', isFlushOutside: true }
 
 /** The lengths of the Measure stage in walking order. */
 export const readingsFor = ({ further }: SurveyOf, way: Way): readonly Slot[] => [
