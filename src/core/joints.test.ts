@@ -90,6 +90,24 @@ describe('the covering that comes after a door inside', () => {
     ]))
 })
 
+describe('the steps of a lock', () => {
+  const ids = (old: string, lockKind: 'mortise-case' | 'tubular-latch' | 'bolt-below') => {
+    const one = KIND_CASES['a lock set']!
+    const own = sealed(lockUnit({ lockKind, lockCase: null }))
+    const facts = { ...one.facts, 'fact.lock-case': old }
+    return done(openingOf({ ...one, unit: own, facts }, 1), trade([own])).steps.map(step => step.id)
+  }
+  it.each([
+    ['tubular-latch', 'mortise-case', ['old-lock-off', 'mortise-cut'], ['bore-cut', 'bolt-in', 'prepare-chop-case']],
+    ['mortise-case', 'tubular-latch', ['old-lock-off', 'prepare-fill-edge', 'bore-cut'], ['mortise-cut', 'bolt-in']],
+    ['tubular-latch', 'bolt-below', ['prepare-bore-bolt', 'bolt-in', 'dust-box'], ['old-lock-off', 'knobs-on']],
+  ] as const)('in place of a %s, a %s goes in', (old, kind, has, hasNot) => {
+    const found = ids(old, kind)
+    expect(found).toEqual(expect.arrayContaining([...has]))
+    expect(hasNot.filter(id => found.includes(id))).toEqual([])
+  })
+})
+
 describe('the pad under the sill', () => {
   it('is taken from the height that is ordered, and from the chance', () => {
     const { specification, findings } = run({ ...FULL, 'floor.highest': '3/4' }, { chosen: null })

@@ -34,6 +34,7 @@ export const RATES: Rates = {
     'change-handle': rate(30, 0, 4200, 0),
     'chop-case': rate(60, 0, 300, 0),
     'fill-edge': rate(50, 0, 600, 0),
+    'bore-bolt': rate(25, 0, 200, 0),
     'cut-down-leaf': rate(75, 20, 900, 400),
     'lower-floor': rate(120, 60, 3500, 2800),
   },

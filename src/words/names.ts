@@ -54,6 +54,7 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
   'change-handle': 'Another handle, clear of the entry door’s',
   'chop-case': 'Chop a lock case in',
   'fill-edge': 'Fill the old case in the edge',
+  'bore-bolt': 'Bore for a bolt below the latch',
   'cut-down-leaf': 'Cut the leaf and its frame down',
   'lower-floor': 'Lower the floor’s edge',
 }

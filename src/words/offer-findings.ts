@@ -86,6 +86,10 @@ export const OFFER_WORDS: Readonly<
     f => `Backset ${f('made')}`,
     f => `The leaf has ${f('read')}; within ${f('limit')} it is the same family.`,
   ),
+  'bolt-without-latch': words(
+    () => 'A bolt to go below a latch',
+    'The old lock is a case of its own: nothing stays that the bolt would go with.',
+  ),
   'lock-thickness': words(
     f => `For leaves of ${f('least')} to ${f('most')}`,
     f => `This one is ${f('read')} thick.`,

@@ -2,7 +2,7 @@ import { FAMILIES, UNIT_KINDS } from '@/core/base/kinds'
 import type { SchoolAnswer } from '@/core/base/schools'
 import type { Counting } from '@/core/catalogue/firm'
 import { isUnitMember, memberOf } from '@/core/catalogue/unit-members'
-import type { Lack } from '@/core/catalogue/unit-values'
+import { type Lack, LOCK_KINDS } from '@/core/catalogue/unit-values'
 import type { NotUnderstood } from '@/core/exchange/acknowledgement'
 import type { ReceiptCode } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
@@ -228,7 +228,7 @@ const VALUE_NAMES: { readonly [path: string]: { readonly [code: string]: string 
   'details.brickmould': { [NO_CASING]: 'none, the outside casing stays' },
   'details.anchors': inWords(ANCHORS),
   'details.exit-device': inWords(FACTS['fact.exit-device']),
-  lockKind: inWords(FACTS['fact.lock-case']),
+  lockKind: inWords(LOCK_KINDS),
   'code.convention': Object.fromEntries(HAND_CONVENTIONS.map(one => [one, HAND_WORDS[one][0]])),
   'cut.closer': CLOSER_NAMES,
   padOf: PAD_NAMES,

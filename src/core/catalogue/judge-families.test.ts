@@ -216,6 +216,14 @@ describe('a lock set', () => {
     expect(work(judged({}, { kind: 'tubular-latch' }))).toEqual(['chop-case'])
     expect(work(judged({ lockKind: 'tubular-latch', lockCase: null }))).toEqual(['fill-edge'])
   })
+  it('that is a bolt of its own is bored in below a latch that stays, and goes with nothing else', () => {
+    const below = (kind: string) => judged({ lockKind: 'bolt-below', lockCase: null }, { kind })
+    expect([below('tubular-latch').verdict, work(below('tubular-latch'))]).toEqual(['fits', ['bore-bolt']])
+    expect([below('mortise-case').verdict, codes(below('mortise-case'))]).toEqual([
+      'dropped',
+      expect.arrayContaining(['bolt-without-latch']),
+    ])
+  })
 })
 
 describe('what a setting asks', () => {

@@ -1,5 +1,6 @@
 import { FACTS } from '../survey/facts'
 import type { Member } from './member'
+import { LOCK_KINDS } from './unit-values'
 
 const LOCK = ['locking'] as const
 
@@ -7,7 +8,7 @@ const LOCK = ['locking'] as const
 export const LOCK_MEMBERS = {
   lockKind: {
     of: 'text',
-    choices: FACTS['fact.lock-case'],
+    choices: LOCK_KINDS,
     column: 'lock kind',
     in: LOCK,
     needed: LOCK,

@@ -29,6 +29,7 @@ export type HardCode =
   | 'lock-function'
   | 'lock-backset'
   | 'lock-thickness'
+  | 'bolt-without-latch'
 export type ShapeCode =
   | RoomCode
   | BeddingCode

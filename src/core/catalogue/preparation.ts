@@ -22,6 +22,7 @@ export const PREPARATIONS = [
   'change-handle',
   'chop-case',
   'fill-edge',
+  'bore-bolt',
   'cut-down-leaf',
   'lower-floor',
 ] as const

@@ -87,6 +87,7 @@ export const movesPanel: Requirement<{ readonly panels: 'OX' | 'XO' | 'both' }> 
     : NONE
 
 type Locking = {
+  readonly lockKind: string
   readonly lockFunction: string
   readonly lockBackset: Length
   readonly thicknessLeast: Length
@@ -99,6 +100,10 @@ export const fitsLeaf: Requirement<Locking> = (unit, { site, lengths }) => {
   const limit = lengths['backset-near'].value
   const { thicknessLeast: least, thicknessMost: most } = unit
   return [
+    // A bolt of its own only locks what a latch holds shut.
+    ...(unit.lockKind === 'bolt-below' && read.kind !== null && read.kind !== 'tubular-latch'
+      ? fail('bolt-without-latch', {}, 'lock')
+      : NONE),
     ...(read.function && unit.lockFunction !== read.function
       ? fail('lock-function', { made: unit.lockFunction, wanted: read.function }, 'wish')
       : NONE),

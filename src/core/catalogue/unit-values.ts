@@ -1,4 +1,5 @@
 import type { ANCHORS } from '../specification/wish-values'
+import { FACTS } from '../survey/facts'
 
 // What a catalogue may say of a unit: apart from the schema, so that a page can offer it without carrying the parser.
 
@@ -22,6 +23,10 @@ export const FRAME_FORMS = ['knock-down', 'welded'] as const
 
 /** What the legs of a frame are made of. */
 export const LEG_MATERIALS = ['timber', 'composite', 'pvc', 'aluminium', 'steel'] as const
+/** A whole lock by its case; or a bolt of its own below a latch that stays. */
+export const LOCK_KINDS = [...FACTS['fact.lock-case'], 'bolt-below'] as const
+export type LockKind = (typeof LOCK_KINDS)[number]
+
 export const SILL_CAPS = ['fixed', 'adjustable'] as const
 /** What a threshold bears on: its whole underside, or ribs with hollows between. */
 export const SILL_UNDERSIDES = ['flat', 'ribbed'] as const

@@ -4,10 +4,11 @@ import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { noFront } from '../drawing/unit-front'
 import { nothingFastened } from '../fit/fastening'
+import { NOTHING_ASKED } from '../fit/fit-of'
 import { NO_SPARES } from '../order/spares'
 import { locks } from '../specification/wall-rules'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, BORED_LEAF, noFrame } from './shared'
+import { BORED_LEAF, noFrame } from './shared'
 
 /** A lock for a leaf that stays: of the door only its edge is read. */
 export const LOCK_SET: Door = {
@@ -52,7 +53,7 @@ export const LOCK_SET_UNIT: UnitDoor<'lock-set'> = {
   },
   leaf: () => null,
   frame: noFrame,
-  asks: asksNothing,
+  asks: unit => ({ ...NOTHING_ASKED, lock: unit.lockKind }),
   front: noFront,
   tests: ['latches', 'deadbolt', 'rattle'],
 }

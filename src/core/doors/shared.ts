@@ -139,6 +139,7 @@ export const sillAsks = (unit: SillSheet): MakerAsks => ({
   hasCap: unit.sillCap === 'adjustable',
   form: null,
   hanging: null,
+  lock: null,
 })
 export const nothingOnSite = () => ({})
 /** What the old trim covered of the wall. */

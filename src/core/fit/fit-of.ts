@@ -1,4 +1,4 @@
-import type { Hanging } from '../catalogue/unit-values'
+import type { Hanging, LockKind } from '../catalogue/unit-values'
 import { type SettingSheet, SILENT_SETTING } from '../specification/bedding'
 import type { Length } from '../units/length'
 import type { FasteningPoint, FrameToFasten } from './fastening'
@@ -29,6 +29,8 @@ export type MakerAsks = SettingSheet & {
   /** How it comes, and how a storm door's rail is hung; `null` where its kind has no such thing or the sheet is silent. */
   readonly form: UnitForm | null
   readonly hanging: Hanging | null
+  /** What kind of lock goes in; `null` for what is no lock. */
+  readonly lock: LockKind | null
 }
 export const NOTHING_ASKED: MakerAsks = {
   ...SILENT_SETTING,
@@ -37,6 +39,7 @@ export const NOTHING_ASKED: MakerAsks = {
   asksClip: null,
   form: null,
   hanging: null,
+  lock: null,
 }
 
 /** What fitting and sealing read off a unit's frame. */

@@ -176,7 +176,7 @@ function factsFor(given: FitGiven, header: HeaderRule): StepFacts {
     hanging: asks.hanging,
     form: asks.form ?? of.form,
     hasCloser: closer !== undefined && closer !== 'none',
-    lockCase: said('fact.lock-case') === 'mortise-case' ? 'mortise-case' : 'tubular-latch',
+    lockKind: asks.lock ?? (said('fact.lock-case') === 'mortise-case' ? 'mortise-case' : 'tubular-latch'),
     preparations: chosen?.preparations ?? [],
     schools: asks.asksClip ? { ...schools.answers, 'fresh-unit': 'clipped' } : schools.answers,
     visit: wishes.visit,

@@ -86,6 +86,8 @@ export type StepCondition =
   | 'header-held'
   | 'mortise-case'
   | 'tubular-latch'
+  | 'bolt-below'
+  | 'whole-lock'
   | `hanging:${Hanging}`
   | `form:${UnitForm}`
   | 'closer'

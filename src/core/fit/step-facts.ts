@@ -1,6 +1,6 @@
 import type { Schools } from '../base/schools'
 import type { Preparation } from '../catalogue/preparation'
-import type { Hanging } from '../catalogue/unit-values'
+import type { Hanging, LockKind } from '../catalogue/unit-values'
 import type { Cavity, SillSystem } from '../specification/bedding'
 import type { Visit } from '../specification/visit'
 import type { StepCondition, UnitForm } from './setting-step'
@@ -29,7 +29,8 @@ export type StepFacts = {
   /** How it comes; `null` where that makes no difference. */
   readonly form: UnitForm | null
   readonly hasCloser: boolean
-  readonly lockCase: 'mortise-case' | 'tubular-latch'
+  /** The lock that goes in; where none is chosen, one like the old. */
+  readonly lockKind: LockKind
   /** What the opening needs for the chosen unit, as it was priced. */
   readonly preparations: readonly Preparation[]
   readonly schools: Schools['answers']
@@ -66,8 +67,10 @@ const PLAIN = {
   'no-flange': ({ hasFlange }) => !hasFlange,
   'leg-packed': ({ packsHingeLeg }) => packsHingeLeg,
   'header-held': ({ holdsHeader }) => holdsHeader,
-  'mortise-case': ({ lockCase }) => lockCase === 'mortise-case',
-  'tubular-latch': ({ lockCase }) => lockCase === 'tubular-latch',
+  'mortise-case': ({ lockKind }) => lockKind === 'mortise-case',
+  'tubular-latch': ({ lockKind }) => lockKind === 'tubular-latch',
+  'bolt-below': ({ lockKind }) => lockKind === 'bolt-below',
+  'whole-lock': ({ lockKind }) => lockKind !== 'bolt-below',
   closer: ({ hasCloser }) => hasCloser,
   pan: ({ sill }) => sill === 'pan',
   membrane: ({ sill }) => sill === 'membrane',

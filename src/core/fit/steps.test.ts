@@ -36,7 +36,7 @@ const FACTS: StepFacts = {
   hanging: 'cut-rail',
   form: 'assembled',
   hasCloser: false,
-  lockCase: 'tubular-latch',
+  lockKind: 'tubular-latch',
   preparations: [],
   schools: DEFAULT_SCHOOLS.answers,
   visit: NO_VISIT,

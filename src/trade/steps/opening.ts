@@ -17,6 +17,7 @@ const PLACES: { readonly [id in PreparationId]?: StepPlace } = {
   'level-sill': 'sill',
   'chop-case': 'lock',
   'fill-edge': 'lock',
+  'bore-bolt': 'lock',
   'change-handle': 'lock',
 }
 // How long each takes is what it was priced with.

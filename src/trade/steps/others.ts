@@ -85,8 +85,20 @@ export const STORM: readonly SettingStep[] = [
 /** A lock set alone, in the leaf that hangs. */
 export const LOCK_SET: readonly SettingStep[] = [
   step('check-unit', [], 5, ['tape'], { wantsUnit: true, place: 'lock' }),
-  step('old-lock-off', ['check-unit'], 10, ['screwdriver'], { wantsUnit: true, place: 'lock' }),
-  ...PREPARED.map(one => ({ ...one, needs: ['old-lock-off'] })),
+  step('old-lock-off', ['check-unit'], 10, ['screwdriver'], { when: ['whole-lock'], wantsUnit: true, place: 'lock' }),
+  // A case that is chopped in anew is the step of cutting its mortise.
+  ...PREPARED.filter(one => one.id !== 'prepare-chop-case').map(one => ({ ...one, needs: ['old-lock-off'] })),
+  step(
+    'bolt-in',
+    PREPARED.map(one => one.id),
+    10,
+    ['screwdriver', 'chisel'],
+    {
+      when: ['bolt-below'],
+      place: 'lock',
+      cure: 'bolt-in',
+    },
+  ),
   step('mortise-cut', ['old-lock-off', ...PREPARED.map(one => one.id)], 40, ['drill', 'chisel', 'square', 'pencil'], {
     when: ['mortise-case'],
     place: 'lock',
@@ -97,10 +109,14 @@ export const LOCK_SET: readonly SettingStep[] = [
     place: 'lock',
     irreversible: true,
   }),
-  step('latch-turned', ['mortise-cut', 'bore-cut'], 5, ['screwdriver'], { place: 'lock' }),
-  step('latch-in', ['latch-turned'], 10, ['screwdriver', 'chisel'], { place: 'lock', cure: 'latch-in' }),
-  step('knobs-on', ['latch-in'], 10, ['screwdriver'], { place: 'lock', cure: 'knobs-on' }),
-  step('dust-box', ['knobs-on'], 15, ['chisel', 'pencil'], { place: 'strike', irreversible: true }),
+  step('latch-turned', ['mortise-cut', 'bore-cut'], 5, ['screwdriver'], { when: ['whole-lock'], place: 'lock' }),
+  step('latch-in', ['latch-turned'], 10, ['screwdriver', 'chisel'], {
+    when: ['whole-lock'],
+    place: 'lock',
+    cure: 'latch-in',
+  }),
+  step('knobs-on', ['latch-in'], 10, ['screwdriver'], { when: ['whole-lock'], place: 'lock', cure: 'knobs-on' }),
+  step('dust-box', ['knobs-on', 'bolt-in'], 15, ['chisel', 'pencil'], { place: 'strike', irreversible: true }),
   step('keep-on', ['dust-box'], 10, ['screwdriver'], { place: 'strike', cure: 'strike-adjust' }),
   step('strike-adjust', ['keep-on'], 5, ['screwdriver', 'file'], { place: 'lock', cure: 'strike-adjust' }),
   step('operation-test', ['strike-adjust'], 5, ['spring-scale'], { place: 'leaf', reads: push, cure: 'strike-adjust' }),

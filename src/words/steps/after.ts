@@ -93,6 +93,11 @@ export const AFTER: StepTexts = {
   'prepare-rework-trim': ['Rework the trim', 'Take it back or add to it, as planned.', 'Meets its neighbours.'],
   'prepare-change-handle': ['Change the entry’s handle', 'For one that stands less proud.', 'Clears the second door.'],
   'prepare-chop-case': ['Chop the case in', 'Marked from both faces, pared square.', 'The case slides in by hand.'],
+  'prepare-bore-bolt': [
+    'Bore for the bolt',
+    'Below the latch, at the same backset; edge and both faces marked first.',
+    'The bolt slides in by hand.',
+  ],
   'prepare-fill-edge': ['Fill the edge', 'Glue a piece in, flush; cut anew.', 'Sound wood all round.'],
   'prepare-cut-down-leaf': ['Cut the leaf down', 'From the foot, scored first; seal the edge.', 'As long as planned.'],
   'prepare-lower-floor': ['Lower the floor there', 'Covering cut back under the swing.', 'The leaf clears it.'],

@@ -153,6 +153,11 @@ export const OTHERS: StepTexts = {
   ],
   'bore-cut': ['Bore for the lock', 'From both faces to the middle; then the edge.', 'Backset as ordered.'],
   'latch-turned': ['Turn the latch', 'Its bevel to the side the door shuts against.', 'It rides up the strike.'],
+  'bolt-in': [
+    'Bolt in',
+    'Below the latch, face plate flush; turn inside, release outside.',
+    'Throws and draws freely.',
+  ],
   'latch-in': ['Latch in', 'Face plate flush.', 'Springs freely.'],
   'knobs-on': ['Handles on', 'Spindle through, screws even, by hand.', 'No binding at either side.'],
   'dust-box': [
