@@ -210,6 +210,10 @@ export const OFFER_WORDS: Readonly<
     () => 'Beads alone under a sill in the weather',
     'Choose a pan or a membrane in this opening’s practices, or say at the first look that the door is covered.',
   ),
+  'pan-in-rain': words(
+    () => 'Open to driving rain, and no pan under the sill',
+    'A membrane keeps water off the wood; a pan leads it out. Choose the pan in this opening’s practices.',
+  ),
   'beads-on-ribs': words(
     () => 'Its threshold bears on ribs',
     'Beads lie under the ribs only; one in a hollow does nothing. Look at its underside before the first bead.',

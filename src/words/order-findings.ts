@@ -93,6 +93,10 @@ export const ORDER_WORDS = {
     () => 'A pet’s flap is why, and none is ordered',
     'Name it among the details, its height over the floor too; or “none”, when it goes elsewhere.',
   ),
+  'finish-near-sea': words(
+    f => `Near the sea, and hinges are ${f('made')}`,
+    'Stainless steel, brass or bronze stands salt; plated steel does not. Ask the maker, or say why it is ordered so.',
+  ),
   'hinges-plain': words(
     f => `Hinges are ${f('made')}, the leaf wants ball bearings`,
     'By its weight. Plain knuckles wear under it, and the leaf drops onto its strike.',

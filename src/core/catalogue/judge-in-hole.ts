@@ -161,9 +161,10 @@ function beddingReasons(
 ): readonly Finding<ShapeCode>[] {
   if (asksPan === undefined || asksBeads === undefined || asksFoam === undefined) return []
   const isCovered = wishes.settings.includes('covered')
+  const isInRain = wishes.settings.includes('exposed') && !isCovered
   return judgeBedding(
     { asksPan, asksBeads, asksFoam },
-    { practice: schools.answers.sill, isCovered, isRibbed: sillUnderside === 'ribbed' },
+    { practice: schools.answers.sill, isCovered, isRibbed: sillUnderside === 'ribbed', isInRain },
   )
 }
 

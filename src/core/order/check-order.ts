@@ -35,6 +35,7 @@ export type OrderCode =
   | 'order-flap-label'
   | 'order-flap-elsewhere'
   | 'hinges-plain'
+  | 'finish-near-sea'
 
 export type OrderRequest = {
   readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
@@ -83,6 +84,7 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...foundOtherwise(request),
     ...petFlap(request),
     ...plainHinges(request),
+    ...nearSea(request),
     ...request.questions
       .filter(one => one.answer === '')
       .map(({ question }) => make('order-question-open', 'watch', { question }, 'questions')),
@@ -201,6 +203,15 @@ function secondLook({
 function treatedBoard({ offer, answers }: OrderRequest): readonly Finding<OrderCode>[] {
   const touches = offer !== null && offer.pad > 0 && /alumin/i.test(offer.unit.details.sill ?? offer.unit.material)
   return touches && answers['sill-lumber'] === 'treated' ? [make('order-treated-board', 'watch', {})] : []
+}
+
+const STANDS_SALT = /stainless|brass|bronze/i
+
+/** Salt eats plated steel: near the sea hinges and hardware are of a metal that stands it. */
+function nearSea(request: OrderRequest): readonly Finding<OrderCode>[] {
+  const finish = request.details['hinge-finish']
+  if (!request.wishes.settings.includes('near-sea') || finish === undefined || STANDS_SALT.test(finish)) return []
+  return [againstIt({ code: 'finish-near-sea', place: 'detail.hinge-finish', facts: { made: finish } }, request)]
 }
 
 const isBall = (text: string): boolean => /\bball/i.test(text)

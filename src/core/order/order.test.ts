@@ -197,6 +197,23 @@ it('the same readings in another order give the same result', () => {
   )
 })
 
+describe('near the sea', () => {
+  const against = (finish: string, settings: readonly 'near-sea'[] = ['near-sea']) => {
+    const sheet = unit({ details: { ...unit().details, 'hinge-finish': finish } })
+    const own = records(TRUE_OPENING, { settings: [...settings], chosen: { unit: sheet.id, reason: 'it fits' } })
+    return done(own, trade([sheet])).findings.order.map(one => one.facts.of)
+  }
+  it.each([
+    ['zinc', true],
+    ['black', true],
+    ['stainless', false],
+    ['brass, satin', false],
+  ])('hinges of %s hold the order back: %s', (finish, holds) =>
+    expect(against(finish).includes('finish-near-sea')).toBe(holds),
+  )
+  it('and inland they do not', () => expect(against('zinc', [])).not.toContain('finish-near-sea'))
+})
+
 describe('the class of hinge', () => {
   const weighing = (construction: 'fire-60' | 'hollow-core', size: string) => {
     const sheet = unit({ details: { ...unit().details, 'hinge-size': size } })

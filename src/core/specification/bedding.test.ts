@@ -19,18 +19,27 @@ describe('what lies under the sill', () => {
     expect(sillSystem(practice, sheet(own))).toBe(system),
   )
 
-  const codes = (practice: SillSystem, own: Partial<SettingSheet>, isCovered = false, isRibbed = false) =>
-    judgeBedding(sheet(own), { practice, isCovered, isRibbed }).map(one => [one.code, one.severity])
+  const codes = (
+    practice: SillSystem,
+    own: Partial<SettingSheet>,
+    isCovered = false,
+    isRibbed = false,
+    isInRain = false,
+  ) => judgeBedding(sheet(own), { practice, isCovered, isRibbed, isInRain }).map(one => [one.code, one.severity])
   it('is nothing to speak of with a pan and a silent sheet', () => expect(codes('pan', {})).toEqual([]))
   it('is a stop where one sheet asks for a pan and beads', () =>
     expect(codes('pan', { asksPan: true, asksBeads: true })).toEqual([['pan-and-beads', 'stop']]))
   it('is told where the sheet does not take the practice', () =>
     expect(
-      judgeBedding(sheet({ asksPan: true }), { practice: 'beads', isCovered: false, isRibbed: false }),
+      judgeBedding(sheet({ asksPan: true }), { practice: 'beads', isCovered: false, isRibbed: false, isInRain: false }),
     ).toMatchObject([{ code: 'sill-by-sheet', facts: { system: 'pan', practice: 'beads' } }]))
   it('is to be corrected with beads alone in the weather, and right under cover', () => {
     expect(codes('beads', {})).toEqual([['beads-in-weather', 'correct']])
     expect(codes('beads', {}, true)).toEqual([])
+  })
+  it('is a pan where rain drives onto the door', () => {
+    expect(codes('membrane', {}, false, false, true)).toEqual([['pan-in-rain', 'watch']])
+    expect(codes('pan', {}, false, false, true)).toEqual([])
   })
   it('is looked at where beads go under a threshold of ribs, and a pan is not', () => {
     expect(codes('beads', {}, true, true)).toEqual([['beads-on-ribs', 'watch']])

@@ -29,7 +29,7 @@ export function cavityFill(practice: Cavity, { asksFoam }: SettingSheet): Cavity
   return asksFoam === false && practice === 'foam' ? 'fibre' : practice
 }
 
-export type BeddingCode = 'pan-and-beads' | 'sill-by-sheet' | 'beads-in-weather' | 'beads-on-ribs'
+export type BeddingCode = 'pan-and-beads' | 'sill-by-sheet' | 'beads-in-weather' | 'beads-on-ribs' | 'pan-in-rain'
 
 /** What is wrong with the sill's bed: a sheet that contradicts itself, a practice the sheet does not take, beads alone in the weather,
  *  beads under a threshold that bears on its ribs alone. */
@@ -39,7 +39,13 @@ export function judgeBedding(
     practice,
     isCovered,
     isRibbed,
-  }: { readonly practice: SillSystem; readonly isCovered: boolean; readonly isRibbed: boolean },
+    isInRain,
+  }: {
+    readonly practice: SillSystem
+    readonly isCovered: boolean
+    readonly isRibbed: boolean
+    readonly isInRain: boolean
+  },
 ): readonly Finding<BeddingCode>[] {
   const make = (code: BeddingCode, severity: Finding['severity'], facts: Finding['facts']): Finding<BeddingCode> => ({
     code,
@@ -54,6 +60,7 @@ export function judgeBedding(
   return [
     ...(system === practice ? [] : [make('sill-by-sheet', 'watch', { system, practice })]),
     ...(system === 'beads' && !isCovered ? [make('beads-in-weather', 'correct', {})] : []),
+    ...(system === 'membrane' && isInRain ? [make('pan-in-rain', 'watch', {})] : []),
     ...(system !== 'pan' && isRibbed ? [make('beads-on-ribs', 'watch', {})] : []),
   ]
 }
