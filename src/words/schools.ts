@@ -55,6 +55,14 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
       masonry: ['+ {room-width}', 'block and brick without bucks'],
     },
   },
+  bucks: {
+    question: 'Frame between bucks',
+    why: 'A gap all round takes a lean and is filled; tight bucks hold without filling and want true walls.',
+    answers: {
+      gap: ['A gap all round, {room-width} in all', 'usual'],
+      tight: ['Tight, {room-width} in all', 'true block walls, nothing to fill'],
+    },
+  },
   extension: {
     question: 'Jamb too narrow',
     why: 'A deep extension levers and splits.',

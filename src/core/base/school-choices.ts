@@ -10,6 +10,7 @@ export const schoolChoicesSchema = z.strictObject({
   'head-allowance': of('head-allowance'),
   'height-start': of('height-start'),
   'rough-opening': of('rough-opening'),
+  bucks: of('bucks'),
   extension: of('extension'),
   'sill-lumber': of('sill-lumber'),
   'storm-head-gap': of('storm-head-gap'),

@@ -15,7 +15,10 @@ export function lengthsBySchool(
   { hasBucks = false }: { readonly hasBucks?: boolean } = {},
 ): TradeLengths {
   // The room round a unit in masonry counts its bucks: where they are counted by themselves, only their air is left.
-  const holds = SCHOOL_IDS.filter(id => !(hasBucks && id === 'rough-opening' && schools.answers[id] === 'masonry'))
+  // Without bucks nothing stands tight to them.
+  const holds = SCHOOL_IDS.filter(id =>
+    hasBucks ? !(id === 'rough-opening' && schools.answers[id] === 'masonry') : id !== 'bucks',
+  )
   const changed = holds.flatMap(id => {
     const own = set[id]?.[schools.answers[id]] ?? {}
     const source = { kind: 'default', text: `practice: ${id.replaceAll('-', ' ')}`, checked: true } as const

@@ -89,6 +89,13 @@ describe('choosing another practice', () => {
     expect(width({ 'rough-opening': 'three-quarters' })).toBe(length('37 1/4'))
     expect(width({ 'rough-opening': 'masonry' })).toBe(length('36 1/2'))
   })
+  it('frame between bucks: tight to them it is 1/4 wider; without bucks it makes no difference', () => {
+    const blocks = { 'masonry/widths.bottom': '38', 'masonry/widths.top': '38', 'masonry/heights.left': '82 1/2' }
+    const width = (schools: SchoolChoices) => figures(records(blocks, { way: 'masonry', schools })).width
+    expect(width({})).toBe(length('36'))
+    expect(width({ bucks: 'tight' })).toBe(length('36 1/4'))
+    expect(figures(records(TRUE_OPENING, { schools: { bucks: 'tight' } })).width).toBe(length('37 1/2'))
+  })
   it('extension: only a solid jamb is left for a 5 1/2 wall', () => {
     const picked = (schools: SchoolChoices) => {
       const { jamb } = done(records({ ...TRUE_OPENING, 'wall.left': '5 1/2' }, { schools }), trade()).specification

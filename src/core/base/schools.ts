@@ -6,6 +6,7 @@ export const SCHOOL_ANSWERS = {
   'head-allowance': ['one-and-a-quarter', 'one-and-a-half'],
   'height-start': ['finished-floor', 'underside-of-sill'],
   'rough-opening': ['half', 'three-quarters', 'masonry'],
+  bucks: ['gap', 'tight'],
   extension: ['field-mould', 'solid-only'],
   'sill-lumber': ['pvc', 'untreated-wrapped', 'treated'],
   'storm-head-gap': ['sheet', 'even', 'tight'],

@@ -39,6 +39,7 @@ const HANGING_PRACTICES: readonly SchoolId[] = ['fresh-unit', 'fastening', 'shim
 export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
   ...OLD_FRAME,
   'rough-opening',
+  'bucks',
   'extension',
   'sill-lumber',
   'outside-trim',

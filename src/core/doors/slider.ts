@@ -46,7 +46,7 @@ export const SLIDER: Door = {
     surround: null,
     readsOutside: true,
   },
-  practices: ['rough-opening', 'outside-trim', 'sill', 'cavity', 'foam-trim'],
+  practices: ['rough-opening', 'bucks', 'outside-trim', 'sill', 'cavity', 'foam-trim'],
 }
 
 type Unit = UnitOf<'slider'>

@@ -15,7 +15,9 @@ const LEAF_SHOWN = inches(3, 1, 4)
 const LEAF_THICKNESS = inches(1, 3, 4)
 const USUAL_SILL = inches(5, 9, 16)
 const USUAL_FLOOR = inches(0, 3, 4)
-const BELOW = inches(2, 3, 4)
+const BELOW = inches(3, 1, 2)
+/** Their figures stand in two rows, so that none lies on the next one's. */
+const [ROW, LOWER_ROW] = [-inches(0, 7, 8), -inches(2, 5, 8)] as const
 
 /** A cut through the sill, outside on the left: floor inside, packing, threshold, and how the leaf clears the floor.
  *  A step deeper than the drawing runs on below its edge. */
@@ -60,12 +62,19 @@ export function section(result: Drawn): Scene {
       0.45,
       read(sill),
     ),
-    upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown),
-    upright('floor.drop', depth + inches(0, 3, 4), 0, drop ?? inches(0, 1, 4), drop),
-    upright('floor.finished', depth + inches(2), 0, atDoor, finished),
-    upright('floor.highest', depth + inches(3, 1, 4), 0, bare, highest),
-    upright('floor.covering', depth + inches(4, 1, 2), bare, plus(bare, covering ?? inches(0, 1, 4)), covering),
-    upright('floor.rug', depth + inches(5, 3, 4), covered, plus(covered, rug ?? inches(0, 1, 4)), rug),
+    upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown, -inches(1)),
+    upright('floor.drop', depth + inches(0, 3, 4), 0, drop ?? inches(0, 1, 4), drop, ROW),
+    upright('floor.finished', depth + inches(2), 0, atDoor, finished, LOWER_ROW),
+    upright('floor.highest', depth + inches(3, 1, 4), 0, bare, highest, ROW),
+    upright(
+      'floor.covering',
+      depth + inches(4, 1, 2),
+      bare,
+      plus(bare, covering ?? inches(0, 1, 4)),
+      covering,
+      LOWER_ROW,
+    ),
+    upright('floor.rug', depth + inches(5, 3, 4), covered, plus(covered, rug ?? inches(0, 1, 4)), rug, ROW),
     ...((highest ?? finished) === null || result.wishes.swing !== 'in'
       ? []
       : [
@@ -93,10 +102,9 @@ const layer = (id: string, from: number, on: Length, thickness: Length | null): 
     ? []
     : [path('floor', id, cornersOf(boxOf(from, on, INSIDE - (id === 'floor.rug' ? RUG : RISE), thickness)), true)]
 
-/** A reading up a vertical, its figure standing level below the floor or beside the step. */
-function upright(id: string, x: number, from: number, to: number, value: Length | null): Mark {
+/** A reading up a vertical, its figure standing level at a height below the floor or beside the step. */
+function upright(id: string, x: number, from: number, to: number, value: Length | null, y: number): Mark {
   const span = to - from || 1
-  const y = id === 'step.outside' ? -inches(1) : -inches(0, 7, 8)
   return readingMark(
     id,
     point(x, Math.round(from)),
