@@ -5,7 +5,7 @@ import { styled } from 'styled-components'
 import type { Photo } from '@/core/survey/photo'
 import type { PhotoPlace } from '@/core/survey/photo-place'
 import { usePhotos } from '../store/use-photos'
-import { Button } from './controls'
+import { Button, Quiet } from './controls'
 
 const Grid = styled.ul`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(96px, 1fr)); gap: 6px;
@@ -39,6 +39,8 @@ export const PhotoGrid = ({ photos, captionOf }: GridProps) => (
 
 type TakerProps = {
   readonly openingId: string
+  /** What another photo would be of, beside what is wanted. */
+  readonly placeName?: string
   /** What a new photo belongs to; `null` for the opening as a whole. */
   readonly place: PhotoPlace | null
   /** What is to be shown, each a button that is ticked once it was. */
@@ -48,7 +50,7 @@ type TakerProps = {
 }
 
 /** Takes photos or lets some be chosen, and stores each at once. */
-export function PhotoTaker({ wanted = [], ...taking }: TakerProps) {
+export function PhotoTaker({ wanted = [], placeName, ...taking }: TakerProps) {
   const { waiting, said, take, again } = usePhotos(taking)
   const choose = (files: FileList | null, of?: PhotoPlace) => void take([...(files ?? [])], of)
   return (
@@ -70,6 +72,7 @@ export function PhotoTaker({ wanted = [], ...taking }: TakerProps) {
           ))}
         </Wanted>
       )}
+      {placeName && <Quiet>Another one, {placeName}:</Quiet>}
       <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap' }}>
         <FileTrigger acceptedFileTypes={TYPES} defaultCamera="environment" onSelect={files => choose(files)}>
           <Button $plain>Take a photo</Button>

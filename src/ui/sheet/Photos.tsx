@@ -28,11 +28,11 @@ export function Photos({ store, question }: Props) {
     <Panel aria-label="Photos">
       <h2>Photos</h2>
       <PhotoGrid photos={photos} captionOf={captionOf} />
-      <Quiet>{question ? `The next one belongs to: ${question.name}.` : 'The next one belongs to the opening.'}</Quiet>
       <PhotoTaker
         openingId={sheet.opening.id}
         place={question?.question ?? null}
         wanted={wanted}
+        placeName={question ? `of ${question.name}` : 'of the opening'}
         by={() => reader}
         onTaken={store.showPhoto}
       />
