@@ -80,8 +80,8 @@ export function section(result: Drawn): Scene {
       : [
           dimension(
             'floor.clearance',
-            point(depth + inches(6, 3, 4), over),
-            point(depth + inches(6, 3, 4), leafBottom),
+            point(depth + inches(7, 1, 4), over),
+            point(depth + inches(7, 1, 4), leafBottom),
             ZERO,
           ),
         ]),

@@ -5,7 +5,7 @@ import { isOfDelivery, type PhotoPlace, viewPlace } from '@/core/survey/photo-pl
 import type { Question } from '@/core/survey/survey-of'
 import { placeName } from '@/words/finding-facts'
 import { PHOTO_VIEW_NAMES, photoPrompt } from '@/words/visit'
-import { Panel, Quiet } from '../parts/controls'
+import { Panel } from '../parts/controls'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import type { SheetStore } from '../store/use-sheet'
 
