@@ -96,7 +96,7 @@ const KINDS: readonly (readonly [tag: string, kind: string, ends: string, led: r
   ['B2', 'steel leaf', 'All steps are done', []],
   ['B3', 'steel frame', 'All steps are done', ['Strike leg in, at an angle', 'Tension screws', 'All anchors']],
   ['C2', 'inside', 'All steps are done', []],
-  ['C3', 'lock set', 'All steps are done', ['Bore for the lock', 'Dust box']],
+  ['C3', 'lock set', 'All steps are done', ['Bore for the bolt', 'Dust box']],
 ]
 
 for (const [tag, kind, ends, led] of KINDS)

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { formatLength } from '../src/core/units/format-length'
 import { isLength, ticks } from '../src/core/units/length'
-import { base, field, open } from './test/harvek'
+import { base, expectAccessible, field, open } from './test/harvek'
 
 test('a made-up opening is read by its scales and scored; how large it is, nothing tells before', async ({ page }) => {
   const replies: string[] = []
@@ -58,4 +58,44 @@ test('two looks at one reading show the same scale, another grip another one', a
     data: { attempts: [{ name: 'roof', value: 1, level: null }] },
   })
   expect(wrong.status()).toBe(400)
+})
+
+test('a leaf that hangs with faults is read by its gauge, moved, shut and scored; what is wrong, nothing tells before', async ({
+  page,
+}) => {
+  const replies: string[] = []
+  page.on('response', async response => {
+    if (/hanging\/(feel|look)/.test(response.url()))
+      replies.push((await response.body().catch(() => Buffer.alloc(0))).toString('latin1'))
+  })
+  await open(page, '/practice/hanging')
+  await expectAccessible(page)
+  await expect(page.locator('[data-felt]')).toContainText('It ')
+  await page.getByLabel('Strike side, top', { exact: true }).fill('3/32')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Gauge at')).toHaveValue('strike.middle')
+  await page.getByLabel('What is moved').selectOption('card.top')
+  await page.getByRole('button', { name: 'More' }).click()
+  await expect(page.getByText('Put 1/16 in of card behind the top hinge.')).toBeVisible()
+  await page.getByRole('button', { name: 'Make this move' }).click()
+  await expect(page.locator('[data-made="1"]')).toContainText('Put 1/16 in of card')
+  await expect.poll(() => replies.length).toBeGreaterThan(3)
+  for (const reply of replies) expect(reply).not.toMatch(/faults|start|\d{4,}.*strike/)
+  const scored = page.waitForResponse(/hanging\/score/)
+  await page.getByRole('button', { name: 'Score it' }).click()
+  const { least } = await (await scored).json()
+  await expect(page.getByRole('region', { name: 'Score' })).toContainText('of 100')
+  await expect(page.locator('tr[data-worth]')).toHaveCount(1)
+  await expect(page.locator('[data-least]')).toHaveAttribute('data-least', String(least.length))
+  await page.getByRole('button', { name: 'Another leaf' }).click()
+  await expect(page.locator('[data-made="0"]')).toBeVisible()
+  const bad = { data: { grade: '9', moves: [] } }
+  const id = '01900000-0000-7000-8000-000000000001'
+  expect((await page.request.post(`${base()}/api/practice/${id}/hanging/feel`, bad)).status()).toBe(400)
+  expect((await page.request.get(`${base()}/api/practice/${id}/hanging/look?at=roof&grade=1&moves=[]`)).status()).toBe(
+    400,
+  )
+  expect(
+    (await page.request.post(`${base()}/api/practice/x/hanging/score`, { data: { grade: '1', moves: [] } })).status(),
+  ).toBe(400)
 })

@@ -94,6 +94,11 @@ test('one door, from the first reading to the record', async ({ page }) => {
 
   await stage(page, 'Fit')
   await expect(page.locator('[data-shim]')).toHaveCount(6)
+  await page.getByRole('slider', { name: 'Moved' }).focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByText('1/32 in right')).toBeVisible()
+  await page.getByRole('button', { name: 'Centre' }).click()
+  await expect(page.getByText('1/32 in right')).toHaveCount(0)
   await page.getByText('Which hinge hole finds the stud?').click()
   await expect(page.locator('[data-hole]')).toHaveText('into hole 2, 1 3/4 in')
   await page.getByLabel('Holes from the wall’s inner face').fill('1/4; 5')

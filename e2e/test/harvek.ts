@@ -6,7 +6,7 @@ import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { DOORS } from '../../src/core/doors/doors'
 import { isFactSlot } from '../../src/core/survey/facts'
-import { type Question, readingsFor } from '../../src/core/survey/survey-of'
+import { ladderFor, type Question } from '../../src/core/survey/survey-of'
 import type { Way } from '../../src/core/survey/ways'
 import { demoId } from '../../src/server/demo-ids'
 import { slotName } from '../../src/words/walk'
@@ -111,8 +111,8 @@ export async function pdfText(page: Page, path: string): Promise<string> {
   return execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
 }
 
-/** That so many of the readings of an outside unit are taken. */
+/** That so many of the questions of an outside unit are answered. */
 export const expectRead = (page: Page, taken: number | 'all', way: Way) => {
-  const { length } = readingsFor(DOORS['hinged-outside'].survey, way)
+  const { length } = ladderFor(DOORS['hinged-outside'].survey, way)
   return expect(page.getByText(`${taken === 'all' ? length : taken} of ${length} read`)).toBeVisible()
 }

@@ -30,7 +30,7 @@ export function requestFrom(records: OpeningRecords, trade: Trade): Request | nu
     specifyTrade(trade),
   )
   const { survey } = measured.value
-  const request = requestOf(door, JUDGES, survey, value, wishes, records.fit.shift, terms, offerTrade(trade))
+  const request = requestOf(door, JUDGES, survey, value, wishes, terms, offerTrade(trade))
   return isJudgeable(request) ? request : null
 }
 

@@ -74,13 +74,13 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const wanted = specified.value
 
     // → every unit of the catalogue as it would stand there
-    const request = to.request(door, JUDGES, survey, wanted, wishes, fit.shift, terms, to.offerTrade(trade))
+    const request = to.request(door, JUDGES, survey, wanted, wishes, terms, to.offerTrade(trade))
     const offers = to.judge(door.takes, trade.units, request)
-    const offered = to.offer(offers, chosen?.unit.id ?? null, wanted, request)
+    const offered = to.offer(offers, chosen?.unit.id ?? null, wanted, request, fit.shift)
     const chance = to.stand(model, offered.stood, survey, lengths, trade.numbers['sure-chance'])
 
     const agreed = to.agreed(measured.findings)
-    const near = to.near(asked, door.site, survey, request, offered.chosen, agreed)
+    const near = to.near(asked, door.site, survey, offered.request, offered.chosen, agreed)
 
     // → what is wrong with the opening itself
     const diagnosed = to.diagnose(of, asked, measured.value, wanted, wishes.subfloor, terms)

@@ -1,8 +1,9 @@
 import { join } from 'node:path'
 import * as fontkit from 'fontkit'
 import sharp from 'sharp'
+import type { GaugePlace } from '@/core/practice/hanging'
 import { kindOf, type NetworkReading } from '@/core/survey/network'
-import { type Length, TICKS_PER_INCH } from '@/core/units/length'
+import { type Length, nearestTick, TICKS_PER_INCH } from '@/core/units/length'
 
 const WIDTH = 640
 const HEIGHT = 220
@@ -41,7 +42,20 @@ function lettered(text: string, x: number, y: number, size: number): string {
 export function scalePicture(name: NetworkReading, shown: Length): Promise<Buffer> {
   const kind = kindOf(name)
   const isTape = kind === 'widths' || kind === 'heights' || kind === 'diagonals'
-  const drawn = isTape ? tape(shown) : gap(name, shown)
+  return pictured(isTape ? tape(shown) : gap(SIDES[kind]!, shown))
+}
+
+/** What the gauge in a margin shows, or the level along a leg; a margin that leaf and frame have none of is no gap. */
+export const gaugePicture = (place: GaugePlace, shown: Length): Promise<Buffer> =>
+  pictured(
+    place === 'level'
+      ? gap(['the top stands away from the leaf', 'the top stands to the leaf'], shown)
+      : gap(['leaf and frame touch', ''], shown < 0 ? TOUCHING : shown),
+  )
+/** Less than any mark shows, on the side where they touch. */
+const TOUCHING = nearestTick(-1)
+
+function pictured(drawn: string): Promise<Buffer> {
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}"><rect width="${WIDTH}" height="${HEIGHT}" fill="#FFFFFF"/>${drawn}</svg>`
   return sharp(Buffer.from(svg)).png({ compressionLevel: 9 }).toBuffer()
 }
@@ -77,7 +91,7 @@ function tape(shown: Length): string {
 }
 
 /** A rule in thirty-seconds across the gap, and on which side the gap is. */
-function gap(name: NetworkReading, shown: Length): string {
+function gap([minus, plus]: Sides, shown: Length): string {
   const pxPerInch = 460
   const from = 90
   const size = Math.abs(shown) / TICKS_PER_INCH
@@ -90,11 +104,11 @@ function gap(name: NetworkReading, shown: Length): string {
   const end = from + size * pxPerInch
   const level = `<rect x="0" y="4" width="${from}" height="60" fill="#C9D94F" stroke="${INK}" stroke-width="2"/>`
   const wood = `<rect x="${end.toFixed(2)}" y="4" width="${Math.max(0, WIDTH - end).toFixed(2)}" height="60" fill="${WOOD}" stroke="${INK}" stroke-width="2"/>`
-  const [minus, plus] = SIDES[kindOf(name)] ?? ['', '']
   return `${level}${wood}<rect x="${from}" y="68" width="${WIDTH - from}" height="96" fill="#E9ECEC" stroke="${INK}"/>${marks}${lettered(shown < 0 ? minus : plus, WIDTH / 2, 204, 24)}`
 }
 
-const SIDES: Readonly<Record<string, readonly [minus: string, plus: string]>> = {
+type Sides = readonly [minus: string, plus: string]
+const SIDES: Readonly<Record<string, Sides>> = {
   lean: ['the top stands to the left', 'the top stands to the right'],
   fall: ['the left end is higher', 'the right end is higher'],
   bow: ['the middle stands to the left', 'the middle stands to the right'],

@@ -68,11 +68,6 @@ export const CAUSE_WORDS: Readonly<Record<MarginCause, string>> = {
   'leg-bowed': 'A pinch in the middle only: a leg is bowed. Take its middle pack thinner.',
 }
 
-/** About how long a move takes, in minutes. Source: common trade practice, unchecked. */
-const MOVE_MINUTES: Readonly<Record<string, number>> = { card: 6, pack: 10, strike: 8, foot: 12 }
-export const minutesOf = (moves: readonly Move[]): number =>
-  moves.reduce((sum, one) => sum + (MOVE_MINUTES[one.adjuster.split('.')[0]!] ?? 0), 0)
-
 export const NOT_TUNED: Readonly<Record<'not-read' | 'hinges' | 'binds', string>> = {
   'not-read': 'Once the leaf hangs, read the margins round it: then the least moves that even them out stand here.',
   hinges: 'On more than three hinges each inner one binds in its own way: that is not worked out here.',

@@ -8,7 +8,7 @@ import type { Specified } from '../specification/specified'
 import type { Wishes } from '../specification/wishes'
 import type { Survey } from '../survey/survey'
 import { type Length, plus, times, ZERO } from '../units/length'
-import { judgeUnits } from './judge-unit'
+import { judgeUnit, judgeUnits } from './judge-unit'
 import type { Offer } from './offer'
 import type { Rates } from './preparation'
 import type { Judges, Request } from './request'
@@ -33,18 +33,28 @@ export type OfferTrade = {
   readonly units: readonly CatalogueUnit[]
 }
 
-/** What the catalogue is judged by. */
+/** What the catalogue is judged by: every unit in the middle of its room. */
 export function requestOf(
   { site }: { readonly site: SiteOf },
   judges: Judges,
   survey: Survey,
   { specification, hole, hasBucks }: Specified,
   wishes: Wishes,
-  shift: Length,
   { schools, lengths }: { readonly schools: Schools; readonly lengths: TradeLengths },
   { jambStandards, rates, garageMinutes, fillers }: Omit<OfferTrade, 'units'>,
 ): Request {
-  const given = { wishes, shift, lengths, schools, jambStandards, rates, garageMinutes, judges, fillers, hasBucks }
+  const given = {
+    wishes,
+    shift: ZERO,
+    lengths,
+    schools,
+    jambStandards,
+    rates,
+    garageMinutes,
+    judges,
+    fillers,
+    hasBucks,
+  }
   return requestFor(site, hole, specification, survey, given)
 }
 
@@ -61,15 +71,24 @@ export const judgeTaken = (
       )
     : []
 
-/** What was judged, with the unit that was chosen of it and how it stands. */
+/** What was judged, with the unit that was chosen of it, moved to where it shall stand. */
 export function offerUnits(
   offers: readonly Offer[],
   chosenId: string | null,
   specified: Specified,
-  request: Request,
+  centred: Request,
+  shift: Length,
 ): Offered {
-  const chosen = offers.find(offer => offer.unit.id === chosenId) ?? null
-  return { request, offers, chosen, stood: stoodOf(chosen, specified, request) }
+  const asOffered = offers.find(offer => offer.unit.id === chosenId) ?? null
+  const request = shift === ZERO ? centred : { ...centred, shift }
+  // Only the chosen unit is moved: the others are not judged again for it.
+  const chosen = asOffered && shift !== ZERO ? judgeUnit(asOffered.unit, request) : asOffered
+  return {
+    request,
+    offers: chosen === asOffered ? offers : offers.map(one => (one === asOffered ? chosen! : one)),
+    chosen,
+    stood: stoodOf(chosen, specified, request),
+  }
 }
 
 function stoodOf(chosen: Offer | null, { specification, hole, hasBucks }: Specified, request: Request): Stood | null {

@@ -27,10 +27,12 @@ import { LengthField } from '../parts/LengthField'
 import { SceneView } from '../parts/SceneView'
 import { readingFrom } from '../sheet/instrument'
 import { send } from '../store/send'
+import { PracticeHead } from './PracticeHead'
 import { ScoreTable } from './PracticeScore'
 import { Page } from './Today'
 
-const Bench = styled.div`
+/** Tools beside the drawing. */
+export const Bench = styled.div`
   display: grid; grid-template-columns: minmax(300px, 380px) minmax(0, 1fr); gap: 20px; align-items: start;
   .drawing { height: 560px; background: var(--sheet); border: 1px solid var(--rule); }
   .look { width: 100%; max-width: 640px; border: 1.5px solid var(--ink); display: block; aspect-ratio: 640 / 220; background: var(--sheet); }
@@ -61,7 +63,7 @@ export function Practice({ first }: { readonly first: string }) {
   }
   return (
     <Page>
-      <h1>Practice</h1>
+      <PracticeHead now="survey" />
       <Quiet>A made-up opening with one to three faults. Hook, stretch and read; then have it scored.</Quiet>
       {score ? (
         <ScoreTable way={WAY} score={score} onAgain={again} />

@@ -8,7 +8,7 @@ import { slotName } from '@/words/walk'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 
-const Marks = styled.table`
+export const Marks = styled.table`
   border-collapse: collapse; width: 100%; background: var(--sheet);
   th, td { text-align: left; padding: 6px 10px; border-bottom: 1px solid var(--rule); }
   td.figure { text-align: right; font-weight: 600; }

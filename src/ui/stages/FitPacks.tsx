@@ -3,13 +3,14 @@ import { styled } from 'styled-components'
 import { isPacked } from '@/core/fit/fastening'
 import type { ShimPlan, ShimPoint } from '@/core/fit/plan-shims'
 import { type DisplayStep, workStep } from '@/core/units/format-length'
-import { type Length, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
+import { type Length, magnitude, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
 import { HEADER_WORDS } from '@/words/steps'
 import { Button, ButtonLink, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
+import { SliderBar } from '../parts/SliderBar'
 import { TracedFigure } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
 import RollersPanel from './fit/RollersPanel'
@@ -123,8 +124,7 @@ function whyNoPacks({ work }: StageProps['store']): string {
 }
 
 /** The unit can be moved by this: a thirty-second of an inch, or a millimetre. */
-const nudgeOf = (step: DisplayStep): readonly [by: Length, name: string] =>
-  step.includes('/') ? [ticks(TICKS_PER_INCH / 32), '1/32'] : [mm(1), '1']
+const nudgeOf = (step: DisplayStep): Length => (step.includes('/') ? ticks(TICKS_PER_INCH / 32) : mm(1))
 
 function Standing({ store, shims }: { readonly store: StageProps['store']; readonly shims: ShimPlan }) {
   const { placement, bucks } = store.work.order.value.chosen!
@@ -132,9 +132,12 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
   const { step } = store.sheet.job
   const { shift } = store.records.fit
   const fine = workStep(step)
-  const [by, name] = nudgeOf(step)
+  const by = nudgeOf(step)
+  const least = store.work.terms.lengths['gap-least'].value
   const move = (to: number) => store.save('fit', { shift: ticks(to) })
   if (!placement || shims.points.length === 0) return null
+  // To either side, as far as a gap stays, in whole steps.
+  const room = Math.max(0, Math.floor((placement.sideRoom / 2 - least) / by) * by)
   return (
     <Panel>
       <h2>How it stands</h2>
@@ -172,17 +175,23 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
           </>
         )}
       </Facts>
-      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-        <Button $plain onPress={() => move(shift - by)}>
-          ◂ {name}
-        </Button>
-        <Button $plain onPress={() => move(ZERO)} isDisabled={shift === 0}>
-          Centre
-        </Button>
-        <Button $plain onPress={() => move(shift + by)}>
-          {name} ▸
-        </Button>
-      </div>
+      {room > 0 && (
+        <SliderBar
+          label="Moved"
+          min={-room}
+          max={room}
+          step={by}
+          value={shift}
+          onChange={to => store.tryShift(ticks(to))}
+          onEnd={move}
+        >
+          {shift === 0 ? 'not' : <Figure value={magnitude(shift)} step={fine} unit />}
+          {shift === 0 ? '' : shift > 0 ? ' right' : ' left'}
+        </SliderBar>
+      )}
+      <Button $plain onPress={() => move(ZERO)} isDisabled={shift === 0}>
+        Centre
+      </Button>
     </Panel>
   )
 }

@@ -1,10 +1,12 @@
 'use client'
 import { styled } from 'styled-components'
 import { AIMS, type MarginPlan } from '@/core/fit/tune-margins'
+import { minutesOf } from '@/core/tuning/move-minutes'
 import { FIXED_REVEALS, type Move, REVEALS } from '@/core/tuning/reveals'
 import { type DisplayStep, formatRead, workStep } from '@/core/units/format-length'
 import { type Length, magnitude, times } from '@/core/units/length'
-import { AIM_NAMES, CAUSE_WORDS, MEANS_NAMES, minutesOf, moveWords, NOT_TUNED, REVEAL_NAMES } from '@/words/tuning'
+import { MOVE_MINUTES } from '@/trade/moves'
+import { AIM_NAMES, CAUSE_WORDS, MEANS_NAMES, moveWords, NOT_TUNED, REVEAL_NAMES } from '@/words/tuning'
 import { Button, Choice, Facts, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
@@ -180,7 +182,7 @@ function Means({ tuning, step }: { readonly tuning: Tuning; readonly step: Displ
           <dd key={`${one}.takes`} data-means={one}>
             {tuned === null
               ? 'does not do'
-              : `${tuned.moves.length === 1 ? '1 move' : `${tuned.moves.length} moves`}, about ${minutesOf(tuned.moves)} min${
+              : `${tuned.moves.length === 1 ? '1 move' : `${tuned.moves.length} moves`}, about ${minutesOf(tuned.moves, MOVE_MINUTES)} min${
                   tuned.worstMiss > 0 ? `, still out by ${formatRead(tuned.worstMiss, workStep(step))}` : ''
                 }`}
           </dd>,

@@ -11,6 +11,7 @@ import type { Reading } from '@/core/survey/reading'
 import type { Survey } from '@/core/survey/survey'
 import { surveyTaken } from '@/core/survey/survey-taken'
 import type { OpeningRecords } from '@/core/terms'
+import type { Length } from '@/core/units/length'
 import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
 import { send } from './send'
@@ -54,6 +55,8 @@ export type SheetStore = {
   readonly showPhoto: (photo: Photo) => void
   /** Changes one of the opening's edited records. */
   readonly save: <K extends keyof Edits>(kind: K, change: Partial<Edits[K]>, extent?: 'part' | 'whole') => void
+  /** Where the unit would stand while it is moved: shown, and not kept until it is saved; `null` leaves it where it stands. */
+  readonly tryShift: (shift: Length | null) => void
   /** What somebody else changed otherwise, by record. */
   readonly clashes: readonly { readonly kind: keyof Edits; readonly clash: Clash }[]
   readonly choose: (kind: keyof Edits, side: 'mine' | 'theirs') => void
@@ -90,7 +93,8 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
   const seen = useGlance(atFirst)
   const now = useMinute()
-  const read = useRead(sheet)
+  const [tried, tryShift] = useState<Length | null>(null)
+  const read = useRead(sheet, tried)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
   useOthers(base, dispatch)
@@ -111,7 +115,9 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     setReader,
     ...adding(add, can, reader),
     showPhoto: photo => dispatch({ type: 'photo', photo }),
+    tryShift,
     save: (kind, change, extent = 'part') => {
+      if (kind === 'fit') tryShift(null)
       const stood = sheet.edits[kind].data
       const before = extent === 'whole' ? stood : pick(stood, Object.keys(change))
       can({ what: 'the last choice', act: () => edits.save(kind, before as Partial<typeof stood>, extent) })
@@ -147,8 +153,12 @@ function useGlance(atFirst: Glance): Pick<SheetStore, 'glance' | 'onGlance' | 'i
 }
 
 /** The records of the sheet, and what stands read by them. */
-function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey'> {
-  const records = useMemo(() => recordsOf(sheet), [sheet])
+function useRead(sheet: OpeningSheet, tried: Length | null): Pick<SheetStore, 'records' | 'survey'> {
+  const stored = useMemo(() => recordsOf(sheet), [sheet])
+  const records = useMemo(
+    () => (tried === null ? stored : { ...stored, fit: { ...stored.fit, shift: tried } }),
+    [stored, tried],
+  )
   const { readings, answers } = records
   const { way } = records.wishes
   const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])

@@ -1,0 +1,23 @@
+import { z } from 'zod'
+import { GRADES } from '@/core/practice/hanging'
+import { ADJUSTERS } from '@/core/tuning/reveals'
+
+/** What a learner did so far: each move a few whole steps. */
+export const hangingBody = z.strictObject({
+  grade: z.enum(GRADES),
+  moves: z
+    .array(
+      z.strictObject({
+        adjuster: z.enum(ADJUSTERS),
+        steps: z
+          .int()
+          .min(-12)
+          .max(12)
+          .refine(n => n !== 0, 'moves nothing'),
+      }),
+    )
+    .max(60),
+})
+
+export const isExercise = (id: string): boolean => z.uuid().safeParse(id).success
+export const NO_EXERCISE = { code: 'unreadable', message: 'No such exercise.' } as const
