@@ -215,7 +215,7 @@ function Moving({ onMove }: { readonly onMove: (move: Move) => void }) {
           −
         </Button>
         <span style={{ fontSize: 22, fontWeight: 600, minWidth: 120, textAlign: 'center' }}>
-          {steps > 0 ? 'in' : 'out'} <Figure value={by} step="1/32" unit />
+          {steps > 0 ? '+' : '−'} <Figure value={by} step="1/32" unit />
         </span>
         <Button $plain aria-label="More" onPress={() => other(steps + 1)}>
           +

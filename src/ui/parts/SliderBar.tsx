@@ -5,8 +5,8 @@ import { styled } from 'styled-components'
 
 const Bar = styled(Slider)`
   display: grid; grid-template-columns: auto 1fr minmax(64px, auto); align-items: center; gap: 14px; padding: 4px 12px; min-height: 52px;
-  .track { position: relative; height: 44px; width: 100%; touch-action: none; }
-  .track::before { content: ''; position: absolute; left: 0; right: 0; top: 20px; height: 4px; background: var(--strong-rule); border-radius: 2px; }
+  .track { position: relative; height: 44px; margin: 0 16px; touch-action: none; }
+  .track::before { content: ''; position: absolute; left: -16px; right: -16px; top: 20px; height: 4px; background: var(--strong-rule); border-radius: 2px; }
   .thumb { width: 30px; height: 30px; top: 22px; border-radius: 50%; background: var(--vial); border: 2px solid var(--ink); }
   .thumb[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
   output { font-size: 20px; font-weight: 600; }
