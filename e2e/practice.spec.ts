@@ -71,7 +71,7 @@ test('a leaf that hangs with faults is read by its gauge, moved, shut and scored
   await open(page, '/practice/hanging')
   await expectAccessible(page)
   await expect(page.locator('[data-felt]')).toContainText('It ')
-  await page.getByLabel('Strike side, top', { exact: true }).fill('3/32')
+  await page.locator('section[aria-label="Reading now"] input').fill('3/32')
   await page.keyboard.press('Enter')
   await expect(page.getByLabel('Gauge at')).toHaveValue('strike.middle')
   await page.getByLabel('What is moved').selectOption('card.top')
