@@ -75,8 +75,8 @@ const fits = ({ input: { limits } }: Programme, { ut, ub }: Pair, ct: number, cb
 export function middleCard({ input: { limits, bind, step } }: Programme, em: number): number | null {
   const room = bind / step + EPS
   const [least, most] = limits['card.middle']
-  const range: Range = [Math.max(least, Math.ceil(em - room)), Math.min(most, Math.floor(em + room))]
-  return range[0] <= range[1] ? nearestNought(range) : null
+  const [from, to] = [Math.max(least, Math.ceil(em - room)), Math.min(most, Math.floor(em + room))]
+  return from <= to ? nearestNought([from, to]) : null
 }
 
 type Cards = { readonly ct: number; readonly cb: number; readonly least: number }
@@ -99,9 +99,10 @@ export function middles(
   const { limits, hinges } = programme.input
   if (hinges.middle === null) return [{ pm: 0, em: 0 }]
   const at = programme.middleOf(ut, ub)
-  return whole(limits['pack.middle'])
-    .map(pm => ({ pm, em: at - pm }))
-    .filter(one => middleCard(programme, one.em) !== null)
+  const [least, most] = limits['pack.middle']
+  const all: { readonly pm: number; readonly em: number }[] = []
+  for (let pm = least; pm <= most; pm++) if (middleCard(programme, at - pm) !== null) all.push({ pm, em: at - pm })
+  return all
 }
 
 /** What is made as small as it can be: of what lies beyond the hinge side for each pair, of the hinge side, and both joined. */
@@ -146,9 +147,12 @@ function reachesNought(programme: Programme, pairs: Pairs, beyond: Float64Array)
   for (let i = 0; i < beyond.length; i++) {
     if (beyond[i]! > EPS) continue
     const pair = pairs.at(i)
-    const stands = middles(programme, pair)
-    for (const { ct, cb, range } of cards)
-      if (fits(programme, pair, ct, cb) && stands.some(({ em }) => clamp(em, range) === em)) return true
+    let stands: ReturnType<typeof middles> | null = null
+    for (const { ct, cb, range } of cards) {
+      if (!fits(programme, pair, ct, cb)) continue
+      stands ??= middles(programme, pair)
+      if (stands.some(({ em }) => clamp(em, range) === em)) return true
+    }
   }
   return false
 }

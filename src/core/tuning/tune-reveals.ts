@@ -144,18 +144,22 @@ type Found = { readonly cost: number; readonly moves: readonly Move[] }
 /** The moves that cost least while no margin misses by more than `most` and all together by no more than `budget`. */
 function cheapest(programme: Programme, pairs: Pairs, most: number, budget: number): readonly Move[] | null {
   const { limits } = programme.input
-  const remember = new Map<string, ReturnType<typeof parts>>()
-  const partsOf = (end: 'top' | 'bottom', total: number) => {
-    const key = `${end} ${total}`
-    const known = remember.get(key) ?? parts(total, limits[`card.${end}`], limits[`pack.${end}`])
-    remember.set(key, known)
-    return known
+  const remembered = (end: 'top' | 'bottom') => {
+    const known = new Map<number, ReturnType<typeof parts>>()
+    return (total: number) => {
+      const before = known.get(total)
+      if (before) return before
+      const made = parts(total, limits[`card.${end}`], limits[`pack.${end}`])
+      known.set(total, made)
+      return made
+    }
   }
+  const [topsOf, bottomsOf] = [remembered('top'), remembered('bottom')]
   const bounds = measured(
     pairs,
     pair =>
-      (partsOf('top', pair.ut)[0]?.cost ?? Number.POSITIVE_INFINITY) +
-      (partsOf('bottom', pair.ub)[0]?.cost ?? Number.POSITIVE_INFINITY) +
+      (topsOf(pair.ut)[0]?.cost ?? Number.POSITIVE_INFINITY) +
+      (bottomsOf(pair.ub)[0]?.cost ?? Number.POSITIVE_INFINITY) +
       leastBeyond(programme, pair, most),
   )
   let best: Found | null = null
@@ -164,8 +168,8 @@ function cheapest(programme: Programme, pairs: Pairs, most: number, budget: numb
     const pair = pairs.at(at)
     const beyond = settings(programme, pair, most, budget)
     if (beyond.length === 0) continue
-    const bottoms = partsOf('bottom', pair.ub)
-    for (const top of partsOf('top', pair.ut)) {
+    const bottoms = bottomsOf(pair.ub)
+    for (const top of topsOf(pair.ut)) {
       if (best && beyond[0]!.cost + top.cost + bottoms[0]!.cost >= best.cost) break
       for (const bottom of bottoms) {
         const soFar = top.cost + bottom.cost
