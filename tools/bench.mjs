@@ -165,6 +165,10 @@ function benchJudging({ bench, file }) {
   for (const [name, ms] of Object.entries(bench.timings(file, demoList)))
     report(name, Number(ms), 'ms', name.startsWith('job') ? 2 : 0.1, 'below')
 
+  for (const [name, value] of Object.entries(bench.tuning()))
+    if (name === 'times faster') report('tuning, times faster than a general solver', Number(value), '×', 20, 'above')
+    else say(`${name}: ${Number(value).toFixed(1)}`)
+
   const found = bench.blunders()
   report('blunders named, alone or with ties', found.named * 100, '%', 97, 'above')
   report('blunders named first', found.first * 100, '%', 95, 'above')

@@ -7,10 +7,14 @@ import { LENGTHS } from '@/trade/lengths'
 import { findBlunders } from './blunders'
 import { benchCatalogue, largeCatalogue, largeList } from './catalogue-bench'
 import { benchCore, MIXED_REQUESTS } from './core-bench'
+import { benchTuning } from './tuning-bench'
 
 export const requests = MIXED_REQUESTS
 export const timings = (jobFile: string, catalogue: string) =>
   benchCore(jobFile, readCatalogue(readFileSync(catalogue, 'utf8')).units)
+
+/** The least moves for made-up leaves, beside a general solver. */
+export const tuning = benchTuning
 
 /** Judging a catalogue of `count` units for the front entry of an exported job, and the same catalogue as a maker's list. */
 export const catalogue = (jobFile: string, csv: string, count: number, onProgress: (loaded: number) => void) =>
