@@ -7,7 +7,7 @@ const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 6,
+  version: 7,
   receipts: [],
   schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
@@ -56,7 +56,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 7, 'version'],
+    [['version'], 8, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],
@@ -176,6 +176,18 @@ describe('a file of an older version', () => {
     const { damage: _, ...old } = receipt(file().orders[0]!.id)
     const taken = parseJobFile({ ...file(), version: 5, receipts: [old] })
     expect([taken.issues, taken.file?.receipts]).toEqual([[], [{ ...old, damage: [] }]])
+  })
+  it('of version 6 is silent on what a sheet and a line could not say then', () => {
+    const whole = JSON.parse(JSON.stringify(file()))
+    const { mouldWidth: _w, mouldSetback: _s, ...sheet } = whole.units[0]
+    const orders = whole.orders.map((order: { lines: readonly Record<string, unknown>[] }) => ({
+      ...order,
+      lines: order.lines.map(({ trimOutside: _t, hingeClass: _h, ...line }) => line),
+    }))
+    const taken = parseJobFile({ ...whole, version: 6, units: [sheet], orders })
+    expect(taken.issues).toEqual([])
+    expect(taken.file!.units[0]).toMatchObject({ mouldWidth: null, mouldSetback: null })
+    expect(taken.file!.orders.flatMap(one => one.lines).every(line => 'trimOutside' in line)).toBe(true)
   })
   it.each([{}, null, 3, { format: 'harvek-job', version: 1 }, { format: 'harvek-job', version: 1, openings: [1] }])(
     '%j is no file',

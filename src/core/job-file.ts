@@ -26,7 +26,7 @@ import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-const FILE_VERSION = 6
+export const FILE_VERSION = 7
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -139,6 +139,12 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
       ...one,
       edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseVisit) } : one.edits,
     })),
+  }),
+  6: file => ({
+    ...file,
+    version: 7,
+    units: listOf(file.units, silentOnNew),
+    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),
 }
 

@@ -1,4 +1,4 @@
-import type { JobFile, OpeningFile } from '@/core/job-file'
+import { FILE_VERSION, type JobFile, type OpeningFile } from '@/core/job-file'
 import { SCHOOLS } from '@/core/records/records'
 import { versionOf } from '@/core/records/version'
 import type { Opening } from '@/core/survey/job-record'
@@ -27,7 +27,7 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   const orders = [...(await listOrders(db, acting, jobId))]
   return {
     format: 'harvek-job',
-    version: 6,
+    version: FILE_VERSION,
     exportedAt,
     job,
     openings,
