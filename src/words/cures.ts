@@ -28,6 +28,7 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'bow.plane': 'Plane the bump{by}{at}; never weaken a jack stud.',
   'bow.pack': 'Pack the hollow{by}{at}, at the shim points.',
   'twist.split': 'Let each leg leave the wall’s face{by}; back-bevel the casing.',
+  'twist.parallel': 'Set both legs parallel, each{by} off: not plumb, so that the leaf swings by itself.',
   'twist.move-wall': 'Move a wall foot{by} before the unit is set.',
   'wall.plane-or-shim': 'Plane, extend, or shim the drywall{by}.',
   'subfloor.replace': 'Replace the rotten part down to sound wood.',

@@ -22,7 +22,9 @@ const face = (f: Say, side: 'left' | 'right') =>
 const sharesOf = (f: Say) =>
   f('leftFace')
     ? `At the head the wall’s face stands ${face(f, 'left')} and ${face(f, 'right')}; at the foot the other way.`
-    : `Split, each leg leaves the wall face by ${f('each')}.`
+    : f('practice') === 'split'
+      ? `Split, both legs stand parallel, each ${f('each')} off, and not plumb: the leaf swings by itself.`
+      : `Each leg leaves the wall’s face by ${f('each')}; the level tells which goes in.`
 
 /** What an order is gone on against. */
 const ofIt = (f: Say): Words => WORDS[f('of') as FindingCode]

@@ -179,6 +179,14 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
       'top-first': ['From the top down', 'heavy leaves that hang from it'],
     },
   },
+  twist: {
+    question: 'A wall that is twisted a little',
+    why: 'Plumb legs let the leaf stay where it is put. Split, both legs are parallel, the casing hides more, and the leaf swings by itself.',
+    answers: {
+      plumb: ['Legs stay plumb', 'usual; casing back-bevelled'],
+      split: ['Split between both legs', 'where the casing decides'],
+    },
+  },
   'shims-and-screws': {
     question: 'Shims and frame screws',
     why: 'Resting on a screw, a pack can’t slide down while it is set.',

@@ -20,6 +20,7 @@ export const CURES = {
   'bow.plane': 'site',
   'bow.pack': 'site',
   'twist.split': 'site',
+  'twist.parallel': 'site',
   'twist.move-wall': 'site',
   'wall.plane-or-shim': 'site',
   'subfloor.replace': 'site',

@@ -23,6 +23,7 @@ export const schoolChoicesSchema = z.strictObject({
   cavity: of('cavity'),
   'fresh-unit': of('fresh-unit'),
   fastening: of('fastening'),
+  twist: of('twist'),
   'screw-order': of('screw-order'),
   'shims-and-screws': of('shims-and-screws'),
   header: of('header'),

@@ -96,6 +96,17 @@ describe('choosing another practice', () => {
     expect(width({ bucks: 'tight' })).toBe(length('36 1/4'))
     expect(figures(records(TRUE_OPENING, { schools: { bucks: 'tight' } })).width).toBe(length('37 1/2'))
   })
+  it('twist: the legs stay plumb, or both stand parallel and off by half of it', () => {
+    const twisted = { ...TRUE_OPENING, 'through.left': '3/32', 'through.right': '-3/32' }
+    const found = (schools: SchoolChoices) =>
+      done(records(twisted, { schools }), trade()).findings.diagnose.find(one => one.code === 'twist')!
+    expect(found({})).toMatchObject({ facts: { leftFace: 'in', rightFace: 'out' }, cures: [{ code: 'twist.split' }] })
+    expect(found({ twist: 'split' })).toMatchObject({
+      facts: { practice: 'split' },
+      cures: [{ code: 'twist.parallel' }],
+    })
+    expect(found({ twist: 'split' }).facts.leftFace).toBeUndefined()
+  })
   it('extension: only a solid jamb is left for a 5 1/2 wall', () => {
     const picked = (schools: SchoolChoices) => {
       const { jamb } = done(records({ ...TRUE_OPENING, 'wall.left': '5 1/2' }, { schools }), trade()).specification

@@ -19,6 +19,7 @@ export const SCHOOL_ANSWERS = {
   cavity: ['foam', 'fibre', 'backer-rod'],
   'fresh-unit': ['clipped', 'opened'],
   fastening: ['clip-on', 'by-margins', 'dry-fit'],
+  twist: ['plumb', 'split'],
   'screw-order': ['middle-first', 'top-first'],
   'shims-and-screws': ['rest-on-screws', 'screw-through'],
   header: ['doubles', 'never'],

@@ -20,7 +20,7 @@ export function diagnoseOpening(
 ): readonly Finding<DiagnosisCode | PlumbCode>[] {
   const { survey, model } = measured
   const isOpening = of.derivesUnit || model?.isHole === true
-  const found = model && isOpening ? diagnose(survey, model.adjusted, subfloor, lengths) : []
+  const found = model && isOpening ? diagnose(survey, model.adjusted, subfloor, lengths, schools.answers.twist) : []
   const points = hole && (hasBucks ? pointsBetween(hole.points, stockBucks(lengths)) : hole.points)
   return [
     ...(asked.standsOnTrim ? byStormSchool(schools, found) : found),

@@ -1,6 +1,7 @@
 import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import { judgeLimit, type LimitVerdict } from '../base/judge-limit'
+import type { SchoolAnswer } from '../base/schools'
 import type { TradeLength, TradeLengths } from '../base/trade-lengths'
 import { leansThrough, twistByStrings } from '../opening/observe-survey'
 import type { AdjustedOpening, PointName } from '../opening/opening'
@@ -30,6 +31,7 @@ export function diagnose(
   opening: AdjustedOpening,
   subfloor: 'sound' | 'rotten' | 'not-seen',
   lengths: TradeLengths,
+  twistBy: SchoolAnswer<'twist'> = 'plumb',
 ): readonly Finding<DiagnosisCode>[] {
   return [
     checkSquare(survey, opening, lengths),
@@ -40,7 +42,7 @@ export function diagnose(
     checkLean(opening, 'right', lengths),
     checkBow(opening, 'left', lengths),
     checkBow(opening, 'right', lengths),
-    ...checkTwist(survey, opening, lengths),
+    ...checkTwist(survey, opening, lengths, twistBy),
     ...checkWall(survey, lengths),
     ...checkSubfloor(subfloor),
   ]
@@ -164,6 +166,7 @@ function checkTwist(
   survey: Survey,
   { points }: AdjustedOpening,
   lengths: TradeLengths,
+  by: SchoolAnswer<'twist'>,
 ): readonly Finding<DiagnosisCode>[] {
   const [fine, split] = [lengths['twist-fine'], lengths['twist-correct']]
   const leans = leansThrough(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
@@ -172,9 +175,12 @@ function checkTwist(
   const twist = legs?.twist ?? (strings === null ? null : magnitude(strings))
   if (twist === null) return []
   const verdict = judgeLimit(twist, lengths['deviation-level'].value, fine, split)
-  const facts = { twist: { length: twist }, ...sharesOf(legs, twist) }
+  // Split, both legs are parallel and off by as much: which of them the wall leaves makes no difference.
+  const facts = { twist: { length: twist }, ...sharesOf(by === 'split' ? null : legs, twist), practice: by }
   const found = finding('twist', 'through.left', verdict, facts, [
-    verdict.severity === 'correct' ? cure('twist.move-wall', twist) : cure('twist.split', nearestTick(twist / 2)),
+    verdict.severity === 'correct'
+      ? cure('twist.move-wall', twist)
+      : cure(by === 'split' ? 'twist.parallel' : 'twist.split', nearestTick(twist / 2)),
   ])
   return [found, ...(legs && strings !== null ? twoWays(minus(leans.right, leans.left), strings, fine) : [])]
 }

@@ -34,7 +34,7 @@ export const ANY_UNIT_WAY = ['pocket', 'pencil-mark', 'outside-face', 'trim-off'
 
 const OLD_FRAME: readonly SchoolId[] = ['unit-width', 'head-allowance', 'height-start']
 /** How a frame with a leaf is fastened. */
-const HANGING_PRACTICES: readonly SchoolId[] = ['fresh-unit', 'fastening', 'shims-and-screws', 'screw-order']
+const HANGING_PRACTICES: readonly SchoolId[] = ['fresh-unit', 'fastening', 'twist', 'shims-and-screws', 'screw-order']
 /** Practices of a prehung unit outside, in the order of the work. */
 export const OUTSIDE_PRACTICES: readonly SchoolId[] = [
   ...OLD_FRAME,
