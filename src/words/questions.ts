@@ -39,7 +39,7 @@ export const SITE_WORDS: Readonly<Record<SiteSlot, Told>> = {
   'through.right': THROUGH('right'),
   'strings.gap': [
     'Crossed strings',
-    'Strings corner to corner on the wall’s face: the gap between them where they cross, and which of the two is in front when they just don’t touch. Swap them to see it.',
+    'Strings corner to corner on the wall’s face: the gap where they cross, and which one is in front. Swap them to see it.',
     'Out of plane is twice this gap.',
   ],
   'sill.depth': [

@@ -177,7 +177,7 @@ export function directionWords(slot: Slot): readonly [minus: string, plus: strin
     case 'crown':
       return ['hollow', 'up']
     case 'strings':
-      return ['the one rising left in front', 'the one rising right in front']
+      return ['rising left', 'rising right']
     case 'through':
       return ['top out', 'top in']
     default:
