@@ -14,6 +14,7 @@ import {
   done,
   entry,
   fact,
+  LENGTHS,
   length,
   reading,
   records,
@@ -88,6 +89,26 @@ describe('the covering that comes after a door inside', () => {
       'fits',
       'too-large',
     ]))
+})
+
+describe('the hole of a screw', () => {
+  const holes = (own: Parameters<typeof unit>[0], texts: Texts = FULL, way: 'trim-off' | 'masonry' = 'trim-off') => {
+    const sheet = unit(own)
+    const { shims } = done(records(texts, { way, chosen: { unit: sheet.id, reason: '' } }), trade([sheet]))
+    return shims!.points.flatMap(one => one.hole ?? [])
+  }
+  it('is opened for the head in the first wall of a hollow leg, and in no solid one', () => {
+    const accesses = (legMaterial: 'pvc' | 'timber' | null) => new Set(holes({ legMaterial }).map(one => one.access))
+    expect([...accesses('pvc')]).toEqual([LENGTHS['access-hole'].value])
+    expect([...accesses('timber'), ...accesses(null)]).toEqual([null, null])
+  })
+  it('goes on into the block behind a buck too thin to hold it', () => {
+    expect(new Set(holes({}).map(one => one.into))).toEqual(new Set(['wood']))
+    const block = holes({ width: length('36 1/4') }, BLOCK('38'), 'masonry')
+    expect(new Set(block.map(one => [one.into, one.pilot].join(' ')))).toEqual(
+      new Set([`block ${LENGTHS['pilot-block'].value}`]),
+    )
+  })
 })
 
 describe('the steps of a lock', () => {

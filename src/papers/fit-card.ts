@@ -4,14 +4,14 @@ import { withoutOpen } from '@/core/drawing/scene'
 import type { ShimPoint } from '@/core/fit/plan-shims'
 import type { ShownJob } from '@/core/sheet'
 import type { OpeningRecords } from '@/core/terms'
-import { formatLength, workStep } from '@/core/units/format-length'
+import { type DisplayStep, formatLength, workStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import type { Work } from '@/core/work'
 import { bothUnits } from '@/words/both-units'
 import { FAMILY_NAMES } from '@/words/kinds'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
-import { dueWords } from '@/words/step-lines'
+import { dueWords, holeWords } from '@/words/step-lines'
 import { HEADER_WORDS, panWords } from '@/words/steps'
 import type { Block, Paper } from './paper'
 
@@ -67,8 +67,15 @@ function packBlocks({ step }: ShownJob, { fit }: Work): readonly Block[] {
           one.screwLength === null ? 'anchor' : formatLength(one.screwLength, step, 'up'),
         ]),
     },
+    ...holeBlock(shims.points, fine),
     { kind: 'text', text: `In this order. ${HEADER_WORDS[header]}` },
   ]
+}
+
+/** How the holes are drilled, each way once. */
+function holeBlock(points: readonly ShimPoint[], step: DisplayStep): readonly Block[] {
+  const ways = [...new Set(points.map(one => holeWords(one.hole, step).join(', ')).filter(Boolean))]
+  return ways.length ? [{ kind: 'text', text: `Screw holes: ${ways.join('; ')}.` }] : []
 }
 
 function standingBlocks({ step }: ShownJob, { fit, order }: Work): readonly Block[] {

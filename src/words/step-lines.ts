@@ -1,5 +1,6 @@
 import type { ReadUnit } from '@/core/base/limit'
 import type { Due } from '@/core/fit/due'
+import type { ScrewHole } from '@/core/fit/plan-shims'
 import type { PlannedStep } from '@/core/fit/setting-step'
 import type { LogEntry } from '@/core/log/log'
 import { type DisplayStep, formatRead, formatWithUnit, workStep } from '@/core/units/format-length'
@@ -45,6 +46,17 @@ export function limitWords({ reads }: Pick<PlannedStep, 'reads'>, say: SayFigure
   return `${reads.limit.holds === 'at-most' ? 'at most' : 'at least'} ${say(reads.limit.figure)}`
 }
 
+/** How a screw's hole is drilled. */
+export const holeWords = (hole: ScrewHole | null, step: DisplayStep): readonly string[] =>
+  hole
+    ? [
+        `pilot ${formatWithUnit(hole.pilot, step)}${hole.into === 'block' ? ' into the block' : ''}`,
+        ...(hole.access === null
+          ? []
+          : [`first wall of the leg opened to ${formatWithUnit(hole.access, step)}, plugged after`]),
+      ]
+    : []
+
 /** One line of what the plan says for a step: what it is for, and the figure. */
 export function dueWords(due: Due, step: DisplayStep): readonly [name: string, figure: string] {
   const fine = workStep(step)
@@ -54,7 +66,12 @@ export function dueWords(due: Due, step: DisplayStep): readonly [name: string, f
       return [shimName(due.place), `${filler}${packWords(due.pack, fine)}`]
     }
     case 'screw':
-      return [shimName(due.place), due.length === null ? 'anchor' : formatWithUnit(due.length, step, 'up')]
+      return [
+        shimName(due.place),
+        due.length === null
+          ? 'anchor'
+          : [formatWithUnit(due.length, step, 'up'), ...holeWords(due.hole, fine)].join(', '),
+      ]
     case 'pan':
       return ['Pan', panWords(due.pan, length => formatRead(length, step))]
     case 'pad':

@@ -29,6 +29,9 @@ export function writePacksCsv({ shims, screwOrder }: Pick<Fitted, 'shims' | 'scr
       wedgesApartMm: one.pack?.wedgeOffset == null ? '' : one.pack.wedgeOffset / 3200,
       screw: one.screwLength === null ? '' : formatLength(one.screwLength, step, 'up'),
       screwMm: one.screwLength === null ? '' : one.screwLength / 3200,
+      screwInto: one.hole?.into ?? '',
+      pilotMm: one.hole ? one.hole.pilot / 3200 : '',
+      accessMm: one.hole?.access == null ? '' : one.hole.access / 3200,
     }))
   return `${Papa.unparse(rows, { ...OPTIONS, columns: PACK_COLUMNS })}\n`
 }
@@ -48,6 +51,9 @@ const PACK_COLUMNS = [
   'wedgesApartMm',
   'screw',
   'screwMm',
+  'screwInto',
+  'pilotMm',
+  'accessMm',
 ]
 
 /** What happened while a door was set, as CSV. */

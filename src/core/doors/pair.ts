@@ -117,6 +117,7 @@ export const PAIR_UNIT: UnitDoor<'pair'> = {
   frame: unit => ({
     jamb: unit.jamb,
     legThickness: unit.legThickness,
+    legMaterial: unit.legMaterial,
     sidelights: NO_LIGHTS,
     passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
   }),

@@ -114,15 +114,22 @@ export const hungSheet = (unit: HungMembers, leafBottom: Length | null): LeafShe
 export const NO_LIGHTS = { left: ZERO, right: ZERO }
 
 /** A frame without fixed lights or a second leaf. */
-export const plainFrame = (unit: { readonly jamb: Length | null; readonly legThickness: Length | null }): FrameOf => ({
+export const plainFrame = (unit: Pick<FrameOf, 'jamb' | 'legThickness' | 'legMaterial'>): FrameOf => ({
   jamb: unit.jamb,
   legThickness: unit.legThickness,
+  legMaterial: unit.legMaterial,
   sidelights: NO_LIGHTS,
   passiveLeaf: null,
 })
 
 /** What brings no frame of its own. */
-export const noFrame = (): FrameOf => ({ jamb: null, legThickness: null, sidelights: NO_LIGHTS, passiveLeaf: null })
+export const noFrame = (): FrameOf => ({
+  jamb: null,
+  legThickness: null,
+  legMaterial: null,
+  sidelights: NO_LIGHTS,
+  passiveLeaf: null,
+})
 export const asksNothing = (): MakerAsks => NOTHING_ASKED
 
 /** What the sheet of a unit with a sill outside asks for when it is set. */

@@ -98,6 +98,7 @@ export const SIDELIGHTS_UNIT: UnitDoor<'sidelights'> = {
   frame: unit => ({
     jamb: unit.jamb,
     legThickness: unit.legThickness,
+    legMaterial: unit.legMaterial,
     sidelights: lightsOf(unit),
     passiveLeaf: null,
   }),

@@ -3,7 +3,7 @@ import type { SillSupport } from '../opening/sill-supports'
 import type { Length } from '../units/length'
 import type { PanPieces } from './fitted'
 import type { Pack } from './pack-gap'
-import type { ShimPlan, ShimPoint } from './plan-shims'
+import type { ScrewHole, ShimPlan, ShimPoint } from './plan-shims'
 import { prepareStep } from './plan-steps'
 import type { SettingStep, StepPlace } from './setting-step'
 
@@ -16,7 +16,7 @@ export type Due =
       readonly filler: Length
       readonly pack: Pack | null
     }
-  | { readonly kind: 'screw'; readonly place: string; readonly length: Length | null }
+  | { readonly kind: 'screw'; readonly place: string; readonly length: Length | null; readonly hole: ScrewHole | null }
   | { readonly kind: 'pan'; readonly pan: PanPieces }
   | { readonly kind: 'support'; readonly at: Length; readonly thickness: Length }
   | { readonly kind: 'pad'; readonly thickness: Length }
@@ -74,10 +74,11 @@ export function dueAt(step: SettingStep, planned: Planned, preparations: readonl
         pack,
       }))
     case 'screws':
-      return pointsAt(step.place, planned).map(({ place, screwLength }) => ({
+      return pointsAt(step.place, planned).map(({ place, screwLength, hole }) => ({
         kind: 'screw',
         place,
         length: screwLength,
+        hole,
       }))
     case 'pan':
       return planned.pan ? [{ kind: 'pan', pan: planned.pan }] : []

@@ -46,6 +46,7 @@ export const NOTHING_ASKED: MakerAsks = {
 export type FrameOf = Pick<FrameToFasten, 'sidelights'> & {
   readonly jamb: Length | null
   readonly legThickness: Length | null
+  readonly legMaterial: string | null
   readonly passiveLeaf: Length | null
 }
 

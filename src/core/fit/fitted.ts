@@ -227,6 +227,7 @@ function shimsFor(given: FitGiven, header: HeaderRule): ShimPlan | null {
       unit: chosen.unit,
       jamb: frame.jamb,
       legThickness: frame.legThickness,
+      legMaterial: frame.legMaterial,
     },
     { lengths, flats: given.flats, fastener: of.fastener },
   )

@@ -21,6 +21,16 @@ export type ShimPoint = FasteningPoint & {
   /** How the screw's length came about, and the one to take: the next longer that is stocked. `null` where anchors hold the frame. */
   readonly screw: Step | null
   readonly screwLength: Length | null
+  /** How its hole is drilled; `null` without a screw. */
+  readonly hole: ScrewHole | null
+}
+
+/** A screw's hole: into solid wood, or on through a thin buck into the block; through a hollow leg the first wall alone is opened for the
+ *  head, the hole plugged afterwards. */
+export type ScrewHole = {
+  readonly into: 'wood' | 'block'
+  readonly pilot: Length
+  readonly access: Length | null
 }
 
 export type ShimPlan = { readonly points: readonly ShimPoint[] }
@@ -35,6 +45,8 @@ export type Standing = {
   /** Depth and thickness of its legs, by its sheet; `null` where it is silent. */
   readonly jamb: Length | null
   readonly legThickness: Length | null
+  /** What its legs are of, by its sheet; `null` where it is silent: solid, as usual. */
+  readonly legMaterial: string | null
 }
 
 export type ShimTrade = {
@@ -58,15 +70,16 @@ function gapAt({ member, at }: FasteningPoint, { hole, placement, unit }: Standi
   return sideGapsAt(hole, placement, unit.width, [at])[0]![member]
 }
 
-const NO_SCREW = { screw: null, screwLength: null }
+const NO_SCREW = { screw: null, screwLength: null, hole: null }
+const HOLLOW: ReadonlySet<string> = new Set(['pvc', 'aluminium', 'steel'])
 
 function shimAt(point: FasteningPoint, gap: Length, standing: Standing, trade: ShimTrade): ShimPoint {
   const { place, member, at, why } = point
   const filler = member === 'head' || !standing.filler ? ZERO : sumOf(standing.filler[member])
   const { pack, issue } = packed(minus(gap, filler), standing, trade)
   const isAnchored = trade.fastener === 'anchor' || member === 'head'
-  const { screw, screwLength } = isAnchored ? NO_SCREW : screwFor(point, gap, standing, trade.lengths)
-  return { place, member, at, why, gap, filler, pack, issue, screw, screwLength }
+  const { screw, screwLength, hole } = isAnchored ? NO_SCREW : screwFor(point, gap, standing, trade.lengths)
+  return { place, member, at, why, gap, filler, pack, issue, screw, screwLength, hole }
 }
 
 /** Packs the gap down to the step anybody can read or cut: never thicker than the gap. */
@@ -86,9 +99,9 @@ function packed(exact: Length, { jamb }: Standing, { lengths, flats }: ShimTrade
 function screwFor(
   { place, member, why }: FasteningPoint,
   gap: Length,
-  { bucks, legThickness }: Standing,
+  { bucks, legThickness, legMaterial }: Standing,
   lengths: TradeLengths,
-): Pick<ShimPoint, 'screw' | 'screwLength'> {
+): Pick<ShimPoint, 'screw' | 'screwLength' | 'hole'> {
   const own = (name: string, value: Length, origin: string): Leaf => ({ kind: 'unit', name, value, origin })
   const leg =
     legThickness === null
@@ -102,5 +115,10 @@ function screwFor(
     : [allowanceLeaf(lengths['screw-bite'])]
   const screw = step(isAnchor ? 'screw.through-buck' : 'screw.length', 'sum', [leg, pack, ...hold])
   const least = why === 'hinge' ? lengths['hinge-screw-least'].value : ZERO
-  return { screw, screwLength: roundUp(largestOf([screw.value, least]), lengths['screw-step'].value) }
+  const hole: ScrewHole = {
+    into: isAnchor ? 'block' : 'wood',
+    pilot: lengths[isAnchor ? 'pilot-block' : 'pilot-wood'].value,
+    access: legMaterial !== null && HOLLOW.has(legMaterial) ? lengths['access-hole'].value : null,
+  }
+  return { screw, hole, screwLength: roundUp(largestOf([screw.value, least]), lengths['screw-step'].value) }
 }

@@ -6,6 +6,7 @@ import { type DisplayStep, workStep } from '@/core/units/format-length'
 import { type Length, magnitude, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
+import { holeWords } from '@/words/step-lines'
 import { HEADER_WORDS } from '@/words/steps'
 import { Button, ButtonLink, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
@@ -221,6 +222,7 @@ function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
           ) : (
             <>
               screw <Figure value={point.screwLength} step={step} toward="up" unit />
+              {holeWords(point.hole, fine).map(one => `, ${one}`)}
             </>
           )}
         </span>
