@@ -4,6 +4,7 @@ import type { Length } from '../units/length'
 import { ASKED_MEMBERS } from './asked-members'
 import { LOCK_MEMBERS } from './lock-members'
 import type { Member, Quantity } from './member'
+import { MOULD_MEMBERS } from './mould-members'
 import { PANEL_MEMBERS } from './panel-members'
 import { TRIM_MEMBERS } from './trim-members'
 import { FRAME_FORMS, GLAZINGS, LACKS, LEG_MATERIALS, SILL_CAPS, SILL_UNDERSIDES } from './unit-values'
@@ -163,21 +164,7 @@ export const UNIT_MEMBERS = {
     ordered: false,
     alsoCalled: ['threshold underside'],
   },
-  mouldWidth: {
-    of: 'length',
-    column: 'brickmould width',
-    in: ['moulded'],
-    ordered: true,
-    alsoCalled: ['mould width', 'casing width'],
-  },
-  mouldSetback: {
-    of: 'length',
-    column: 'brickmould setback',
-    in: ['moulded'],
-    ordered: true,
-    mayBeZero: true,
-    alsoCalled: ['mould setback', 'setback'],
-  },
+  ...MOULD_MEMBERS,
   massKg: { of: 'kg', column: 'mass', in: ANY, ordered: false, alsoCalled: ['weight', 'kg', 'mass kg'] },
   priceCents: {
     of: 'cents',

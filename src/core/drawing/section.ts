@@ -1,5 +1,5 @@
 import { point } from '../geometry/point'
-import { readValue } from '../survey/survey'
+import { readValue, type Survey } from '../survey/survey'
 import { readingsFor } from '../survey/survey-of'
 import { inches, type Length, largestOf, plus, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
@@ -23,28 +23,19 @@ const [ROW, LOWER_ROW] = [-inches(0, 7, 8), -inches(2, 5, 8)] as const
  *  A step deeper than the drawing runs on below its edge. */
 export function section(result: Drawn): Scene {
   const { survey, specification, standing, lengths } = result
-  const [finished, highest] = [readValue(survey, 'floor.finished'), readValue(survey, 'floor.highest')]
-  const [covering, rug] = [readValue(survey, 'floor.covering'), readValue(survey, 'floor.rug')]
   const sill = readValue(survey, 'sill.depth')
-  const [stepDown, drop] = [readValue(survey, 'step.outside'), readValue(survey, 'floor.drop')]
+  const stepDown = readValue(survey, 'step.outside')
   const depth = standing?.sillDepth ?? sill ?? USUAL_SILL
   const pad = standing?.pad ?? specification.floor?.pad.value ?? ZERO
   const leafBottom = plus(standing?.leafBottom ?? lengths['leaf-bottom'].value, pad)
   const ground = -(stepDown ?? BELOW)
   const top = leafBottom + LEAF_SHOWN
-  const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
-  const atDoor = finished ?? highest ?? USUAL_FLOOR
-  const bare = largestOf([atDoor, highest ?? ZERO])
-  const covered = plus(bare, covering ?? ZERO)
-  const over = plus(covered, rug ?? ZERO)
+  const floor = floorMarks(survey, depth)
   const asked = new Set<string>(readingsFor(result.asked, survey.way))
   const marks: readonly Mark[] = [
     path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
     path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
-    path('floor', 'floor.finished', cornersOf(boxOf(depth, 0, RISE, atDoor)), true, read(finished)),
-    path('floor', 'floor.highest', cornersOf(boxOf(depth + RISE, 0, INSIDE - RISE, bare)), true, read(highest)),
-    ...layer('floor.covering', depth + RISE, bare, covering),
-    ...layer('floor.rug', depth + RUG, covered, rug),
+    ...floor.layers,
     ...(pad > 0 ? [path('shim', 'pad', cornersOf(boxOf(0, 0, depth, pad)))] : []),
     threshold(depth, pad, leafBottom),
     path(
@@ -63,24 +54,13 @@ export function section(result: Drawn): Scene {
       read(sill),
     ),
     upright('step.outside', -inches(2), Math.max(ground, -BELOW), 0, stepDown, -inches(1)),
-    upright('floor.drop', depth + inches(0, 3, 4), 0, drop ?? inches(0, 1, 4), drop, ROW),
-    upright('floor.finished', depth + inches(2), 0, atDoor, finished, LOWER_ROW),
-    upright('floor.highest', depth + inches(3, 1, 4), 0, bare, highest, ROW),
-    upright(
-      'floor.covering',
-      depth + inches(4, 1, 2),
-      bare,
-      plus(bare, covering ?? inches(0, 1, 4)),
-      covering,
-      LOWER_ROW,
-    ),
-    upright('floor.rug', depth + inches(5, 3, 4), covered, plus(covered, rug ?? inches(0, 1, 4)), rug, ROW),
-    ...((highest ?? finished) === null || result.wishes.swing !== 'in'
+    ...floor.readings,
+    ...(floor.over === null || result.wishes.swing !== 'in'
       ? []
       : [
           dimension(
             'floor.clearance',
-            point(depth + inches(7, 1, 4), over),
+            point(depth + inches(7, 1, 4), floor.over),
             point(depth + inches(7, 1, 4), leafBottom),
             ZERO,
           ),
@@ -93,6 +73,37 @@ export function section(result: Drawn): Scene {
     marks: marks.filter(mark => mark.kind !== 'reading' || asked.has(mark.id)),
     from: point(-OUTSIDE - inches(0, 1, 2), -BELOW - inches(0, 1, 4)),
     to: point(depth + INSIDE + inches(0, 1, 2), top + inches(0, 1, 4)),
+  }
+}
+
+const read = (value: Length | null): Certainty => (value === null ? 'assumed' : 'sure')
+
+/** The floor inside as far as it was read: what lies there or will, its readings, and the highest the leaf swings over; `null` while that
+ *  was not read. */
+function floorMarks(survey: Survey, depth: Length) {
+  const [finished, highest] = [readValue(survey, 'floor.finished'), readValue(survey, 'floor.highest')]
+  const [covering, rug] = [readValue(survey, 'floor.covering'), readValue(survey, 'floor.rug')]
+  const drop = readValue(survey, 'floor.drop')
+  const atDoor = finished ?? highest ?? USUAL_FLOOR
+  const bare = largestOf([atDoor, highest ?? ZERO])
+  const covered = plus(bare, covering ?? ZERO)
+  const shown = (value: Length | null) => value ?? inches(0, 1, 4)
+  const at = (x: Length) => depth + x
+  return {
+    over: (highest ?? finished) === null ? null : plus(covered, rug ?? ZERO),
+    layers: [
+      path('floor', 'floor.finished', cornersOf(boxOf(depth, 0, RISE, atDoor)), true, read(finished)),
+      path('floor', 'floor.highest', cornersOf(boxOf(depth + RISE, 0, INSIDE - RISE, bare)), true, read(highest)),
+      ...layer('floor.covering', depth + RISE, bare, covering),
+      ...layer('floor.rug', depth + RUG, covered, rug),
+    ],
+    readings: [
+      upright('floor.drop', at(inches(0, 3, 4)), 0, shown(drop), drop, ROW),
+      upright('floor.finished', at(inches(2)), 0, atDoor, finished, LOWER_ROW),
+      upright('floor.highest', at(inches(3, 1, 4)), 0, bare, highest, ROW),
+      upright('floor.covering', at(inches(4, 1, 2)), bare, plus(bare, shown(covering)), covering, LOWER_ROW),
+      upright('floor.rug', at(inches(5, 3, 4)), covered, plus(covered, shown(rug)), rug, ROW),
+    ],
   }
 }
 

@@ -39,27 +39,7 @@ export function HangScoreView({ score, seconds, onAgain }: Props) {
         </p>
       )}
       {binds && <p>It binds at its hinges.</p>}
-      <Marks>
-        <thead>
-          <tr>
-            <th>Your move</th>
-            <th>All else the same, without it and with it the margins miss by</th>
-            <th>It</th>
-          </tr>
-        </thead>
-        <tbody>
-          {moves.map(({ move, without, withIt, worth }, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: two moves may be alike
-            <tr key={i} data-worth={worth}>
-              <td>{said(move)}</td>
-              <td>
-                <Figure value={without} step="1/64" unit /> · <Figure value={withIt} step="1/64" unit />
-              </td>
-              <td>{WORTH_WORDS[worth]}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Marks>
+      <MovesMade moves={moves} />
       <div>
         <h3>What would have done</h3>
         <ol data-least={least.length}>
@@ -82,3 +62,28 @@ export function HangScoreView({ score, seconds, onAgain }: Props) {
     </section>
   )
 }
+
+/** Each move, and what it was worth beside all the others. */
+const MovesMade = ({ moves }: Pick<HangScore, 'moves'>) => (
+  <Marks>
+    <thead>
+      <tr>
+        <th>Your move</th>
+        <th>All else the same, without it and with it the margins miss by</th>
+        <th>It</th>
+      </tr>
+    </thead>
+    <tbody>
+      {moves.map(({ move, without, withIt, worth }, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: two moves may be alike
+        <tr key={i} data-worth={worth}>
+          <td>{said(move)}</td>
+          <td>
+            <Figure value={without} step="1/64" unit /> · <Figure value={withIt} step="1/64" unit />
+          </td>
+          <td>{WORTH_WORDS[worth]}</td>
+        </tr>
+      ))}
+    </tbody>
+  </Marks>
+)

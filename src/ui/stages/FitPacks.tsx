@@ -131,14 +131,8 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
   const { placement, bucks } = store.work.order.value.chosen!
   const { chance } = store.work.fit.value
   const { step } = store.sheet.job
-  const { shift } = store.records.fit
   const fine = workStep(step)
-  const by = nudgeOf(step)
-  const least = store.work.terms.lengths['gap-least'].value
-  const move = (to: number) => store.save('fit', { shift: ticks(to) })
   if (!placement || shims.points.length === 0) return null
-  // To either side, as far as a gap stays, in whole steps.
-  const room = Math.max(0, Math.floor((placement.sideRoom / 2 - least) / by) * by)
   return (
     <Panel>
       <h2>How it stands</h2>
@@ -176,6 +170,23 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
           </>
         )}
       </Facts>
+      <Moved store={store} sideRoom={placement.sideRoom} />
+    </Panel>
+  )
+}
+
+type MovedProps = { readonly store: StageProps['store']; readonly sideRoom: Length }
+
+/** The unit moved to either side, as far as a gap stays, in whole steps; packs and gaps follow while it goes. */
+function Moved({ store, sideRoom }: MovedProps) {
+  const { step } = store.sheet.job
+  const { shift } = store.records.fit
+  const by = nudgeOf(step)
+  const least = store.work.terms.lengths['gap-least'].value
+  const room = Math.max(0, Math.floor((sideRoom / 2 - least) / by) * by)
+  const move = (to: number) => store.save('fit', { shift: ticks(to) })
+  return (
+    <>
       {room > 0 && (
         <SliderBar
           label="Moved"
@@ -186,14 +197,14 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
           onChange={to => store.tryShift(ticks(to))}
           onEnd={move}
         >
-          {shift === 0 ? 'not' : <Figure value={magnitude(shift)} step={fine} unit />}
+          {shift === 0 ? 'not' : <Figure value={magnitude(shift)} step={workStep(step)} unit />}
           {shift === 0 ? '' : shift > 0 ? ' right' : ' left'}
         </SliderBar>
       )}
       <Button $plain onPress={() => move(ZERO)} isDisabled={shift === 0}>
         Centre
       </Button>
-    </Panel>
+    </>
   )
 }
 

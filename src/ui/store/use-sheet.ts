@@ -93,8 +93,7 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
   const seen = useGlance(atFirst)
   const now = useMinute()
-  const [tried, tryShift] = useState<Length | null>(null)
-  const read = useRead(sheet, tried)
+  const read = useRead(sheet)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
   const edits = useEdits(initial.edits, base, dispatch, tell)
   useOthers(base, dispatch)
@@ -115,9 +114,8 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     setReader,
     ...adding(add, can, reader),
     showPhoto: photo => dispatch({ type: 'photo', photo }),
-    tryShift,
     save: (kind, change, extent = 'part') => {
-      if (kind === 'fit') tryShift(null)
+      if (kind === 'fit') read.tryShift(null)
       const stood = sheet.edits[kind].data
       const before = extent === 'whole' ? stood : pick(stood, Object.keys(change))
       can({ what: 'the last choice', act: () => edits.save(kind, before as Partial<typeof stood>, extent) })
@@ -152,8 +150,9 @@ function useGlance(atFirst: Glance): Pick<SheetStore, 'glance' | 'onGlance' | 'i
   return { glance, onGlance, isWorked: glance !== atFirst, key }
 }
 
-/** The records of the sheet, and what stands read by them. */
-function useRead(sheet: OpeningSheet, tried: Length | null): Pick<SheetStore, 'records' | 'survey'> {
+/** The records of the sheet with the shift that is tried, and what stands read by them. */
+function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey' | 'tryShift'> {
+  const [tried, tryShift] = useState<Length | null>(null)
   const stored = useMemo(() => recordsOf(sheet), [sheet])
   const records = useMemo(
     () => (tried === null ? stored : { ...stored, fit: { ...stored.fit, shift: tried } }),
@@ -162,7 +161,7 @@ function useRead(sheet: OpeningSheet, tried: Length | null): Pick<SheetStore, 'r
   const { readings, answers } = records
   const { way } = records.wishes
   const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])
-  return { records, survey }
+  return { records, survey, tryShift }
 }
 
 async function loadUnits(base: string, dispatch: Dispatch<Action>): Promise<void> {
