@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { demoOpening, newOpening, open, stage } from './test/harvek'
+import { phonePhoto } from './test/photo'
 
 test('the hand is settled by tapping the drawing, shown in words and in plan, and can be taken back', async ({
   page,
@@ -33,4 +34,23 @@ test('each kind of door shows what it asks for beside its size', async ({ page }
   await page.getByText('On an escape route').click()
   await expect(page.getByText('Clear width ≈ 797 mm').first()).toBeVisible()
   await expect(page.getByText(/local authority decides/).first()).toBeVisible()
+})
+
+test('what is said at the first look asks for more, and each view is ticked once it is shown', async ({ page }) => {
+  await newOpening(page, `Look ${Date.now()}`, 'Net loft', 'Stud to stud')
+  await expect(page.locator('[data-slot^="mould."]')).toHaveCount(0)
+  await page.getByText('The first look: why, where, what stays').click()
+  // Something stays, and the outside casing does not: it comes off.
+  await page.getByText('Inside casing', { exact: true }).click()
+  await expect(page.locator('[data-slot^="mould."]')).toHaveCount(4)
+  await page.getByText('A pet’s flap', { exact: true }).click()
+  const choosing = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Lock edge' }).click()
+  await (await choosing).setFiles({ name: 'edge.jpg', mimeType: 'image/jpeg', buffer: await phonePhoto() })
+  await expect(page.getByRole('button', { name: 'taken Lock edge' })).toBeVisible()
+  await expect(page.locator('[data-photo] a').first()).toContainText('Lock edge')
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByRole('button', { name: 'taken Lock edge' })).toBeVisible()
+  await expect(page.locator('[data-slot^="mould."]')).toHaveCount(4)
 })

@@ -16,6 +16,7 @@ import type { Edits } from './new-edits'
 import type { Order } from './order/order'
 import type { Receipt } from './order/receipt'
 import type { Seal } from './seal/seal'
+import type { SoundRatings } from './seal/sound-through'
 import type { HingeTrade } from './specification/weigh-leaf'
 import type { Wishes } from './specification/wishes'
 import type { Answer } from './survey/answer'
@@ -55,6 +56,7 @@ export type Trade = {
   readonly schoolLengths: SchoolLengths
   readonly units: readonly CatalogueUnit[]
   readonly seals: readonly Seal[]
+  readonly sound: SoundRatings
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
   readonly tests: readonly HandoverTest[]
 }

@@ -97,6 +97,7 @@ export const sealGiven = ({ records, trade, door, terms, chosen, measured, speci
   seals: trade.seals,
   latchLimitN: trade.numbers['latch-force'],
   lengths: terms.lengths,
+  leafRw: records.wishes.construction === null ? null : trade.sound[records.wishes.construction].rw,
 })
 
 export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): TestsRequest => ({

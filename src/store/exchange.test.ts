@@ -104,6 +104,22 @@ it('an opening is ordered once: on a second order it is refused, at the same tim
   expect(await release(company, id)).toEqual({ ok: false, why: 'ordered-already', tag: 'A1', number: 'H-0001' })
 })
 
+it('an opening of another job, and one whose order was superseded, stand in no one’s way', async () => {
+  const [company, other] = await Promise.all([
+    someCompany(store().db, 'One of two'),
+    someCompany(store().db, 'Two of two'),
+  ])
+  const first = await release(company, company.opening.id)
+  if (!first.ok) throw new Error(first.why)
+  // The same article for another company's opening, and a revision of one's own.
+  expect((await release(other, other.opening.id)).ok).toBe(true)
+  const revised = await release(company, company.opening.id, first.order.id)
+  if (!revised.ok) throw new Error(revised.why)
+  expect(await release(company, company.opening.id)).toMatchObject({ why: 'ordered-already', number: 'H-0001' })
+  const last = await release(company, company.opening.id, revised.order.id)
+  expect(last.ok && last.order.revision).toBe(3)
+})
+
 it('an order that was withdrawn stands no more: its opening can be ordered anew, and the first reason stays', async () => {
   const company = await someCompany(store().db, 'Withdrawn')
   const first = await release(company, company.opening.id)

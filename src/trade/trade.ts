@@ -9,6 +9,7 @@ import { LENGTHS } from './lengths'
 import { NUMBERS, RATES, TWO_CLOSERS_KG } from './rates'
 import { SCHOOL_LENGTHS } from './schools'
 import { SEALS } from './seals'
+import { SOUND_RATINGS } from './sound'
 import { STEPS } from './steps'
 import { TESTS } from './tests'
 
@@ -35,6 +36,7 @@ export const tradeWith = (
   rates: ownRates(RATES, firm.rates),
   units,
   seals: SEALS,
+  sound: SOUND_RATINGS,
   steps: STEPS,
   tests: TESTS,
 })

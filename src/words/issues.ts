@@ -80,6 +80,8 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'input.rising': () => 'Figures above zero that rise are needed here.',
   'input.whole': () => 'A whole number, not below zero, is needed here.',
   'pan.centre': () => 'A centre piece no longer than its lap adds nothing.',
+  'sound.bands': () => 'A level for each third-octave band is needed, and as many in every part.',
+  'sound.method': () => 'Only rw or stc is a method.',
   'contact.three': () => 'Three widths are needed here: top, middle, bottom.',
   'date.unreadable': () => 'A date is needed here: year, month, day, as in 2026-08-31.',
   'date.range': () => 'This leads beyond the year 9999.',

@@ -22,6 +22,7 @@ const UNSOUND_WORDS: Readonly<Record<string, string>> = {
   stays: 'It stays, and nothing is fastened or sealed to it before it is sound.',
   'comes-out': 'It comes out with the old door; the wood behind it is looked at when it shows.',
   water: 'Find where the water comes from before it is closed up.',
+  seals: 'Air and water pass there: where the old ones failed, look why before new ones go on.',
   cracked: 'Look whether it moves: a crack that works comes back.',
 }
 

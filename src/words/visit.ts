@@ -40,6 +40,7 @@ export const CONDITION_PLACE_NAMES: Readonly<Record<ConditionPlace, string>> = {
   leaf: 'Leaf',
   'outside-casing': 'Outside casing',
   'inside-wall': 'Inside wall',
+  seals: 'Seals and fins',
 }
 export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
   soft: 'soft',
@@ -47,6 +48,7 @@ export const CONDITION_NAMES: Readonly<Record<Condition, string>> = {
   cracked: 'cracked',
   rusted: 'rusted',
   stained: 'stained',
+  missing: 'missing',
 }
 export const FIXING_NAMES: Readonly<Record<Fixings, string>> = { nails: 'Nails', screws: 'Screws', mixed: 'Both' }
 

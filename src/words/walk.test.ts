@@ -3,6 +3,8 @@ import { DOORS } from '@/core/doors/doors'
 import { FACT_SLOTS } from '@/core/survey/facts'
 import { isSigned, SLOTS } from '@/core/survey/slots'
 import { WAYS } from '@/core/survey/ways'
+import { done, records, TRUE_OPENING, trade } from '@/core/test/fixtures'
+import { findingWords } from './findings'
 import { FAMILY_NAMES, WAY_NAMES } from './kinds'
 import { directionWords, slotHow, slotName, slotWhy } from './walk'
 
@@ -34,4 +36,22 @@ describe('every question of the walk', () => {
 
 it('every family says what it is', () => {
   for (const family of FAMILIES) expect(FAMILY_NAMES[family].what).toMatch(/^[A-Z].*\.$/)
+})
+
+describe('a direction that is tapped', () => {
+  /** What is found when the word on this side is tapped at both legs, the other side at the right one. */
+  const found = (side: 'minus' | 'plus') => {
+    const sign = side === 'minus' ? '-' : ''
+    const other = side === 'minus' ? '' : '-'
+    const texts = { ...TRUE_OPENING, 'through.left': `${sign}3/16`, 'through.right': `${other}3/16` }
+    const { findings } = done(records(texts), trade())
+    return findingWords(findings.diagnose.find(one => one.code === 'twist')!, '1/16').why
+  }
+  it.each([
+    ['minus', 'top out', /outside the plumb left leg/],
+    ['plus', 'top in', /inside the plumb left leg/],
+  ] as const)('%s at a lean through the wall is “%s”, and is said so of the wall', (side, word, sentence) => {
+    expect(directionWords('through.left')[side === 'minus' ? 0 : 1]).toBe(word)
+    expect(found(side)).toMatch(sentence)
+  })
 })

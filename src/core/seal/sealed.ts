@@ -12,6 +12,7 @@ import type { Edge, SealOf } from './edge'
 import { planSeals, type SealCode, type SealPlan } from './plan-seals'
 import type { Seal } from './seal'
 import type { SealChoice } from './seal-choice'
+import { type SoundThrough, soundThrough } from './sound-through'
 
 /** What is sealed: the edges of the closed door, the seals planned on them, and which are fitted. */
 export type Sealed = {
@@ -21,6 +22,8 @@ export type Sealed = {
   /** `null` until a gap is read, or where sealing is not worked out for this kind. */
   readonly plan: SealPlan | null
   readonly isWorkedOut: boolean
+  /** Sound through it with its gaps as they were read; `null` while no gap was read or its construction is not said. */
+  readonly sound: SoundThrough | null
   /** Ids of edges whose seal is noted as fitted. */
   readonly fitted: ReadonlySet<string>
 }
@@ -43,6 +46,8 @@ export type SealGiven = {
   readonly seals: readonly Seal[]
   readonly latchLimitN: TradeNumber
   readonly lengths: TradeLengths
+  /** What a leaf so built keeps out by itself, Rw in dB; `null` while nobody said how it is built. */
+  readonly leafRw: number | null
 }
 
 /** Plans the seals of a door from the gaps of its own occasion. */
@@ -74,7 +79,11 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
   const fitted = [...standingEntries('seal', given.log)].flatMap(([code, entry]) =>
     entry.result === 'fitted' ? [code] : [],
   )
-  return { value: { edges, survey, plan, isWorkedOut: of.isWorkedOut, fitted: new Set(fitted) }, findings }
+  const sound =
+    leaf && given.leafRw !== null
+      ? soundThrough({ width: leaf.width.value, height: leaf.height.value }, edges, survey, given.leafRw)
+      : null
+  return { value: { edges, survey, plan, sound, isWorkedOut: of.isWorkedOut, fitted: new Set(fitted) }, findings }
 }
 
 /** The gaps of an old leaf choose nothing for the new one: only what was read since it stands counts there. */

@@ -52,6 +52,13 @@ export function judgeVisit(
   ]
 }
 
+/** What an unsound place tells: of seals, that the gap behind them is open. */
+function thenOf(place: ConditionPlace, state: Condition, stays: boolean): string {
+  if (place === 'seals') return 'seals'
+  if (state === 'stained') return 'water'
+  return state === 'cracked' ? 'cracked' : stays ? 'stays' : 'comes-out'
+}
+
 const WEAK: ReadonlySet<Condition> = new Set(['soft', 'rotten', 'rusted'])
 
 /** Weak wood that stays is cut back first; what comes out only tells where to look behind it; a stain tells of water. */
@@ -61,7 +68,7 @@ function notSound(
 ): Finding<VisitCode> {
   const isWeak = WEAK.has(state)
   const stays = placeStays(place, visit)
-  const then = state === 'stained' ? 'water' : state === 'cracked' ? 'cracked' : stays ? 'stays' : 'comes-out'
+  const then = thenOf(place, state, stays)
   const isFirst = isWeak && stays
   return make(
     'not-sound',

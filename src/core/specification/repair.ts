@@ -39,6 +39,7 @@ const BY_CONDITION: Readonly<Record<Condition, RepairId>> = {
   rusted: 'treat-rust',
   cracked: 'fill-crack',
   stained: 'paint-over',
+  missing: 'splice-wood',
 }
 
 export type Repair = {
@@ -55,9 +56,11 @@ export type RepairPlan = { readonly repairs: readonly Repair[]; readonly minutes
 export function planRepair(visit: Visit, rates: RepairRates, centsPerHour: Cents): RepairPlan | null {
   const ids: readonly RepairId[] = [
     ...visit.reasons.flatMap(one => BY_REASON[one] ?? []),
-    ...unsound(visit).map(({ place, state }) =>
-      place === 'threshold' && (state === 'soft' || state === 'rotten') ? 'new-threshold' : BY_CONDITION[state],
-    ),
+    ...unsound(visit).map(({ place, state }) => {
+      if (place === 'seals') return 'new-seals'
+      const isThresholdGone = place === 'threshold' && ['soft', 'rotten', 'missing'].includes(state)
+      return isThresholdGone ? 'new-threshold' : BY_CONDITION[state]
+    }),
   ]
   const repairs = REPAIRS.flatMap((id): readonly Repair[] => {
     const count = ids.filter(one => one === id).length

@@ -22,9 +22,10 @@ export const CONDITION_PLACES = [
   'leaf',
   'outside-casing',
   'inside-wall',
+  'seals',
 ] as const
 export type ConditionPlace = (typeof CONDITION_PLACES)[number]
-export const CONDITIONS = ['soft', 'rotten', 'cracked', 'rusted', 'stained'] as const
+export const CONDITIONS = ['soft', 'rotten', 'cracked', 'rusted', 'stained', 'missing'] as const
 export type Condition = (typeof CONDITIONS)[number]
 
 /** What holds the old frame. */

@@ -39,6 +39,7 @@ export function SealFindings(stage: StageProps) {
   return (
     <>
       <DraftPanel plan={plan} />
+      <SoundPanel store={store} />
       <Panel>
         <h2>One seal a side, and how it is cut</h2>
         {plan.edges.map(one => (
@@ -98,6 +99,39 @@ function DraftPanel({ plan }: { readonly plan: SealPlan }) {
           {decimal(plan.latchForceN, 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
+    </Panel>
+  )
+}
+
+/** What the door keeps out by itself, and with its gaps as they were read. */
+function SoundPanel({ store }: Pick<StageProps, 'store'>) {
+  const decimal = useDecimal()
+  const { sound } = store.work.seal.value
+  return (
+    <Panel>
+      <h2>Sound</h2>
+      {sound ? (
+        <>
+          <Facts>
+            <dt>With the gaps as read</dt>
+            <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="sound">
+              ≈ {sound.openRw} dB
+            </dd>
+            <dt>The leaf by itself</dt>
+            <dd>≈ {sound.leafRw} dB</dd>
+            <dt>Open in all</dt>
+            <dd>{decimal(sound.openM2 * 10_000, 1)} cm²</dd>
+            <dt>Open at most, to lose {sound.within} dB</dt>
+            <dd>{decimal(sound.allowedM2 * 10_000, 1)} cm²</dd>
+          </Facts>
+          <Quiet>
+            Rw, good to ± {sound.within} dB: the leaf by how it is built, each gap as wholly open. A gap too small to
+            see still counts.
+          </Quiet>
+        </>
+      ) : (
+        <Quiet>Say under Specify how the leaf is built, and read a gap: then what it keeps out stands here.</Quiet>
+      )}
     </Panel>
   )
 }

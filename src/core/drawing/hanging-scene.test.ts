@@ -1,0 +1,62 @@
+import { MOVE_MINUTES } from '../../trade/moves'
+import { GAUGE_PLACES, HUNG } from '../practice/hanging'
+import { length } from '../test/fixtures'
+import { minutesOf } from '../tuning/move-minutes'
+import { ADJUSTERS } from '../tuning/reveals'
+import { hangingScene } from './hanging-scene'
+import type { Mark } from './scene'
+
+type Reading = Extract<Mark, { kind: 'reading' }>
+const marks = (noted: Parameters<typeof hangingScene>[1] = {}) => {
+  const { marks: all, ...box } = hangingScene(HUNG, noted)
+  const readings = all.filter((one): one is Reading => one.kind === 'reading')
+  return { all, readings, box }
+}
+
+describe('a hung leaf with its margins', () => {
+  it('has a mark to point at for every place a gauge goes, and no other', () =>
+    expect(
+      marks()
+        .readings.map(one => one.id)
+        .sort(),
+    ).toEqual([...GAUGE_PLACES].sort()))
+  it.each(GAUGE_PLACES)('shows what was noted at %s, there alone', place => {
+    const { readings } = marks({ [place]: length('1/8') })
+    expect(readings.filter(one => one.value !== null).map(one => [one.id, one.value])).toEqual([[place, length('1/8')]])
+    expect(readings.find(one => one.id === place)!.certainty).toBe('sure')
+    expect(readings.filter(one => one.certainty === 'sure')).toHaveLength(1)
+  })
+  it('lies whole within its box, the hinge side on the left', () => {
+    const { readings, box } = marks()
+    for (const { from, to } of readings)
+      for (const at of [from, to]) {
+        expect(at.x).toBeGreaterThan(box.from.x)
+        expect(at.x).toBeLessThan(box.to.x)
+        expect(at.y).toBeGreaterThan(box.from.y)
+        expect(at.y).toBeLessThan(box.to.y)
+      }
+    const at = (id: string) => readings.find(one => one.id === id)!
+    expect(at('hinge.top').to.x).toBeLessThanOrEqual(0)
+    expect(at('strike.top').from.x).toBe(HUNG.leaf.width)
+    expect(at('head.hinge').from.x).toBeLessThan(at('head.strike').from.x)
+    expect(at('sill.hinge').to.y).toBe(0)
+  })
+  it('stands on as many hinges as it has', () =>
+    expect(
+      marks()
+        .all.filter(one => one.kind === 'dot')
+        .map(one => one.id),
+    ).toEqual(['hinge-0', 'hinge-1', 'hinge-2']))
+})
+
+describe('how long moves take', () => {
+  it('is known of everything that can be moved', () => {
+    for (const adjuster of ADJUSTERS) expect(minutesOf([{ adjuster, steps: 1 }], MOVE_MINUTES)).toBeGreaterThan(0)
+  })
+  it('does not depend on how far, and adds up', () => {
+    const card = (steps: number) => [{ adjuster: 'card.top' as const, steps }]
+    expect(minutesOf(card(5), MOVE_MINUTES)).toBe(minutesOf(card(-1), MOVE_MINUTES))
+    expect(minutesOf([...card(1), ...card(2)], MOVE_MINUTES)).toBe(2 * minutesOf(card(1), MOVE_MINUTES))
+    expect(minutesOf([], MOVE_MINUTES)).toBe(0)
+  })
+})
