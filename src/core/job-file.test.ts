@@ -184,7 +184,11 @@ describe('a file of an older version', () => {
       ...order,
       lines: order.lines.map(({ trimOutside: _t, hingeClass: _h, ...line }) => line),
     }))
-    const taken = parseJobFile({ ...whole, version: 6, units: [sheet], orders })
+    const openings = whole.openings.map((one: { edits: { wishes: { data: Record<string, unknown> } } }) => {
+      const { densityKgM3: _d, ...data } = one.edits.wishes.data
+      return { ...one, edits: { ...one.edits, wishes: { ...one.edits.wishes, data } } }
+    })
+    const taken = parseJobFile({ ...whole, version: 6, openings, units: [sheet], orders })
     expect(taken.issues).toEqual([])
     expect(taken.file!.units[0]).toMatchObject({ mouldWidth: null, mouldSetback: null })
     expect(taken.file!.orders.flatMap(one => one.lines).every(line => 'trimOutside' in line)).toBe(true)

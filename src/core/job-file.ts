@@ -10,6 +10,7 @@ import {
   partWishes,
   raiseAnswer,
   raiseChoices,
+  raiseDensity,
   raiseLine,
   raiseLineUnit,
   raiseLog,
@@ -143,6 +144,10 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
   6: file => ({
     ...file,
     version: 7,
+    openings: listOf(file.openings, one => ({
+      ...one,
+      edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseDensity) } : one.edits,
+    })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),

@@ -83,6 +83,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'mould-proud-least': [inches(1), practice],
   'backset-near': [mm(3), practice],
   'leaf-size': [inches(0, 1, 16), practice],
+  // What the inch and the millimetre of one thickness differ by: 1 3/8 in is 34.925 mm.
+  'lock-thickness-near': [mm(0.1), practice],
   'leaf-exact': [inches(0, 1, 32), practice],
   'leaf-shift': [inches(0, 1, 16), practice],
   'leaf-pitch': [inches(0, 1, 32), practice],

@@ -46,6 +46,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'mould-face-least': 'Flat face a storm door needs',
   'mould-proud-least': 'How far proud a storm door needs its trim',
   'leaf-size': 'New leaf, size within',
+  'lock-thickness-near': 'One thickness by inch and by millimetre',
   'leaf-exact': 'New leaf, thickness and backset within',
   'leaf-shift': 'New leaf, all hinges alike within',
   'leaf-pitch': 'New leaf, one hinge within',

@@ -57,6 +57,7 @@ export const TRADE_LENGTHS = [
   'mould-proud-least',
   'backset-near',
   'leaf-size',
+  'lock-thickness-near',
   'leaf-exact',
   'leaf-shift',
   'leaf-pitch',

@@ -206,8 +206,10 @@ describe('a lock set', () => {
     ['3 mm off', { lockBackset: mm(60) }, {}, null],
     ['3.01 mm off', { lockBackset: mm(60.01) }, {}, 'lock-backset'],
     ['for another function', { lockFunction: 'passage' as const }, {}, 'lock-function'],
-    ['for thinner leaves', {}, { thickness: mm(45.01) }, 'lock-thickness'],
-    ['for thicker leaves', {}, { thickness: mm(34.99) }, 'lock-thickness'],
+    ['for thinner leaves', {}, { thickness: mm(45.11) }, 'lock-thickness'],
+    ['for thicker leaves', {}, { thickness: mm(34.89) }, 'lock-thickness'],
+    ['from 35 mm, in a leaf of 1 3/8 in', {}, { thickness: length('1 3/8') }, null],
+    ['from 35 mm, in a leaf of 1 11/32 in', {}, { thickness: length('1 11/32') }, 'lock-thickness'],
   ])('%s: %s', (_, sheet, lock, code) => {
     const found = codes(judged(sheet, lock)).filter(one => one.startsWith('lock-') && one !== 'lock-fits')
     expect(found).toEqual(code === null ? [] : [code])

@@ -1,6 +1,6 @@
 import type { Finding, RuleId } from '../base/finding'
 import type { Material } from '../specification/wish-values'
-import { type Length, magnitude, minus } from '../units/length'
+import { type Length, magnitude, minus, plus } from '../units/length'
 import { because, type HardCode } from './offer'
 import type { Request } from './request'
 
@@ -99,6 +99,7 @@ export const fitsLeaf: Requirement<Locking> = (unit, { site, lengths }) => {
   if (!read) return NONE
   const limit = lengths['backset-near'].value
   const { thicknessLeast: least, thicknessMost: most } = unit
+  const near = lengths['lock-thickness-near'].value
   return [
     // A bolt of its own only locks what a latch holds shut.
     ...(unit.lockKind === 'bolt-below' && read.kind !== null && read.kind !== 'tubular-latch'
@@ -114,7 +115,8 @@ export const fitsLeaf: Requirement<Locking> = (unit, { site, lengths }) => {
           'backset-near',
         )
       : NONE),
-    ...(read.thickness < least || read.thickness > most
+    // 35 mm and 1 3/8 in name one leaf.
+    ...(read.thickness < minus(least, near) || read.thickness > plus(most, near)
       ? fail(
           'lock-thickness',
           { least: { length: least }, most: { length: most }, read: { length: read.thickness } },

@@ -30,6 +30,7 @@ const wishedSchema = z.strictObject({
   bore: z.enum(BORES).nullish(),
   subfloor: z.enum(SUBFLOORS).nullish(),
   construction: z.enum(CONSTRUCTIONS).nullish(),
+  densityKgM3: z.int().min(10).max(9000).nullish(),
   settings: z.array(z.enum(SETTINGS)).nullish(),
   labelMinutes: z.int().min(0).max(180).nullish(),
   /** What of the first look is not said is as nobody looked. */

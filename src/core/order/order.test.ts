@@ -215,6 +215,14 @@ describe('near the sea', () => {
 })
 
 describe('the class of hinge', () => {
+  it('follows what the leaf’s material weighs where that is known', () => {
+    const of = (densityKgM3: number | null) => {
+      const sheet = unit({ details: { ...unit().details, 'hinge-size': '4 in ball bearing' } })
+      const own = records(TRUE_OPENING, { densityKgM3, chosen: { unit: sheet.id, reason: 'it fits' } })
+      return done(own, trade([sheet])).line?.hingeClass
+    }
+    expect([of(null), of(150), of(900)]).toEqual([null, 'plain-76', 'ball-100'])
+  })
   const weighing = (construction: 'fire-60' | 'hollow-core', size: string) => {
     const sheet = unit({ details: { ...unit().details, 'hinge-size': size } })
     return done(records(TRUE_OPENING, { construction, chosen: { unit: sheet.id, reason: 'it fits' } }), trade([sheet]))

@@ -50,6 +50,9 @@ export const raiseVisit = (old: Members): Members => ({
   visit: { condition: {}, fixings: null, ...(isMembers(old.visit) ? old.visit : {}) },
 })
 
+/** Version 4 of the wishes: nobody said what the leaf's material weighs. */
+export const raiseDensity = (old: Members): Members => ({ densityKgM3: null, ...old })
+
 /** Version 2 of what is settled of an order: nothing was gone on with against a finding. */
 export const raiseChoices = (old: Members): Members => ({ waived: {}, ...old })
 

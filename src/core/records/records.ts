@@ -15,6 +15,7 @@ import { type Reading, readingSchema } from '../survey/reading'
 import {
   raiseAnswer,
   raiseChoices,
+  raiseDensity,
   raiseFirm,
   raiseLine,
   raiseLineUnit,
@@ -56,7 +57,7 @@ export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], s
 
 /** The edited records of an opening began anew when wishes and seal choice were parted; that is their version 1. */
 const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = {
-  wishes: [raiseWishes, raiseVisit],
+  wishes: [raiseWishes, raiseVisit, raiseDensity],
   order: [raiseChoices],
 }
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(

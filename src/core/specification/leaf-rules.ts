@@ -44,7 +44,7 @@ function massOf({ leaf, survey, wishes, trade }: FurtherInput): Further['mass'] 
   const weighed = survey.facts.get('fact.weight')?.code
   const kg = weighed === undefined ? null : Number(weighed)
   if (!leaf) return kg === null ? null : { kg, isWeighed: true }
-  return leafMass(sizeOf(leaf), wishes.construction, kg, trade.hinges)
+  return leafMass({ ...sizeOf(leaf), thickness: leaf.thickness.value }, wishes, kg, trade.hinges)
 }
 
 /** Clear width at a right angle: the leaf less its thickness and the stop it turns past. */

@@ -10,6 +10,7 @@ export const newWishes = (way: Wishes['way']): Wishes => ({
   bore: null,
   subfloor: 'not-seen',
   construction: null,
+  densityKgM3: null,
   settings: [],
   labelMinutes: null,
   visit: { reasons: [], stays: null, obstacles: [], structure: 'as-it-is', condition: {}, fixings: null },

@@ -23,16 +23,27 @@ const TRADE = {
   twoUpTo: { id: 'two', value: inches(60), source },
   oneMorePer: { id: 'more', value: inches(30), source },
 }
-const leaf = { width: length('1000 mm'), height: length('2000 mm') }
+const leaf = { width: length('1000 mm'), height: length('2000 mm'), thickness: length('44 mm') }
 /** Two hinges whose tops stand 1500 mm apart. */
 const PLACES: HingePlaces = { tops: [length('180 mm'), length('1680 mm')], height: length('102 mm'), isAssumed: true }
 
 describe('a leaf’s mass', () => {
   it('is its area times that of its construction', () =>
-    expect(leafMass(leaf, 'solid-44', null, TRADE)).toEqual({ kg: 60, isWeighed: false }))
+    expect(leafMass(leaf, { construction: 'solid-44', densityKgM3: null }, null, TRADE)).toEqual({
+      kg: 60,
+      isWeighed: false,
+    }))
   it('is what the scale says, whatever it is built of', () =>
-    expect(leafMass(leaf, 'solid-44', 41.5, TRADE)).toEqual({ kg: 41.5, isWeighed: true }))
-  it('is unknown while nothing is said', () => expect(leafMass(leaf, null, null, TRADE)).toBeNull())
+    expect(leafMass(leaf, { construction: 'solid-44', densityKgM3: 600 }, 41.5, TRADE)).toEqual({
+      kg: 41.5,
+      isWeighed: true,
+    }))
+  it('is its volume times what its material weighs, before how it is built', () => {
+    expect(leafMass(leaf, { construction: 'solid-44', densityKgM3: 600 }, null, TRADE)!.kg).toBeCloseTo(52.8, 6)
+    expect(leafMass(leaf, { construction: null, densityKgM3: 450 }, null, TRADE)!.kg).toBeCloseTo(39.6, 6)
+  })
+  it('is unknown while nothing is said', () =>
+    expect(leafMass(leaf, { construction: null, densityKgM3: null }, null, TRADE)).toBeNull())
 })
 
 describe('its hinges', () => {

@@ -60,12 +60,13 @@ export const leastClass = (massKg: number, mostKg: readonly number[]): number =>
 
 /** The mass of a leaf: weighed, else its area times the mass of its construction; `null` while neither is known. */
 export function leafMass(
-  leaf: { readonly width: Length; readonly height: Length },
-  construction: Construction | null,
+  leaf: { readonly width: Length; readonly height: Length; readonly thickness: Length },
+  { construction, densityKgM3 }: { readonly construction: Construction | null; readonly densityKgM3: number | null },
   weighedKg: number | null,
   { arealMass }: HingeTrade,
 ): LeafMass | null {
   if (weighedKg !== null) return { kg: weighedKg, isWeighed: true }
+  if (densityKgM3 !== null) return { kg: massByVolume(leaf, leaf.thickness, densityKgM3), isWeighed: false }
   if (construction === null) return null
   return { kg: massByArea(leaf, arealMass[construction].kgPerM2), isWeighed: false }
 }

@@ -27,6 +27,8 @@ export const wishesSchema = z.strictObject({
   subfloor: z.enum(SUBFLOORS),
   /** How the leaf is built, for its weight. */
   construction: z.enum(CONSTRUCTIONS).nullable(),
+  /** What the leaf's material weighs, kg/m³, where it is known: before its construction. */
+  densityKgM3: z.int().min(10).max(9000).nullable(),
   /** Where the door stands, asked once. */
   settings: z.array(z.enum(SETTINGS)).max(SETTINGS.length),
   /** Minutes of fire resistance wanted; `null` where none was said. */

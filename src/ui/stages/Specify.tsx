@@ -8,6 +8,7 @@ import { constructionName, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel } from '../parts/controls'
 import { AllowanceFields } from '../sheet/AllowanceFields'
 import type { StageProps } from '../sheet/stage-props'
+import { DensityField } from './DensityField'
 import { SchoolPanel } from './SchoolPanel'
 
 const Wanted = styled(Panel)`
@@ -120,6 +121,7 @@ const LeafWishes = ({ wishes, save, unit }: Wished & { readonly unit: 'in' | 'mm
       options={[['unknown', 'Not known'], ...CONSTRUCTIONS.map(one => [one, constructionName(one, unit)] as const)]}
       onChange={construction => save({ construction: construction === 'unknown' ? null : construction })}
     />
+    <DensityField value={wishes.densityKgM3} onChange={densityKgM3 => save({ densityKgM3 })} />
   </>
 )
 
