@@ -28,6 +28,9 @@ ChartJs.register(
 
 ChartJs.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
 
+/** As wide as the page lets it be, whatever the chart was drawn at before: else it would hold a window open that was turned. */
+const FRAME = { position: 'relative', contain: 'size', width: '100%' } as const
+
 export type BarsProps = {
   readonly label: string
   readonly unit: string
@@ -46,7 +49,7 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
   const decimal = useDecimal()
   return (
     <figure>
-      <div style={{ height: 190 }} aria-hidden="true">
+      <div style={{ ...FRAME, height: 190 }} aria-hidden="true">
         <Bar
           options={{
             animation: false,
@@ -108,7 +111,7 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
   const fill = { quiet: tokens.rule, shown: tokens.blue, chosen: tokens.vial }
   return (
     <figure>
-      <div style={{ height: 210 }} aria-hidden="true">
+      <div style={{ ...FRAME, height: 210 }} aria-hidden="true">
         <Scatter
           options={{
             animation: false,
