@@ -2,6 +2,7 @@ import { merge } from '@/core/base/merge'
 import type { Versioned } from '@/core/sheet'
 import { type Clash, editBox } from './edit-box'
 import { keptChange } from './outbox'
+import { keepingBrowser } from './test/browser'
 
 // A change of an edited record on its way: with the line away, two windows, a reply that was lost, a reload.
 
@@ -13,21 +14,7 @@ type Wished = {
 const FIRST: Versioned<Wished> = { revision: 1, data: { swing: null, hinges: null, visit: { reasons: [] } } }
 const PATH = '/api/openings/x/edits/wishes'
 
-/** A browser that keeps what it is given, for this file alone. */
-const kept = new Map<string, string>()
-beforeEach(() => {
-  kept.clear()
-  Object.assign(globalThis, {
-    localStorage: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => void kept.set(key, value),
-      removeItem: (key: string) => void kept.delete(key),
-    },
-  })
-})
-afterAll(() => {
-  Reflect.deleteProperty(globalThis, 'localStorage')
-})
+keepingBrowser()
 
 /** A store of one record, as the routes answer: what both changed otherwise is refused with both sides. */
 function store(at: Versioned<Wished> = FIRST) {

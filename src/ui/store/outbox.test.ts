@@ -9,23 +9,11 @@ import {
   keptRows,
   letGo,
 } from './outbox'
+import { keepingBrowser } from './test/browser'
 
 // What a browser keeps until the store has it, whatever somebody else put into the same place.
 
-const kept = new Map<string, string>()
-beforeEach(() => {
-  kept.clear()
-  Object.assign(globalThis, {
-    localStorage: {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => void kept.set(key, value),
-      removeItem: (key: string) => void kept.delete(key),
-    },
-  })
-})
-afterAll(() => {
-  Reflect.deleteProperty(globalThis, 'localStorage')
-})
+const kept = keepingBrowser()
 
 const BASE = '/api/openings/x'
 const row = (id: string, value = 1) => ({ path: 'readings', row: { id, value } })
