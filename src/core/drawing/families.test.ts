@@ -3,7 +3,8 @@ import { DOORS } from '../doors/doors'
 import { isSigned } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { readingsFor } from '../survey/survey-of'
-import { done, records, TRUE_OPENING, trade } from '../test/fixtures'
+import { done, length, records, TRUE_OPENING, trade } from '../test/fixtures'
+import { KIND_CASES, openingOf, sealed } from '../test/kind-cases'
 import { inches } from '../units/length'
 import { elevation } from './elevation'
 import { lowerScene } from './lower-scene'
@@ -163,4 +164,22 @@ describe('what is not sure on the drawing', () => {
     expect(textOf({ ...TRUE_OPENING, 'trim-off/widths.top': '40' }, 'trim-off/widths.top')).toEqual([
       '40 → 38? doubtful',
     ]))
+})
+
+describe('the foot of a leg', () => {
+  const foot = (covering: string) => {
+    const one = KIND_CASES['an inside door']!
+    const own = openingOf({ ...one, texts: { ...one.texts, 'floor.covering': covering } }, 1)
+    return section(done(own, trade([sealed(one.unit!)])))
+  }
+  it('is what an inside door shows: no sill, no step outside, a pack as thick as the covering', () => {
+    const { name, marks } = foot('5/8')
+    const ids = marks.map(one => one.id)
+    expect([name, ids.includes('sill'), ids.includes('step.outside')]).toEqual(['foot', false, false])
+    const pack = marks.find(one => one.id === 'pad')
+    expect(pack?.kind === 'path' && Math.max(...pack.points.map(one => one.y))).toBe(length('5/8'))
+    expect(marks.filter(one => one.kind === 'reading').map(one => one.id)).toEqual(['floor.covering'])
+  })
+  it('stands on the floor itself where none is to come', () =>
+    expect(foot('0').marks.map(one => one.id)).not.toContain('pad'))
 })

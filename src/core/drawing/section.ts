@@ -23,6 +23,8 @@ const [ROW, LOWER_ROW] = [-inches(0, 7, 8), -inches(2, 5, 8)] as const
  *  A step deeper than the drawing runs on below its edge. */
 export function section(result: Drawn): Scene {
   const { survey, specification, standing, lengths } = result
+  const asked = new Set<string>(readingsFor(result.asked, survey.way))
+  if (asked.has('floor.covering') && !asked.has('sill.depth')) return footOfLeg(survey)
   const sill = readValue(survey, 'sill.depth')
   const stepDown = readValue(survey, 'step.outside')
   const depth = standing?.sillDepth ?? sill ?? USUAL_SILL
@@ -31,7 +33,6 @@ export function section(result: Drawn): Scene {
   const ground = -(stepDown ?? BELOW)
   const top = leafBottom + LEAF_SHOWN
   const floor = floorMarks(survey, depth)
-  const asked = new Set<string>(readingsFor(result.asked, survey.way))
   const marks: readonly Mark[] = [
     path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, depth + INSIDE, BELOW)), true),
     path('ground', 'step.outside', [point(-OUTSIDE, ground), point(0, ground), point(0, 0)], false, read(stepDown)),
@@ -73,6 +74,42 @@ export function section(result: Drawn): Scene {
     marks: marks.filter(mark => mark.kind !== 'reading' || asked.has(mark.id)),
     from: point(-OUTSIDE - inches(0, 1, 2), -BELOW - inches(0, 1, 4)),
     to: point(depth + INSIDE + inches(0, 1, 2), top + inches(0, 1, 4)),
+  }
+}
+
+const FOOT = {
+  width: inches(18),
+  leg: inches(5),
+  thickness: inches(0, 3, 4),
+  rises: inches(6),
+  leafAt: inches(5, 7, 8),
+}
+const UNDERCUT = inches(0, 1, 2)
+
+/** Where there is no sill: the foot of a leg on the floor, on its packs where a covering is still to come, and the leaf beside it. */
+function footOfLeg(survey: Survey): Scene {
+  const covering = readValue(survey, 'floor.covering')
+  const under = covering ?? ZERO
+  const { width, leg, thickness, rises, leafAt } = FOOT
+  return {
+    name: 'foot',
+    marks: [
+      path('wall', 'subfloor', cornersOf(boxOf(0, -BELOW, width, BELOW)), true),
+      ...(under > 0 ? [path('floor', 'floor.covering', cornersOf(boxOf(0, 0, width, under)), true)] : []),
+      ...(under > 0 ? [path('shim', 'pad', cornersOf(boxOf(leg, 0, thickness, under)))] : []),
+      path('frame', 'leg', cornersOf(boxOf(leg, under, thickness, rises - under))),
+      path(
+        'leaf',
+        'leaf',
+        cornersOf(boxOf(leafAt, under + UNDERCUT, width - leafAt, rises - under - UNDERCUT)),
+        true,
+        'assumed',
+      ),
+      upright('floor.covering', inches(2, 1, 2), 0, plus(ZERO, covering ?? inches(0, 1, 4)), covering, ROW),
+      label('floor', point(width - inches(1), ROW - inches(0, 1, 2)), 'floor', 'end'),
+    ],
+    from: point(-inches(0, 1, 2), -BELOW - inches(0, 1, 4)),
+    to: point(width + inches(0, 1, 2), rises + inches(0, 1, 4)),
   }
 }
 

@@ -60,7 +60,12 @@ export function Drawings({ store, on }: Props) {
       </div>
       <SceneView {...drawing} scene={shown.plan} title="Plan, outside below" textPx={14} />
       {scenes.hasSection && (
-        <SceneView {...drawing} scene={scenes.section} title="Sill section, outside on the left" textPx={14} />
+        <SceneView
+          {...drawing}
+          scene={scenes.section}
+          title={scenes.section.name === 'foot' ? 'Foot of a leg' : 'Sill section, outside on the left'}
+          textPx={14}
+        />
       )}
       <div className="foot">{exaggerates && <Exaggeration factor={factor} onChange={setFactor} />}</div>
     </>
