@@ -1,6 +1,5 @@
 'use client'
 import { useState } from 'react'
-import { Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 
 type Props = {
@@ -29,7 +28,11 @@ export function DensityField({ value, onChange }: Props) {
           onBlur={take}
         />
       </Labelled>
-      {!isRight && <Quiet role="alert">A whole number of kilograms from 10 to 9000; timber weighs 400 to 700.</Quiet>}
+      {!isRight && (
+        <p role="alert" style={{ color: 'var(--correct)' }}>
+          A whole number of kilograms from 10 to 9000; timber weighs 400 to 700.
+        </p>
+      )}
     </>
   )
 }
