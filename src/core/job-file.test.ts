@@ -7,7 +7,7 @@ const chosen = { chosen: { unit: unit().id, reason: '' } }
 const base = records(TRUE_OPENING, chosen)
 const file = (): JobFile => ({
   format: 'harvek-job',
-  version: 7,
+  version: 8,
   receipts: [],
   schools: {},
   exportedAt: '2026-01-04T00:00:00.000Z',
@@ -56,7 +56,7 @@ describe('a job file', () => {
   it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
-    [['version'], 8, 'version'],
+    [['version'], 9, 'version'],
     [['job', 'unit'], 'ell', 'job.unit'],
     [['openings', 0, 'readings', 2, 'value'], 1.5, 'openings[0].readings[2].value'],
     [['openings', 0, 'readings', 2, 'slot'], 'roof', 'openings[0].readings[2].slot'],
@@ -192,6 +192,13 @@ describe('a file of an older version', () => {
     expect(taken.issues).toEqual([])
     expect(taken.file!.units[0]).toMatchObject({ mouldWidth: null, mouldSetback: null })
     expect(taken.file!.orders.flatMap(one => one.lines).every(line => 'trimOutside' in line)).toBe(true)
+  })
+  it('of version 7 is silent on the set screws of hinges', () => {
+    const whole = JSON.parse(JSON.stringify(file()))
+    const { hingeTurn: _t, hingesApart: _a, ...sheet } = whole.units[0]
+    const taken = parseJobFile({ ...whole, version: 7, units: [sheet] })
+    expect(taken.issues).toEqual([])
+    expect(taken.file!.units[0]).toMatchObject({ hingeTurn: null, hingesApart: null })
   })
   it.each([{}, null, 3, { format: 'harvek-job', version: 1 }, { format: 'harvek-job', version: 1, openings: [1] }])(
     '%j is no file',

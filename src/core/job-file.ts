@@ -27,7 +27,7 @@ import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-export const FILE_VERSION = 7
+export const FILE_VERSION = 8
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -148,6 +148,12 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
       ...one,
       edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseDensity) } : one.edits,
     })),
+    units: listOf(file.units, silentOnNew),
+    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
+  }),
+  7: file => ({
+    ...file,
+    version: 8,
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),

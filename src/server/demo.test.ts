@@ -41,8 +41,8 @@ describe('the demo', () => {
   it('has one that was tuned, whose margins came out as the moves said', () => {
     const { records } = all.find(({ one }) => one.tuned)!
     const { hung } = work(records, trade, '2026-11-26T12:00:00.000Z').fit.value
-    const moved = hung!.margins.states.filter(one => one.expected !== null)
-    expect(hung!.margins.moves).toHaveLength(1)
+    const moved = hung[0]!.margins.states.filter(one => one.expected !== null)
+    expect(hung[0]!.margins.moves).toHaveLength(1)
     expect(moved.length).toBeGreaterThan(0)
     for (const one of moved) expect(one.read).toBe(one.expected)
   })

@@ -167,6 +167,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'reveal-label': [inches(0, 3, 32), label],
   'reveal-bind': [inches(0, 1, 32), practice],
   'gauge-within': [inches(0, 1, 64), practice],
+  'hinge-screw-travel': [inches(0, 1, 8), sheet],
+  'margin-odd': [inches(0, 3, 8), practice],
   'contact-least': [inches(0, 3, 8), practice],
   'contact-most': [inches(0, 1, 2), practice],
   'contact-move-most': [inches(0, 1, 8), practice],

@@ -8,4 +8,5 @@ export const MOVE_MINUTES: MoveMinutes = {
   pack: { minutes: 10, source },
   strike: { minutes: 8, source },
   foot: { minutes: 12, source },
+  screw: { minutes: 2, source },
 }

@@ -45,16 +45,59 @@ const MOVES: Readonly<Record<Adjuster, Said>> = {
   'strike.bottom': strike('at the bottom'),
 }
 
-/** A move in one sentence a fitter can follow, its amount in the job's unit. */
-export function moveWords({ adjuster, steps }: Move, stepLength: Length, step: DisplayStep): string {
+/** What a set screw is turned by, in eighths: `1 3/8 turns`. */
+function turnsOf(eighths: number): string {
+  const [whole, rest] = [Math.floor(eighths / 8), eighths % 8]
+  const part = rest === 0 ? '' : rest % 4 === 0 ? '1/2' : rest % 2 === 0 ? `${rest / 2}/4` : `${rest}/8`
+  const said = [whole > 0 ? String(whole) : '', part].filter(Boolean).join(' ')
+  return whole === 0 ? `${said} of a turn` : `${said} ${eighths === 8 ? 'turn' : 'turns'}`
+}
+
+/** A move in one sentence a fitter can follow, its amount in the job's unit; of set screws by turns. */
+export function moveWords({ adjuster, steps }: Move, stepLength: Length, step: DisplayStep, means?: Means): string {
   const by = formatRead(magnitude(times(stepLength, steps)), step)
+  if (means === 'screws') {
+    const way = steps > 0 ? 'out, the leaf away from the hinge leg' : 'in, the leaf towards the hinge leg'
+    return `Turn the set screws of the ${adjuster.split('.')[1]} hinge ${turnsOf(Math.abs(steps))} ${way} (${by}).`
+  }
   return MOVES[adjuster][steps > 0 ? 0 : 1](by)
 }
 
+/** Which leaf of two it is about. */
+export const LEAF_NAMES: Readonly<Record<'one' | 'passive' | 'active', string>> = {
+  one: 'The leaf',
+  passive: 'The passive leaf, first',
+  active: 'The active leaf, once the passive one is even and locked',
+}
+/** What a margin of two leaves that meet is called where their edges meet. */
+export const MEETING_NAMES: Partial<Record<RevealName, string>> = {
+  'head.strike': 'Head, meeting end',
+  'strike.top': 'Meeting edge, top',
+  'strike.middle': 'Meeting edge, middle',
+  'strike.bottom': 'Meeting edge, bottom',
+  'sill.strike': 'Bottom, meeting end',
+}
+export const revealName = (name: RevealName, meets: boolean): string =>
+  (meets ? MEETING_NAMES[name] : undefined) ?? REVEAL_NAMES[name]
+
+/** What to try by hand before anything is taken apart. */
+export const byHandWords = (where: string, margin: string, then: string): string =>
+  `Try it first: press the leaf there by hand, ${where}. The margin “${margin}” should come to ${then}; if it does not, look for what holds it.`
+const PRESSED: Readonly<Record<string, string>> = {
+  card: 'hinge leaf from its leg, or towards it',
+  pack: 'leg and hinge together',
+  strike: 'on the strike leg',
+  foot: 'up under the strike leg',
+}
+export const pressedWords = ({ adjuster }: Move): string => PRESSED[adjuster.split('.')[0]!]!
+export const oddWords = (names: readonly string[]): string =>
+  `A straight leaf can’t stand so: ${names.join(', ')}. Read again there; nothing is proposed until it agrees.`
+
 export const MEANS_NAMES: Readonly<Record<Means, string>> = {
-  all: 'All there is',
+  all: 'Cards, packs and foot',
   cards: 'Cards only',
   packs: 'Packs and foot only',
+  screws: 'Set screws of the hinges',
 }
 export const AIM_NAMES: Readonly<Record<Aim, string>> = { band: 'Inside the band', middle: 'To the middle' }
 

@@ -99,7 +99,13 @@ const GAP_LEVELS: Readonly<Record<string, string>> = {
   left: 'left side',
   right: 'right side',
   bottom: 'bottom',
+  meeting: 'meeting edge',
 }
+const GAP_POINTS: Readonly<Record<string, string>> = {
+  'meeting-left': 'where the left leaf meets',
+  'meeting-right': 'where the right leaf meets',
+}
+const gapPoint = (point: string): string => GAP_POINTS[point] ?? point
 
 const isSite = (place: string): place is SiteSlot => place in SITE_WORDS
 
@@ -109,7 +115,7 @@ export function slotName(question: Question): string {
   const place = placeOf(question)
   if (isSite(place)) return SITE_WORDS[place][0]
   const parts = place.split('.')
-  if (parts[0] === 'gap') return `Gap, ${GAP_LEVELS[parts[1]!]}, ${parts[2]}`
+  if (parts[0] === 'gap') return `Gap, ${GAP_LEVELS[parts[1]!]}, ${gapPoint(parts[2]!)}`
   return NETWORK[parts[0]!]!(LEVELS[parts[1]!]!)
 }
 
@@ -143,8 +149,9 @@ export function slotHow(question: Question): string {
 
 function gapHow(slot: GapSlot): string {
   const [, side, level] = slot.split('.')
-  const between = side === 'bottom' ? 'leaf and threshold or floor' : 'leaf and frame'
-  return `Door shut: feeler or wedge gauge between ${between}, at the ${GAP_LEVELS[side!]}, ${level}.`
+  const between =
+    side === 'bottom' ? 'leaf and threshold or floor' : side === 'meeting' ? 'the two leaves' : 'leaf and frame'
+  return `Door shut: feeler or wedge gauge between ${between}, at the ${GAP_LEVELS[side!]}, ${gapPoint(level!)}.`
 }
 
 const WHY: Readonly<Record<string, string>> = {

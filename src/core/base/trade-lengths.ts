@@ -140,6 +140,8 @@ export const TRADE_LENGTHS = [
   'reveal-label',
   'reveal-bind',
   'gauge-within',
+  'hinge-screw-travel',
+  'margin-odd',
   // tests
   'test-plumb',
   'test-margins',

@@ -9,6 +9,7 @@ import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
   framedLeaf,
+  hungAsks,
   hungSheet,
   ONE_LEAF_OUTSIDE_ORDER,
   ONE_LEAF_OUTSIDE_SEAL,
@@ -16,7 +17,6 @@ import {
   OUTSIDE_TESTS,
   plainFrame,
   SILL,
-  sillAsks,
   TRIM_COVERED,
   TWIST,
   trimOnSite,
@@ -71,7 +71,7 @@ export const HINGED_OUTSIDE_UNIT: UnitDoor<'hinged-outside'> = {
   order: ONE_LEAF_OUTSIDE_ORDER,
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
-  asks: sillAsks,
+  asks: hungAsks,
   front: framedFront,
   tests: null,
 }

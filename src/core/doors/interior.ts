@@ -5,13 +5,14 @@ import { lockRead } from '../catalogue/site-facts'
 import type { UnitOf } from '../catalogue/unit'
 import { framedFront } from '../drawing/unit-front'
 import { oneLeaf } from '../fit/fastening'
+import { NOTHING_ASKED } from '../fit/fit-of'
 import { detailsWith } from '../order/order-of'
 import { cardSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
 import { hangingLeaf, placeAsks, thickerPlates } from '../specification/leaf-rules'
 import { locks } from '../specification/wall-rules'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, BORED_LEAF, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, WALLS } from './shared'
+import { BORED_LEAF, framedLeaf, hungSheet, INSIDE_PRACTICES, plainFrame, screwsOf, WALLS } from './shared'
 
 /** Inside the house: a leaf in flat jambs, or a lock set for the leaf that stays. */
 export const INTERIOR: Door = {
@@ -60,7 +61,7 @@ export const INTERIOR_UNIT: UnitDoor<'interior'> = {
   },
   leaf: unit => hungSheet(unit, null),
   frame: plainFrame,
-  asks: asksNothing,
+  asks: unit => ({ ...NOTHING_ASKED, hingeScrews: screwsOf(unit, { turnedAlike: false }) }),
   front: framedFront,
   tests: null,
 }

@@ -17,13 +17,13 @@ import { split } from '../units/length'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
+  hungAsks,
   hungSheet,
   NO_LIGHTS,
   OUTSIDE_DETAILS,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
-  sillAsks,
   TRIM_COVERED,
   TWIST,
   trimOnSite,
@@ -75,7 +75,7 @@ export const PAIR: Door = {
   },
   site: trimOnSite,
   takes: ['pair'],
-  fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: null, form: null },
+  fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: 'leaves', form: null },
   seal: {
     edges: closed => {
       const [left, right] = split(closed.width, 2)
@@ -121,7 +121,7 @@ export const PAIR_UNIT: UnitDoor<'pair'> = {
     sidelights: NO_LIGHTS,
     passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
   }),
-  asks: sillAsks,
+  asks: hungAsks,
   front: pairFront,
   tests: null,
 }

@@ -3,7 +3,7 @@ import { undivided } from '../drawing/opening-box'
 import { nothingFastened } from '../fit/fastening'
 import { oneLeafEdges } from '../seal/edge'
 import { placeAsks, weighedLeaf } from '../specification/leaf-rules'
-import { GAP_SLOTS } from '../survey/slots'
+import { LEAF_GAPS } from '../survey/slots'
 import type { Door } from './door'
 import { nothingOnSite, stayingLeaf } from './shared'
 
@@ -11,7 +11,7 @@ import { nothingOnSite, stayingLeaf } from './shared'
 export const SEAL_ONLY: Door = {
   survey: {
     ways: ['core'],
-    further: ['leaf.thickness', ...GAP_SLOTS, 'contact.top', 'contact.middle', 'contact.bottom', 'fall.threshold'],
+    further: ['leaf.thickness', ...LEAF_GAPS, 'contact.top', 'contact.middle', 'contact.bottom', 'fall.threshold'],
     facts: ['fact.kerf', 'fact.threshold', 'fact.floor', 'fact.airflow', 'fact.seal-why'],
     views: ['door', 'threshold', 'corners'],
     essential: ['leaf.thickness', 'gap.head.centre', 'gap.left.middle', 'gap.right.middle', 'gap.bottom.centre'],

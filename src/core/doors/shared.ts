@@ -2,6 +2,7 @@ import type { SchoolId } from '../base/schools'
 import { bore } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
 import { type FrameOf, type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
+import type { HingeScrews } from '../fit/hanging'
 import { detailsWith } from '../order/order-of'
 import { outsideSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
@@ -132,6 +133,14 @@ export const noFrame = (): FrameOf => ({
 })
 export const asksNothing = (): MakerAsks => NOTHING_ASKED
 
+/** What a sheet says of set screws in its hinges. */
+type ScrewSheet = { readonly hingeTurn: Length | null; readonly hingesApart: boolean | null }
+/** A steel frame's are turned alike unless its sheet says otherwise, others each by itself. */
+export const screwsOf = (
+  { hingeTurn, hingesApart }: ScrewSheet,
+  { turnedAlike }: { readonly turnedAlike: boolean },
+): HingeScrews | null => (hingeTurn === null ? null : { advance: hingeTurn, alike: !(hingesApart ?? !turnedAlike) })
+
 /** What the sheet of a unit with a sill outside asks for when it is set. */
 type SillSheet = SettingSheet & {
   readonly sillCap: string | null
@@ -147,7 +156,13 @@ export const sillAsks = (unit: SillSheet): MakerAsks => ({
   hasCap: unit.sillCap === 'adjustable',
   form: null,
   hanging: null,
+  hingeScrews: null,
   lock: null,
+})
+/** What the sheet of a leaf hung over such a sill asks for. */
+export const hungAsks = (unit: SillSheet & ScrewSheet): MakerAsks => ({
+  ...sillAsks(unit),
+  hingeScrews: screwsOf(unit, { turnedAlike: false }),
 })
 export const nothingOnSite = () => ({})
 /** What the old trim covered of the wall. */

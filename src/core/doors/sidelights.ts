@@ -13,13 +13,13 @@ import { type Length, minus, split, ZERO } from '../units/length'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
+  hungAsks,
   hungSheet,
   ONE_LEAF_OUTSIDE_ORDER,
   ONE_LEAF_OUTSIDE_SEAL,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
   SILL,
-  sillAsks,
   TRIM_COVERED,
   TWIST,
   trimOnSite,
@@ -102,7 +102,7 @@ export const SIDELIGHTS_UNIT: UnitDoor<'sidelights'> = {
     sidelights: lightsOf(unit),
     passiveLeaf: null,
   }),
-  asks: sillAsks,
+  asks: hungAsks,
   front: sidelitFront,
   tests: null,
 }

@@ -14,7 +14,7 @@ import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
 import { wrapsWall } from '../specification/wall-rules'
 import { EXTRAS } from '../specification/wish-values'
 import type { Door, UnitDoor } from './door'
-import { framedLeaf, hungSheet, nothingOnSite, plainFrame, WALLS } from './shared'
+import { framedLeaf, hungSheet, nothingOnSite, plainFrame, screwsOf, WALLS } from './shared'
 
 /** Hollow metal with its frame round the wall. */
 export const STEEL_FRAME: Door = {
@@ -71,7 +71,11 @@ export const STEEL_FRAME_UNIT: UnitDoor<'steel-frame'> = {
   },
   leaf: unit => hungSheet(unit, unit.leafBottom),
   frame: plainFrame,
-  asks: unit => ({ ...NOTHING_ASKED, form: unit.frameForm }),
+  asks: unit => ({
+    ...NOTHING_ASKED,
+    form: unit.frameForm,
+    hingeScrews: screwsOf(unit, { turnedAlike: true }),
+  }),
   front: framedFront,
   tests: null,
 }

@@ -15,6 +15,7 @@ import { type Certainty, dot, label, type Mark, path, type Scene } from './scene
 
 const HEADER = inches(3, 1, 2)
 const MARGIN = inches(11)
+const ASIDE_SHARE = 0.33
 const BEYOND = inches(6)
 const USUAL = { width: inches(38), height: inches(82) }
 
@@ -105,7 +106,9 @@ function bounds(p: OpeningPoints): { readonly from: Point; readonly to: Point } 
   const right = Math.max(p.R0.x, p.R1.x, p.R2.x)
   const bottom = Math.min(p.L0.y, p.R0.y, p.S.y)
   const top = Math.max(p.L2.y, p.R2.y, p.T.y)
-  return { from: point(left - MARGIN, bottom - inches(9)), to: point(right + MARGIN, top + inches(10)) }
+  // A wide door is drawn smaller, its figures are not: what stands beside it takes a share of its width.
+  const aside = Math.max(MARGIN, Math.round((right - left) * ASIDE_SHARE))
+  return { from: point(left - aside, bottom - inches(9)), to: point(right + aside, top + inches(10)) }
 }
 
 type Surround = keyof typeof SURROUND_THICKNESS

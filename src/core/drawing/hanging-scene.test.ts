@@ -3,12 +3,12 @@ import { GAUGE_PLACES, HUNG } from '../practice/hanging'
 import { length } from '../test/fixtures'
 import { minutesOf } from '../tuning/move-minutes'
 import { ADJUSTERS } from '../tuning/reveals'
-import { hangingScene } from './hanging-scene'
+import { type HangingDrawn, hangingScene } from './hanging-scene'
 import type { Mark } from './scene'
 
 type Reading = Extract<Mark, { kind: 'reading' }>
-const marks = (noted: Parameters<typeof hangingScene>[1] = {}) => {
-  const { marks: all, ...box } = hangingScene(HUNG, noted)
+const marks = (noted: HangingDrawn['read'] = {}, more: Partial<HangingDrawn> = {}) => {
+  const { marks: all, ...box } = hangingScene({ hung: HUNG, hinges: 'left', read: noted, ...more })
   const readings = all.filter((one): one is Reading => one.kind === 'reading')
   return { all, readings, box }
 }
@@ -41,6 +41,24 @@ describe('a hung leaf with its margins', () => {
     expect(at('head.hinge').from.x).toBeLessThan(at('head.strike').from.x)
     expect(at('sill.hinge').to.y).toBe(0)
   })
+  it('with its hinges on the right stands the other way round, its figures at their own side', () => {
+    const { readings, all } = marks({ 'hinge.top': length('3/16') }, { hinges: 'right' })
+    const at = (id: string) => readings.find(one => one.id === id)!
+    expect(at('hinge.top').from.x).toBeGreaterThan(at('strike.top').from.x)
+    expect(at('hinge.top').value).toBe(length('3/16'))
+    expect(all.filter(one => one.kind === 'dot').map(one => one.at.x)).toEqual([36, 36, 36].map(x => length(String(x))))
+  })
+  it('shows what is expected beside what was read where it differs, and only the margins that are read of it', () => {
+    const then = { 'hinge.top': length('1/8'), 'strike.top': length('1/8') }
+    const { readings } = marks(
+      { 'hinge.top': length('3/16'), 'strike.top': length('1/8') },
+      { then, names: ['hinge.top', 'strike.top'] },
+    )
+    expect(readings.map(one => [one.id, one.then])).toEqual([
+      ['hinge.top', length('1/8')],
+      ['strike.top', null],
+    ])
+  })
   it('stands on as many hinges as it has', () =>
     expect(
       marks()
@@ -52,6 +70,10 @@ describe('a hung leaf with its margins', () => {
 describe('how long moves take', () => {
   it('is known of everything that can be moved', () => {
     for (const adjuster of ADJUSTERS) expect(minutesOf([{ adjuster, steps: 1 }], MOVE_MINUTES)).toBeGreaterThan(0)
+  })
+  it('is less for a set screw than for a card', () => {
+    const card = [{ adjuster: 'card.top' as const, steps: 1 }]
+    expect(minutesOf(card, MOVE_MINUTES, true)).toBeLessThan(minutesOf(card, MOVE_MINUTES))
   })
   it('does not depend on how far, and adds up', () => {
     const card = (steps: number) => [{ adjuster: 'card.top' as const, steps }]

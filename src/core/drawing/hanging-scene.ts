@@ -1,7 +1,8 @@
 import { point } from '../geometry/point'
-import type { GaugePlace } from '../practice/hanging'
-import { type HungLeaf, type RevealName, readHeights } from '../tuning/reveals'
-import { inches, type Length, minus, nearestTick, plus, times } from '../units/length'
+import { GAUGE_PLACES, type GaugePlace } from '../practice/hanging'
+import { type HungLeaf, type Reveals, readHeights } from '../tuning/reveals'
+import { ALIKE } from '../tuning/tune-measures'
+import { inches, type Length, magnitude, minus, nearestTick, plus, times } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
 import { dot, type Mark, path, readingMark, type Scene } from './scene'
 
@@ -9,51 +10,57 @@ import { dot, type Mark, path, readingMark, type Scene } from './scene'
 const MARGIN = inches(3)
 const FROM_END = inches(6)
 const ROUND = inches(9)
+const ASIDE = inches(3)
 
-/** A hung leaf in its frame, hinges on the left, with its margins as they were noted. Ids: a margin's name, `level`. */
-export function hangingScene(
-  { leaf, hinges }: HungLeaf,
-  noted: { readonly [place in GaugePlace]?: Length | undefined },
-): Scene {
+/** What is drawn of a hung leaf: on which side its hinges are, its margins as they were read, and as they are expected. */
+export type HangingDrawn = {
+  readonly hung: HungLeaf
+  readonly hinges: 'left' | 'right'
+  readonly read: { readonly [place in GaugePlace]?: Length | undefined }
+  readonly then?: Reveals
+  /** The margins that are read of it at all. */
+  readonly names?: readonly GaugePlace[]
+}
+
+/** A hung leaf in its frame with its margins. Ids: a margin's name, `level`. */
+export function hangingScene({ hung, hinges, read, then = {}, names = GAUGE_PLACES }: HangingDrawn): Scene {
+  const { leaf, hinges: heights } = hung
   const { width, height } = leaf
-  const margin = (name: RevealName, from: readonly [number, number], to: readonly [number, number]): Mark =>
-    readingMark(name, at(from), at(to), noted[name] ?? null, 0.5, noted[name] === undefined ? 'assumed' : 'sure', {
-      upright: /^(head|sill)/.test(name),
-    })
-  const heights = readHeights(leaf)
+  const turned = ([x, y]: Spot): Spot => [hinges === 'left' ? x : minus(width, nearestTick(x)), y]
+  const mark = (name: GaugePlace, from: Spot, to: Spot): readonly Mark[] => {
+    if (!names.includes(name)) return []
+    const after = name === 'level' ? undefined : then[name]
+    const own = read[name] ?? null
+    const look = {
+      upright: /^(head|sill|level)/.test(name),
+      then: after === undefined || (own !== null && magnitude(minus(after, own)) < ALIKE) ? null : after,
+    }
+    return [readingMark(name, at(turned(from)), at(turned(to)), own, 0.5, own === null ? 'assumed' : 'sure', look)]
+  }
+  const levels = readHeights(leaf)
   const ends = { hinge: FROM_END, strike: minus(width, FROM_END) }
-  const middles = [hinges.bottom, hinges.middle, hinges.top].flatMap(one => one ?? [])
+  const middles = [heights.bottom, heights.middle, heights.top].flatMap(one => one ?? [])
+  const out = plus(width, MARGIN)
   return {
     name: 'hanging',
     marks: [
-      path(
-        'frame',
-        'frame',
-        cornersOf(boxOf(-MARGIN, -MARGIN, plus(width, times(MARGIN, 2)), plus(height, times(MARGIN, 2)))),
-      ),
+      path('frame', 'frame', cornersOf(boxOf(-MARGIN, -MARGIN, plus(out, MARGIN), plus(height, times(MARGIN, 2))))),
       path('leaf', 'leaf', cornersOf(boxOf(0, 0, width, height))),
-      ...middles.map((y, i) => dot('point', `hinge-${i}`, point(0, y))),
+      ...middles.map((y, i) => dot('point', `hinge-${i}`, at(turned([0, y])))),
       ...(['top', 'middle', 'bottom'] as const).flatMap(place => [
-        margin(`hinge.${place}`, [-MARGIN, heights[place]], [0, heights[place]]),
-        margin(`strike.${place}`, [width, heights[place]], [width + MARGIN, heights[place]]),
+        ...mark(`hinge.${place}`, [-MARGIN, levels[place]], [0, levels[place]]),
+        ...mark(`strike.${place}`, [width, levels[place]], [out, levels[place]]),
       ]),
       ...(['hinge', 'strike'] as const).flatMap(end => [
-        margin(`head.${end}`, [ends[end], height], [ends[end], height + MARGIN]),
-        margin(`sill.${end}`, [ends[end], -MARGIN], [ends[end], 0]),
+        ...mark(`head.${end}`, [ends[end], height], [ends[end], height + MARGIN]),
+        ...mark(`sill.${end}`, [ends[end], -MARGIN], [ends[end], 0]),
       ]),
-      readingMark(
-        'level',
-        at([-MARGIN - inches(3), heights.bottom]),
-        at([-MARGIN - inches(3), heights.top]),
-        noted.level ?? null,
-        0.5,
-        noted.level === undefined ? 'assumed' : 'sure',
-        { upright: true },
-      ),
+      ...mark('level', [-MARGIN - ASIDE, heights.bottom], [-MARGIN - ASIDE, heights.top]),
     ],
     from: point(-ROUND, -ROUND),
     to: point(plus(width, ROUND), plus(height, ROUND)),
   }
 }
 
-const at = ([x, y]: readonly [number, number]) => point(nearestTick(x), nearestTick(y))
+type Spot = readonly [x: number, y: number]
+const at = ([x, y]: Spot) => point(nearestTick(x), nearestTick(y))

@@ -2,6 +2,7 @@ import type { Hanging, LockKind } from '../catalogue/unit-values'
 import { type SettingSheet, SILENT_SETTING } from '../specification/bedding'
 import type { Length } from '../units/length'
 import type { FasteningPoint, FrameToFasten } from './fastening'
+import type { HingeScrews } from './hanging'
 import type { UnitForm } from './setting-step'
 
 /** The lists of steps, each named by how a door is set. */
@@ -29,6 +30,8 @@ export type MakerAsks = SettingSheet & {
   /** How it comes, and how a storm door's rail is hung; `null` where its kind has no such thing or the sheet is silent. */
   readonly form: UnitForm | null
   readonly hanging: Hanging | null
+  /** The set screws of its hinges; `null` where its sheet tells of none. */
+  readonly hingeScrews: HingeScrews | null
   /** What kind of lock goes in; `null` for what is no lock. */
   readonly lock: LockKind | null
 }
@@ -39,6 +42,7 @@ export const NOTHING_ASKED: MakerAsks = {
   asksClip: null,
   form: null,
   hanging: null,
+  hingeScrews: null,
   lock: null,
 }
 
@@ -59,8 +63,8 @@ export type FitOf = {
   readonly steps: StepList
   /** Whether it has a sill outside, on a bed of its own. */
   readonly hasSill: boolean
-  /** What is tuned once it stands: one leaf on its hinges, or a panel on its rollers; `null` where neither is worked out. */
-  readonly tunes: 'leaf' | 'panel' | null
+  /** What is tuned once it stands: one leaf on its hinges, two that meet, or a panel on its rollers; `null` where nothing is. */
+  readonly tunes: 'leaf' | 'leaves' | 'panel' | null
   /** How it comes where its sheet does not say; `null` where that makes no difference. */
   readonly form: UnitForm | null
 }

@@ -25,13 +25,13 @@ import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
 import type { FitOf, FrameOf, MakerAsks, StepList } from './fit-of'
 import { type HeaderRule, headerRule, screwOrder } from './fix-order'
+import { type Hanging, oneHanging, pairHanging } from './hanging'
 import type { StepCode } from './judge-steps'
-import { judgeMargins, type MarginCode, type MarginLog, marginLog } from './margin-log'
+import { judgeMargins, type MarginCode, type MarginLog, marginLogs } from './margin-log'
 import { planShims, type ShimPlan } from './plan-shims'
 import { planSteps } from './plan-steps'
 import type { PlannedStep, SettingStep } from './setting-step'
 import type { StepFacts } from './step-facts'
-import { type Hanging, hangingOf } from './tune-margins'
 import { judgeVan, type VanCode } from './van'
 
 export type PackCode = 'pack-impossible'
@@ -65,9 +65,11 @@ export type Fitted = {
   /** What the chosen unit stands on: under its sill, or under both legs. */
   readonly pad: Length
   readonly delivery: Delivery
-  /** How the one leaf hangs and its margins stand; `null` for other kinds, and while its side or size is not known. */
-  readonly hung: { readonly hanging: Hanging; readonly margins: MarginLog } | null
+  /** How each leaf hangs and its margins stand, a passive leaf first; none for other kinds, and while its side or size is not known. */
+  readonly hung: readonly Hung[]
 }
+
+export type Hung = { readonly hanging: Hanging; readonly margins: MarginLog }
 
 export type FitGiven = {
   readonly of: FitOf
@@ -131,16 +133,24 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       ...(chosen?.reasons ?? []),
       ...packFindings(shims),
       ...judgeVan(shims, given.van),
-      ...(hung ? judgeMargins(hung.margins, given.lengths) : []),
+      ...hung.flatMap(one => judgeMargins(one.margins, given.lengths)),
       ...(header === 'by-sheet' || header === 'not-by-sheet' ? [headerFinding(header)] : []),
     ],
   }
 }
 
 function hungIn(given: FitGiven): Fitted['hung'] {
-  const { of, specified, leafMaterial, wishes, readings, answers, log } = given
-  const hanging = of.tunes === 'leaf' ? hangingOf(specified.further, leafMaterial, wishes) : null
-  return hanging && { hanging, margins: marginLog({ ...given, hanging }, standingReadings(readings, answers), log) }
+  const { of, specified, leafMaterial, wishes, survey, frame, asks } = given
+  const known = { further: specified.further, material: leafMaterial, wishes, screws: asks.hingeScrews }
+  const active = survey.facts.get('fact.active-leaf')?.code
+  const hangings =
+    of.tunes === 'leaf'
+      ? oneHanging(known)
+      : of.tunes === 'leaves'
+        ? pairHanging(known, active === 'left' || active === 'right' ? active : null, frame?.passiveLeaf ?? null)
+        : []
+  const logs = marginLogs({ ...given, hangings }, standingReadings(given.readings, given.answers), given.log)
+  return hangings.map((hanging, i) => ({ hanging, margins: logs[i]! }))
 }
 
 const headerFinding = (header: HeaderRule): Finding<FitCode> => ({

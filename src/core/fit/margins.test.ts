@@ -1,11 +1,15 @@
 import { entry, LENGTHS, length, reading } from '../test/fixtures'
 import type { Reveals } from '../tuning/reveals'
 import { inches, ticks } from '../units/length'
+import type { Hanging } from './hanging'
 import { causesOf, type MarginCause } from './margin-causes'
-import { judgeMargins, marginLog, movesMade } from './margin-log'
-import type { Hanging } from './tune-margins'
+import { judgeMargins, marginLogs, moveCode, movesMade } from './margin-log'
 
 const HANGING: Hanging = {
+  id: 'one',
+  meets: false,
+  isPassive: false,
+  screws: null,
   hinges: 'left',
   leaf: { width: inches(36), height: inches(80) },
   hingeMiddles: [inches(72), inches(40), inches(9)],
@@ -16,7 +20,8 @@ const gap = (slot: Parameters<typeof reading>[0], text: string, minute: number, 
   reading(slot, text, { occasion: 'tuned', takenAt: at(minute), ...more })
 const move = (code: string, text: string, minute: number) =>
   entry('move', code, 'moved', Date.UTC(2026, 0, 12, 9, minute), { value: { length: length(text) } })
-const standing = { hanging: HANGING, surveyIsOldLeaf: true }
+const standing = { hangings: [HANGING], surveyIsOldLeaf: true }
+const marginLog = (...given: Parameters<typeof marginLogs>) => marginLogs(...given)[0]!
 
 describe('what was read and moved of a hung leaf', () => {
   it('is the latest reading of each margin; an old leaf’s gap is none', () => {
@@ -41,10 +46,10 @@ describe('what was read and moved of a hung leaf', () => {
     const readings = [gap('gap.left.top', '1/8', 1), gap('gap.right.top', '1/8', 1)]
     const cards = [move('card.top', '1/32', 3), move('card.middle', '1/32', 4), move('card.bottom', '1/32', 4)]
     const { states, isStale, moves } = marginLog(standing, readings, cards)
-    expect(moves.map(one => [one.adjuster, one.steps])).toEqual([
-      ['card.top', 1],
-      ['card.middle', 1],
-      ['card.bottom', 1],
+    expect(moves.map(one => [one.adjuster, one.amount])).toEqual([
+      ['card.top', length('1/32')],
+      ['card.middle', length('1/32')],
+      ['card.bottom', length('1/32')],
     ])
     expect([isStale, states.map(one => one.now)]).toEqual([true, [length('5/32'), length('3/32')]])
     expect(judgeMargins({ states, isStale, moves }, LENGTHS).map(one => one.code)).toEqual(['margins-stale'])
@@ -70,6 +75,37 @@ describe('what was read and moved of a hung leaf', () => {
       { ...gap('gap.left.top', '5/32', 6), value: ticks(length('5/32') + 1270) },
     ]
     expect(judgeMargins(marginLog(standing, readings, cards), LENGTHS)).toEqual([])
+  })
+  it('of a set screw moves the hinge as a card does', () => {
+    const readings = [gap('gap.left.top', '1/8', 1)]
+    const turned = ['top', 'middle', 'bottom'].map(one =>
+      move(moveCode('one', `card.${one}` as 'card.top', 'screws'), '1/16', 3),
+    )
+    expect(turned[0]!.code).toBe('screw.top')
+    expect(marginLog(standing, readings, turned).states[0]!.now).toBe(length('3/16'))
+  })
+  it('of two leaves are told apart; what either moves narrows the margin where they meet', () => {
+    const pair: readonly Hanging[] = [
+      { ...HANGING, id: 'right', hinges: 'right', meets: true, isPassive: true },
+      { ...HANGING, id: 'left', hinges: 'left', meets: true },
+    ]
+    const of = (log: Parameters<typeof marginLogs>[2]) =>
+      marginLogs(
+        { hangings: pair, surveyIsOldLeaf: true },
+        [gap('gap.meeting.top', '1/4', 1), gap('gap.left.top', '1/8', 1), gap('gap.right.top', '1/8', 1)],
+        log,
+      )
+    const cards = (leaf: 'left' | 'right') =>
+      (['card.top', 'card.middle', 'card.bottom'] as const).map(one => move(moveCode(leaf, one, 'all'), '1/32', 3))
+    const [passive, active] = of(cards('right'))
+    expect(passive!.states.map(one => [one.name, one.now])).toEqual([['hinge.top', length('5/32')]])
+    expect(active!.states.map(one => [one.name, one.now])).toEqual([
+      ['hinge.top', length('1/8')],
+      ['strike.top', length('7/32')],
+    ])
+    expect([passive!.moves.length, active!.moves.length, passive!.isStale, active!.isStale]).toEqual([3, 0, true, true])
+    const both = of([...cards('right'), ...cards('left')])
+    expect(both[1]!.states.find(one => one.name === 'strike.top')!.now).toBe(length('3/16'))
   })
   it('of another kind of note is no move', () => {
     expect(

@@ -72,7 +72,7 @@ export function raiseUnit(old: Members): Members {
   return { id: old.id, kind, details: renamedDetails(old.details), ...Object.fromEntries(members) }
 }
 
-/** Versions 3 to 5 of a unit: a sheet is silent on whatever of its kind was no member yet. */
+/** Versions 3 to 6 of a unit: a sheet is silent on whatever of its kind was no member yet. */
 export const silentOnNew = (old: Members): Members => {
   const { kind } = old
   if (typeof kind !== 'string' || !isUnitKind(kind)) return old

@@ -32,12 +32,12 @@ import type { RecordKind } from './version'
 
 export const UNIT: RecordKind<CatalogueUnit> = {
   name: 'unit',
-  ups: [raiseUnit, silentOnNew, silentOnNew, silentOnNew],
+  ups: [raiseUnit, silentOnNew, silentOnNew, silentOnNew, silentOnNew],
   schema: unitSchema,
 }
 export const LINE: RecordKind<OrderLine> = {
   name: 'order line',
-  ups: [raiseLine, raiseLineUnit, raiseLineUnit, raiseLineUnit],
+  ups: [raiseLine, raiseLineUnit, raiseLineUnit, raiseLineUnit, raiseLineUnit],
   schema: orderLineSchema,
 }
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }

@@ -61,8 +61,8 @@ export const SITE_SLOTS = [
   'fall.threshold',
 ] as const
 
-/** Gaps of a closed door, read round from the hinge-less head: along the head, down the sides, along the bottom. */
-export const GAP_SLOTS = [
+/** Gaps of one closed leaf, read round: along the head, down the sides, along the bottom. */
+export const LEAF_GAPS = [
   'gap.head.left',
   'gap.head.centre',
   'gap.head.right',
@@ -76,6 +76,20 @@ export const GAP_SLOTS = [
   'gap.bottom.centre',
   'gap.bottom.right',
 ] as const
+
+/** Gaps where two leaves meet: between them, and over and under each of them there. */
+export const MEETING_GAPS = [
+  'gap.head.meeting-left',
+  'gap.head.meeting-right',
+  'gap.meeting.top',
+  'gap.meeting.middle',
+  'gap.meeting.bottom',
+  'gap.bottom.meeting-left',
+  'gap.bottom.meeting-right',
+] as const
+
+/** Gaps of a closed door. */
+export const GAP_SLOTS = [...LEAF_GAPS, ...MEETING_GAPS] as const
 
 export type SiteSlot = (typeof SITE_SLOTS)[number]
 export type GapSlot = (typeof GAP_SLOTS)[number]

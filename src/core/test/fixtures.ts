@@ -167,6 +167,8 @@ export const unit = (more: Partial<UnitOf<'hinged-outside'>> = {}): UnitOf<'hing
   asksFoam: null,
   asksHeadScrews: null,
   asksClip: null,
+  hingeTurn: null,
+  hingesApart: null,
   details: DETAILS_SAID,
   ...more,
 })

@@ -50,7 +50,7 @@ const cost = (steps: number): number => (steps === 0 ? 0 : TOUCH + Math.abs(step
  *  middle hinge from binding. All ways are searched, each as far as a bound from below lets it still win. */
 export function tuneReveals(input: TuneInput): Tuned | null {
   const entered = REVEALS.some(name => input.reveals[name] !== undefined && !FIXED_REVEALS.has(name))
-  if (!entered) return answer(input, [])
+  if (!entered) return tunedBy(input, [])
   const programme = programmeOf(input)
   const pairs = pairsOf(programme)
   const beyond = measured(pairs, pair => worstBeyond(programme, pair))
@@ -59,10 +59,11 @@ export function tuneReveals(input: TuneInput): Tuned | null {
   const most = worst + ALIKE
   const budget = input.evenOut ? leastSum(programme, pairs, beyond, most) + ALIKE : Number.POSITIVE_INFINITY
   const found = cheapest(programme, pairs, most, budget)
-  return found && answer(input, found)
+  return found && tunedBy(input, found)
 }
 
-function answer(input: TuneInput, moves: readonly Move[]): Tuned {
+/** What comes of given moves. */
+export function tunedBy(input: TuneInput, moves: readonly Move[]): Tuned {
   const { reveals, aims, tolerance, step } = input
   const after = predictReveals(input, reveals, moves, step).reveals
   const misses = REVEALS.flatMap(name => {

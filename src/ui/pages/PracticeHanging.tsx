@@ -69,7 +69,7 @@ function Hanging({ id, grade, onScore, onAgain }: HangingProps) {
   const [said, setSaid] = useState<string | null>(null)
   const began = useRef(Date.now())
   const felt = useFelt(id, grade, moves)
-  const scene = useMemo(() => hangingScene(HUNG, noted), [noted])
+  const scene = useMemo(() => hangingScene({ hung: HUNG, hinges: 'left', read: noted }), [noted])
   const score = async () => {
     const sent = await send<HangScore>('POST', `/api/practice/${id}/hanging/score`, { grade, moves })
     setSaid(sent.ok ? null : sent.message)

@@ -44,8 +44,8 @@ export function FitFindings(stage: StageProps) {
       {shims && <Standing store={store} shims={shims} />}
       {tunes && (
         <Panel>
-          <h2>{tunes === 'leaf' ? 'Even margins' : 'Panel on its rollers'}</h2>
-          {tunes === 'leaf' ? <TunePanel store={store} /> : <RollersPanel store={store} />}
+          <h2>{tunes === 'panel' ? 'Panel on its rollers' : 'Even margins'}</h2>
+          {tunes === 'panel' ? <RollersPanel store={store} /> : <TunePanel store={store} />}
         </Panel>
       )}
       {shims && goesIntoStuds(store) && (

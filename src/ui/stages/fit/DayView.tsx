@@ -104,7 +104,7 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
         <StepCaution step={step} />
         <span className="small">Check: {check}</span>
         <StepFigure step={step} name={name} store={store} doing={doing} />
-        {step.cure === 'tuning' && store.work.fit.value.hung && (
+        {step.cure === 'tuning' && store.work.fit.value.hung.length > 0 && (
           <Disclosure title="Read the margins, see what to move">
             <TunePanel store={store} />
           </Disclosure>

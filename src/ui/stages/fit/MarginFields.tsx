@@ -1,15 +1,15 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
+import { type Hanging, marginSlots } from '@/core/fit/hanging'
 import type { MarginState } from '@/core/fit/margin-log'
-import { marginSlots } from '@/core/fit/tune-margins'
 import { canBeRead } from '@/core/survey/readable'
 import { REVEALS, type RevealName } from '@/core/tuning/reveals'
 import { formatLength, workStep } from '@/core/units/format-length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
 import { impossibleWords } from '@/words/readable'
-import { REVEAL_NAMES } from '@/words/tuning'
+import { revealName } from '@/words/tuning'
 import { Quiet } from '../../parts/controls'
 import { readingFrom } from '../../sheet/instrument'
 import type { StageProps } from '../../sheet/stage-props'
@@ -25,22 +25,29 @@ const Fields = styled.div`
 `
 type Props = {
   readonly store: StageProps['store']
-  readonly hinges: 'left' | 'right'
+  readonly hanging: Hanging
   readonly states: readonly MarginState[]
+  readonly selected: RevealName | null
+  readonly onSelect: (name: RevealName) => void
 }
 
 /** The margins round the leaf, read with the gauge: each is taken with Enter, or when its field is left. */
-export function MarginFields({ store, hinges, states }: Props) {
+export function MarginFields({ store, hanging, states, selected, onSelect }: Props) {
   const [wrong, setWrong] = useState<readonly [name: RevealName, words: string] | null>(null)
   const { unit, step } = store.sheet.job
   const { graduation } = useTape(unit)
-  const slots = marginSlots(hinges)
+  const slots = marginSlots(hanging)
+  const names = REVEALS.filter(name => slots[name])
+  const fields = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (selected) fields.current?.querySelector<HTMLInputElement>(`[data-place="${selected}"]`)?.focus()
+  }, [selected])
   const take = (name: RevealName, field: HTMLInputElement) => {
     const text = field.value.trim()
     if (text === '') return
     const parsed = parseLength(text, { unit })
     if (!parsed.ok) return setWrong([name, issueWords(parsed.issues[0]!)])
-    const slot = slots[name]
+    const slot = slots[name]!
     const value = parsed.value.ticks
     if (!canBeRead(slot, value)) return setWrong([name, impossibleWords(slot, text)])
     setWrong(null)
@@ -52,12 +59,14 @@ export function MarginFields({ store, hinges, states }: Props) {
   }
   return (
     <>
-      <Fields>
-        {REVEALS.map(name => (
+      <Fields ref={fields}>
+        {names.map(name => (
           <label key={name}>
-            {REVEAL_NAMES[name]}
+            {revealName(name, hanging.meets)}
             <input
-              aria-label={`Margin: ${REVEAL_NAMES[name]}`}
+              aria-label={`Margin: ${revealName(name, hanging.meets)}`}
+              data-place={name}
+              onFocus={() => onSelect(name)}
               autoComplete="off"
               maxLength={40}
               aria-invalid={wrong?.[0] === name}
@@ -76,7 +85,7 @@ export function MarginFields({ store, hinges, states }: Props) {
         ))}
         {wrong && (
           <span className="wrong" role="alert">
-            {REVEAL_NAMES[wrong[0]]}: {wrong[1]}
+            {revealName(wrong[0], hanging.meets)}: {wrong[1]}
           </span>
         )}
       </Fields>
