@@ -186,7 +186,9 @@ function roomWork(unit: Size & HoleSheet, request: Request, stood: Stood): reado
   const loose = looseRoom(request)
   const wanted = lengths['room-width'].value
   const builtDown = minus(headGap, lengths['room-height'].value)
-  const hollow = minus(largestOf(sillSupport), pad)
+  const crown = crownOf(request)
+  // What is ground off in the middle the ends no longer lack.
+  const hollow = minus(largestOf(sillSupport), plus(pad, crown))
   const isTight = sideRoom < wanted - lengths['deviation-tape'].value
   return [
     ...when(sideRoom > loose, 'pack-sides', 'sides', minus(sideRoom, loose), legs),
@@ -195,9 +197,22 @@ function roomWork(unit: Size & HoleSheet, request: Request, stood: Stood): reado
     ...when(headGap > lengths['room-loose'].value, 'build-down-head', 'head', builtDown, unit.width),
     ...when(builtDown > lengths['patch-above'].value, 'patch-siding', 'head', builtDown, unit.width),
     ...when(pad > 0 && unit.leafBottom !== undefined, 'pad-sill', 'sill', pad, unit.width),
+    ...when(crown > 0, 'grind-crown', 'sill', crown, unit.width),
     ...when(hollow > lengths['sill-correct'].value, 'level-sill', 'sill', hollow, unit.width),
+    ...when(isTwisted(request), 'move-wall', 'sides', request.twist ?? ZERO, unit.height),
   ]
 }
+
+/** How far the sill stands up in its middle where that is more than can stay; else nothing. */
+function crownOf({ points, lengths }: Request): Length {
+  if (!points) return ZERO
+  const crown = nearestTick(points.S.y - (points.L0.y + points.R0.y) / 2)
+  return crown > lengths['crown-correct'].value ? crown : ZERO
+}
+
+/** Whether the wall is out of plane by more than its two legs can share; one of blocks is not moved. */
+const isTwisted = ({ twist, hasBucks, lengths }: Request): boolean =>
+  twist !== null && !hasBucks && twist > lengths['twist-correct'].value
 
 const COVERS = { side: ZERO, head: ZERO }
 

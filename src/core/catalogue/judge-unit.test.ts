@@ -1,7 +1,7 @@
 import { RATES } from '../../trade/rates'
 import { length, unit, wishes } from '../test/fixtures'
 import { floorAt, request as made } from '../test/request'
-import { inches, type Length, ZERO } from '../units/length'
+import { inches, type Length, nearestTick, ZERO } from '../units/length'
 import { jambCosts } from './fill-and-jamb'
 import { goesIn, judgeUnit, judgeUnits, standOuts } from './judge-unit'
 
@@ -221,4 +221,32 @@ describe('the ways to make a jamb', () => {
     expect(solid).toBeGreaterThan(extension!)
     expect(jambCosts(options, null, request())).toEqual([null, null, null])
   })
+})
+
+describe('what diagnosis asks to be put right is priced as work', () => {
+  const { points } = request()
+  const workFor = (more: Parameters<typeof made>[0]) =>
+    judgeUnit(unit(), request(more)).preparations.map(one => [one.id, one.amount] as const)
+  const crowned = (by: string) => ({
+    points: { ...points!, S: { x: points!.S.x, y: nearestTick(points!.S.y + length(by)) } },
+  })
+  it.each([
+    ['1/16', []],
+    ['3/16', ['3/16']],
+  ])('a sill with a crown of %s is ground where it can’t stay', (by, amounts) =>
+    expect(workFor(crowned(by)).filter(([id]) => id === 'grind-crown')).toEqual(
+      amounts.map(one => ['grind-crown', length(one)]),
+    ),
+  )
+  it('what is ground off is not filled beside it as well', () =>
+    expect(workFor(crowned('3/16')).map(([id]) => id)).not.toContain('level-sill'))
+  it.each([
+    ['1/4', false, []],
+    ['5/16', false, ['5/16']],
+    ['5/16', true, []],
+  ])('a twist of %s, in blocks: %s, moves the wall’s foot where both legs can’t share it', (by, hasBucks, amounts) =>
+    expect(workFor({ twist: length(by), hasBucks }).filter(([id]) => id === 'move-wall')).toEqual(
+      amounts.map(one => ['move-wall', length(one)]),
+    ),
+  )
 })

@@ -1,3 +1,4 @@
+import { twistRead } from '../opening/observe-survey'
 import type { AdjustedOpening } from '../opening/opening'
 import { floorHeights } from '../specification/floor-read'
 import type { Specification } from '../specification/specify'
@@ -40,6 +41,7 @@ export const requestFor = (
 ): Request => ({
   ...given,
   points: opening?.points ?? null,
+  twist: opening && twistRead(survey, opening.points),
   ...readBeside(site, survey, given),
   wall: specification.jamb?.wanted.value ?? null,
   covering: specification.covering?.value ?? ZERO,

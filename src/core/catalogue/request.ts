@@ -36,6 +36,8 @@ export type Request = {
   /** A door between garage and house shows so many minutes, unless it is of steel. */
   readonly garageMinutes: number
   readonly site: SiteFacts
+  /** How far the wall's two sides are out of one plane over the opening's height; `null` where it was not read. */
+  readonly twist: Length | null
 }
 
 /** What judging asks of a kind of unit. */

@@ -3,7 +3,7 @@ import type { Finding } from '../base/finding'
 import { judgeLimit, type LimitVerdict } from '../base/judge-limit'
 import type { SchoolAnswer } from '../base/schools'
 import type { TradeLength, TradeLengths } from '../base/trade-lengths'
-import { leansThrough, twistByStrings } from '../opening/observe-survey'
+import { leansThrough, twistByStrings, twistRead } from '../opening/observe-survey'
 import type { AdjustedOpening, PointName } from '../opening/opening'
 import { waySlot } from '../survey/slots'
 import { readValue, type Survey } from '../survey/survey'
@@ -172,7 +172,7 @@ function checkTwist(
   const leans = leansThrough(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
   const legs = leans && twistLegs(leans.left, leans.right, { fine: fine.value, split: split.value })
   const strings = twistByStrings(survey)
-  const twist = legs?.twist ?? (strings === null ? null : magnitude(strings))
+  const twist = twistRead(survey, points)
   if (twist === null) return []
   const verdict = judgeLimit(twist, lengths['deviation-level'].value, fine, split)
   // Split, both legs are parallel and off by as much: which of them the wall leaves makes no difference.

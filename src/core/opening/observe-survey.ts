@@ -4,8 +4,8 @@ import type { Reading } from '../survey/reading'
 import { waySlot } from '../survey/slots'
 import { readValue, type Survey, sizesRead } from '../survey/survey'
 import { WAY_READINGS, type Way } from '../survey/ways'
-import { type Length, largestOf, nearestTick, negate } from '../units/length'
-import type { NetworkDeviations, Observation, Observations } from './opening'
+import { type Length, largestOf, magnitude, minus, nearestTick, negate } from '../units/length'
+import type { NetworkDeviations, Observation, Observations, OpeningPoints } from './opening'
 
 /** How exact each kind of reading is, from the trade data. */
 export const deviationsOf = (lengths: TradeLengths): NetworkDeviations => ({
@@ -67,6 +67,14 @@ export function leansThrough(survey: Survey, height: Length): { readonly left: L
 export function twistByStrings(survey: Survey): Length | null {
   const strings = readValue(survey, 'strings.gap')
   return strings === null ? null : nearestTick(2 * strings)
+}
+
+/** By how much the two sides of a wall are out of one plane over the opening's height: by the level, else by strings; `null` unread. */
+export function twistRead(survey: Survey, points: Pick<OpeningPoints, 'L2' | 'R2'>): Length | null {
+  const leans = leansThrough(survey, nearestTick(Math.max(points.L2.y, points.R2.y)))
+  if (leans) return magnitude(minus(leans.right, leans.left))
+  const strings = twistByStrings(survey)
+  return strings === null ? null : magnitude(strings)
 }
 
 function throughLean(survey: Survey, slot: 'through.left' | 'through.right', height: Length): Length | null {

@@ -19,6 +19,7 @@ export const request = (
   wall: length('4 9/16'),
   floor: null,
   covering: ZERO,
+  twist: null,
   jambStandards: [],
   lengths: LENGTHS,
   rates: RATES,

@@ -81,6 +81,16 @@ export const AFTER: StepTexts = {
     'To the widths planned, anchored to the block.',
     'Plumb, and as far apart as planned.',
   ],
+  'prepare-grind-crown': [
+    'Grind the crown off',
+    'From the middle outwards, the straightedge along it again and again.',
+    'No light under the straightedge in the middle.',
+  ],
+  'prepare-move-wall': [
+    'Move the wall’s foot',
+    'The side that leans is freed at its foot, knocked over as far as planned, and fixed again.',
+    'Strings from corner to corner touch where they cross.',
+  ],
   'prepare-level-sill': ['Level the sill', 'Scrape, fill or shim, and caulk under shims.', 'Level within {sill-fine}.'],
   'prepare-patch-siding': ['Patch the siding', 'Course by course, lines met.', 'Laps over the head’s flashing.'],
   'prepare-pad-siding': ['Pad the siding out', 'Behind the flange or mould, full height.', 'In one plane.'],
