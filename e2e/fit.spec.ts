@@ -81,3 +81,43 @@ test('two people at one door see each other’s steps', async ({ browser }) => {
   await one.close()
   await other.close()
 })
+
+test.describe('at a desk', () => {
+  test.use({ viewport: { width: 1280, height: 800 }, hasTouch: false, isMobile: false })
+
+  test('a pair is made even a leaf at a time, a steel frame by the set screws of its hinges', async ({ page }) => {
+    await open(page, `/openings/${demoOpening('D2')}/fit`)
+    const panel = page.getByRole('heading', { name: 'Even margins' }).locator('..')
+    const [passive, active] = [panel.locator('[data-leaf="passive"]'), panel.locator('[data-leaf="active"]')]
+    const read = async (leaf: typeof passive, name: string, text: string) => {
+      const field = leaf.getByLabel(`Margin: ${name}`)
+      if (!(await field.isVisible())) await leaf.locator('summary', { hasText: 'Read the margins' }).click()
+      await field.fill(text)
+      await field.press('Enter')
+    }
+    await expect(passive.getByLabel('Margin: Meeting edge, top')).toHaveCount(0)
+    for (const place of ['top', 'middle', 'bottom']) await read(passive, `Hinge side, ${place}`, '1/32')
+    for (const place of ['top', 'middle', 'bottom']) await read(active, `Hinge side, ${place}`, '1/8')
+    for (const place of ['top', 'bottom']) await read(active, `Meeting edge, ${place}`, '1/4')
+    await expect(passive.locator('[data-moves] li').first()).toBeVisible()
+    await expect(active.locator('[data-margin="strike.top"]')).not.toContainText('1/4')
+    await passive
+      .getByRole('button', { name: /^Made: / })
+      .first()
+      .click()
+    await expect(passive.getByText('Moved since: open and shut the leaf')).toBeVisible()
+    await expect(active.getByText('Moved since: open and shut the leaf')).toBeVisible()
+
+    await open(page, `/openings/${demoOpening('D7')}/fit`)
+    const leaf = page.locator('[data-leaf="one"]')
+    for (const [side, text] of [
+      ['Hinge side', '1/16'],
+      ['Strike side', '3/16'],
+    ] as const)
+      for (const place of ['top', 'bottom']) await read(leaf, `${side}, ${place}`, text)
+    await leaf.locator('summary', { hasText: 'Another aim, other means' }).click()
+    await expect(leaf.locator('[data-means="screws"]')).toContainText(/moves?, about \d+ min/)
+    await leaf.getByText('Set screws of the hinges').first().click()
+    await expect(leaf.locator('[data-moves] li').first()).toContainText(/set screws of the top hinge .* of a turn out/)
+  })
+})
