@@ -21,6 +21,7 @@ export type Reader = {
   readonly path: (name: string) => string
   /** A member as it came, for whoever reads it by a schema. */
   readonly value: (name: string) => unknown
+  readonly optionalValue: (name: string) => unknown
   readonly text: (name: string) => string
   readonly optionalText: (name: string) => string | undefined
   readonly choice: <T extends string>(name: string, choices: readonly T[]) => T
@@ -55,6 +56,7 @@ export function readerOf(value: unknown, path = ''): Reader {
   return {
     path: at,
     value: (name: string) => need(name),
+    optionalValue: (name: string) => take(name),
     text: (name: string) => textFrom(need(name), at(name)),
     optionalText: (name: string) => mapped(take(name), one => textFrom(one, at(name))),
     choice: <T extends string>(name: string, choices: readonly T[]) => choiceFrom(need(name), choices, at(name)),
@@ -103,7 +105,8 @@ const numberFrom = (value: unknown, path: string): number =>
 const listFrom = (value: unknown, path: string): readonly unknown[] =>
   Array.isArray(value) && value.length > 0 && value.length <= 10_000 ? value : reject('input.list', path)
 
-function lengthFrom(value: unknown, path: string): Length {
+/** A length as typed text or ticks. */
+export function lengthFrom(value: unknown, path: string): Length {
   if (typeof value === 'number') return isLength(value) ? ticks(value) : reject('input.ticks', path)
   if (typeof value !== 'string') return reject('input.length', path)
   const parsed = parseLength(value, { unit: 'in' })

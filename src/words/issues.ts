@@ -57,6 +57,10 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'strip.too-long': f => `The piece (${size(f.length)}) is longer than the stock (${size(f.stock)}).`,
   'strip.no-place': f =>
     `No cut of ${size(f.length)} keeps every hole ${size(f.leastEnd)} from the ends. Drill new holes or choose another strip.`,
+  'strip.many': f => `At most ${f.most} pieces are laid out at once. Part them into two lists.`,
+  'seal.places': () => 'The gap at the stop needs as many readings as the gap at the edge.',
+  'seal.leaks': () => 'A part has one seal, or two behind each other: one or two figures.',
+  'fire.no-rule': () => 'There is no rule for this edge: give its limits, or leave its readings out.',
   'input.object': () => 'An object with named members is needed here.',
   'input.missing': () => 'This member is needed and is missing.',
   'input.unknown': () => 'This member is not known here. Check its spelling.',

@@ -5,6 +5,7 @@ import { done, type Outcome } from '../outcome'
 import { type Calls, closing, taken } from './call'
 import { HANGING_CALLS } from './of-hanging'
 import { OPENING_CALLS } from './of-opening'
+import { SEAL_CALLS } from './of-seal'
 import { SOUND_CALLS } from './of-sound'
 import { UNIT_CALLS } from './of-unit'
 import { WORK_CALLS } from './of-work'
@@ -15,7 +16,14 @@ type WholeCall = (input: unknown, trade: CallTrade) => unknown
 const WHOLE: Readonly<Record<string, WholeCall>> = { 'opening.work': openingWork }
 
 /** Every call of the core by name. */
-export const CALLS: Calls = { ...UNIT_CALLS, ...OPENING_CALLS, ...HANGING_CALLS, ...SOUND_CALLS, ...WORK_CALLS }
+export const CALLS: Calls = {
+  ...UNIT_CALLS,
+  ...OPENING_CALLS,
+  ...HANGING_CALLS,
+  ...SOUND_CALLS,
+  ...SEAL_CALLS,
+  ...WORK_CALLS,
+}
 
 export type Reply =
   | { readonly ok: unknown }

@@ -2,9 +2,7 @@ import { type Reader, reject } from '../calls-input'
 import { packGap } from '../fit/pack-gap'
 import { screwHole } from '../fit/screw-hole'
 import { hingePullN } from '../physics/hinge-load'
-import { crackFlowM3h, type LeakySide, leakageAreaCm2, SEASONAL_PRESSURE_PA, yearlyKwh } from '../physics/leakage'
 import { checkContact } from '../seal/contact-check'
-import { cutStrip } from '../seal/cut-strip'
 import { dateAfter } from '../units/date-after'
 import { inches } from '../units/length'
 import { type Calls, closing, notNegative, sizeOr, spanFrom, taken } from './call'
@@ -36,31 +34,6 @@ export const WORK_CALLS: Calls = {
     if (spacing <= 0) reject('input.negative', input.path('hingeSpacing'))
     return { pullN: hingePullN(mass, width, spacing) }
   },
-  'strip.cut': (input, { lengths }) =>
-    taken(
-      cutStrip({
-        stock: input.length('stock'),
-        first: input.length('first'),
-        pitch: input.length('pitch'),
-        holes: input.number('holes'),
-        length: input.length('length'),
-        leastEnd: input.optionalLength('leastEnd') ?? lengths['seal-least-end'].value,
-      }),
-    ),
-  'gap.leakage': input => {
-    const sides = input.objects('sides').map(side => closing(side, sideFrom))
-    const pressures = input.numbers('pressuresPa')
-    const wrong = pressures.findIndex(pressure => pressure < 0)
-    if (wrong >= 0) reject('input.negative', `${input.path('pressuresPa')}[${wrong}]`)
-    const hdd = input.optionalNumber('hdd')
-    const flowAt = (pressure: number) => sides.reduce((total, side) => total + crackFlowM3h(side, pressure), 0)
-    const seasonal = flowAt(SEASONAL_PRESSURE_PA)
-    return {
-      flowM3h: pressures.map(flowAt),
-      elaCm2: leakageAreaCm2(seasonal),
-      ...(hdd === undefined ? {} : { kwhYear: yearlyKwh(seasonal, hdd) }),
-    }
-  },
   'screw.hole': (input, { lengths }) => {
     const holes = input.lengths('holes').map((one, i) => notNegative(one, `${input.path('holes')}[${i}]`))
     const drywall = sizeOr(input, 'drywall', input.length('drywall'))
@@ -91,14 +64,4 @@ function wholeOr(input: Reader, name: string): number {
   return Number.isInteger(figure) && figure >= 0 && figure <= MOST_DAYS
     ? figure
     : reject('input.whole', input.path(name))
-}
-
-function sideFrom(side: Reader): LeakySide {
-  const gaps = side.lengths('gaps')
-  const negative = gaps.findIndex(gap => gap < 0)
-  if (negative >= 0) reject('input.negative', `${side.path('gaps')}[${negative}]`)
-  const [length, depth] = [side.length('length'), side.length('depth')]
-  if (length <= 0) reject('input.negative', side.path('length'))
-  if (depth <= 0) reject('input.negative', side.path('depth'))
-  return { gaps, length, depth, bends: side.optionalNumber('bends') ?? 0 }
 }

@@ -49,12 +49,12 @@ describe('a hung leaf with its margins', () => {
     expect(all.filter(one => one.kind === 'dot').map(one => one.at.x)).toEqual([36, 36, 36].map(x => length(String(x))))
   })
   it('shows what is expected beside what was read where it differs, and only the margins that are read of it', () => {
-    const then = { 'hinge.top': length('1/8'), 'strike.top': length('1/8') }
+    const expected = { 'hinge.top': length('1/8'), 'strike.top': length('1/8') }
     const { readings } = marks(
       { 'hinge.top': length('3/16'), 'strike.top': length('1/8') },
-      { then, names: ['hinge.top', 'strike.top'] },
+      { expected, names: ['hinge.top', 'strike.top'] },
     )
-    expect(readings.map(one => [one.id, one.then])).toEqual([
+    expect(readings.map(one => [one.id, one.after])).toEqual([
       ['hinge.top', length('1/8')],
       ['strike.top', null],
     ])

@@ -17,23 +17,23 @@ export type HangingDrawn = {
   readonly hung: HungLeaf
   readonly hinges: 'left' | 'right'
   readonly read: { readonly [place in GaugePlace]?: Length | undefined }
-  readonly then?: Reveals
+  readonly expected?: Reveals
   /** The margins that are read of it at all. */
   readonly names?: readonly GaugePlace[]
 }
 
 /** A hung leaf in its frame with its margins. Ids: a margin's name, `level`. */
-export function hangingScene({ hung, hinges, read, then = {}, names = GAUGE_PLACES }: HangingDrawn): Scene {
+export function hangingScene({ hung, hinges, read, expected = {}, names = GAUGE_PLACES }: HangingDrawn): Scene {
   const { leaf, hinges: heights } = hung
   const { width, height } = leaf
   const turned = ([x, y]: Spot): Spot => [hinges === 'left' ? x : minus(width, nearestTick(x)), y]
   const mark = (name: GaugePlace, from: Spot, to: Spot): readonly Mark[] => {
     if (!names.includes(name)) return []
-    const after = name === 'level' ? undefined : then[name]
+    const after = name === 'level' ? undefined : expected[name]
     const own = read[name] ?? null
     const look = {
       upright: /^(head|sill|level)/.test(name),
-      then: after === undefined || (own !== null && magnitude(minus(after, own)) < ALIKE) ? null : after,
+      after: after === undefined || (own !== null && magnitude(minus(after, own)) < ALIKE) ? null : after,
     }
     return [readingMark(name, at(turned(from)), at(turned(to)), own, 0.5, own === null ? 'assumed' : 'sure', look)]
   }

@@ -98,12 +98,12 @@ function lowerReading(
 
 /** What was read, with what it most likely is behind it; where nothing was read, how far the assumption may be off. */
 function readingFigure(
-  { value, likely, then, spread }: Extract<Mark, { kind: 'reading' }>,
+  { value, likely, after, spread }: Extract<Mark, { kind: 'reading' }>,
   { step, openText }: LoweringOptions,
 ): string {
   if (value === null) return spread === null ? openText : `±${formatLength(spread, step).replace('≈ ', '')}`
   const read = formatLength(value, step)
-  if (then !== null) return `${read} → ${formatLength(then, step)}`
+  if (after !== null) return `${read} → ${formatLength(after, step)}`
   return likely === null ? read : `${read} → ${formatLength(likely, step).replace('≈ ', '')}?`
 }
 

@@ -55,7 +55,7 @@ export type Mark = Common &
         /** What the other readings say it most likely is. */
         readonly likely: Length | null
         /** What it will be after what is proposed. */
-        readonly then: Length | null
+        readonly after: Length | null
         /** How far it may be off where it was only assumed. */
         readonly spread: Length | null
       }
@@ -117,7 +117,7 @@ export const dimension = (id: string, from: Point, to: Point, offset: Length, ce
 export type ReadingLook = {
   readonly upright?: boolean
   readonly likely?: Length | null
-  readonly then?: Length | null
+  readonly after?: Length | null
   readonly spread?: Length | null
 }
 
@@ -129,8 +129,8 @@ export const readingMark = (
   value: Length | null,
   along: number,
   certainty: Certainty,
-  { upright = false, likely = null, then = null, spread = null }: ReadingLook = {},
-): Mark => ({ kind: 'reading', role: 'reading', id, certainty, from, to, value, along, upright, likely, then, spread })
+  { upright = false, likely = null, after = null, spread = null }: ReadingLook = {},
+): Mark => ({ kind: 'reading', role: 'reading', id, certainty, from, to, value, along, upright, likely, after, spread })
 
 export const figure = (
   role: Role,

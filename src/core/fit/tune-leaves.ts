@@ -66,7 +66,7 @@ const headAfter = ({ plan, margins }: LeafPlan): Length | undefined =>
   plan.tuned?.reveals['head.strike'] ?? margins['head.strike']
 
 /** What is tried by hand before anything is taken apart: the first move pressed, and the margin that shows it most. */
-export type ByHand = { readonly move: Move; readonly name: RevealName; readonly then: Length }
+export type ByHand = { readonly move: Move; readonly name: RevealName; readonly comesTo: Length }
 
 /** `null` where nothing is to be moved, or no margin that was read shows the first move. */
 export function byHand({ hanging, plan, margins }: Pick<LeafPlan, 'hanging' | 'plan' | 'margins'>): ByHand | null {
@@ -75,10 +75,10 @@ export function byHand({ hanging, plan, margins }: Pick<LeafPlan, 'hanging' | 'p
   if (!leaf || !move) return null
   const after = predictReveals(leaf, margins, [move], plan.step).reveals
   const shown = REVEALS.flatMap(name => {
-    const [read, then] = [margins[name], after[name]]
-    return read === undefined || then === undefined || then === read
+    const [read, comesTo] = [margins[name], after[name]]
+    return read === undefined || comesTo === undefined || comesTo === read
       ? []
-      : [{ name, then, by: magnitude(minus(then, read)) }]
+      : [{ name, comesTo, by: magnitude(minus(comesTo, read)) }]
   }).sort((one, other) => other.by - one.by)[0]
-  return shown ? { move, name: shown.name, then: shown.then } : null
+  return shown ? { move, name: shown.name, comesTo: shown.comesTo } : null
 }

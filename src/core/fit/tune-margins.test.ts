@@ -248,7 +248,7 @@ describe('two leaves that meet', () => {
       {},
     )
     const tried = byHand(passive!)!
-    expect(tried.then).not.toBe(passive!.margins[tried.name])
+    expect(tried.comesTo).not.toBe(passive!.margins[tried.name])
     expect(byHand(tuned(even, {})[0]!)).toBeNull()
   })
 })

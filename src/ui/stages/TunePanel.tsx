@@ -105,7 +105,7 @@ function Drawn({ one: { hanging, margins }, plan, selected, onSelect, store }: D
     const slots = marginSlots(hanging)
     const read = plan?.margins ?? Object.fromEntries(margins.states.map(state => [state.name, state.now]))
     const names = REVEALS.filter(name => slots[name])
-    return hangingScene({ hung, hinges: hanging.hinges, read, then: plan?.plan.tuned?.reveals ?? {}, names })
+    return hangingScene({ hung, hinges: hanging.hinges, read, expected: plan?.plan.tuned?.reveals ?? {}, names })
   }, [hanging, margins, plan])
   const names = useMemo(
     () => new Map(REVEALS.map(name => [name as string, revealName(name, hanging.meets)])),
@@ -186,7 +186,7 @@ function Moves({ leaf, plan, store }: { readonly leaf: LeafPlan; readonly plan: 
           {byHandWords(
             pressedWords(first.move),
             revealName(first.name, leaf.hanging.meets),
-            formatRead(first.then, workStep(step)),
+            formatRead(first.comesTo, workStep(step)),
           )}
         </Quiet>
       )}
