@@ -10,11 +10,10 @@ import { type Found, judgeReceipt } from './core/order/judge-receipt'
 import { type Order, orderSchema } from './core/order/order'
 import { sizeRequest } from './core/order/size-request'
 import { progressOf } from './core/progress'
-import { SEALED_BY_SHEET } from './core/seal/sealed'
 import { essentialFor } from './core/survey/survey-of'
 import type { OpeningRecords } from './core/terms'
 import { done, entry, LENGTHS, length, NOW, reading, shownJob, stepEntry, trade } from './core/test/fixtures'
-import { GAPS, KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
+import { KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
 import { orderOf } from './core/test/orders'
 import { work } from './core/work'
 import { handoverRecord } from './papers/handover-record'
@@ -63,9 +62,7 @@ function noted(own: OpeningRecords, units: readonly CatalogueUnit[]): readonly L
   const at = (n: number) => n * 86_400_000
   return [
     ...steps.map((one, i) => stepEntry(one, at(i))),
-    ...(edges.isWorkedOut
-      ? edges.edges.map((one, i) => entry('seal', one.id, 'fitted', at(100 + i)))
-      : [entry('seal', SEALED_BY_SHEET, 'fitted', at(100))]),
+    ...edges.edges.map((one, i) => entry('seal', one.id, 'fitted', at(100 + i))),
     ...tests.map((one, i) =>
       entry('test', one.id, 'passed', at(200 + i), {
         value:
@@ -155,7 +152,11 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
   })
   it('is set, sealed, tested and handed over; and shows no other kind’s steps', () => {
     const orders = one.unit ? [orderFor(units, openings)] : []
-    const gaps = Object.entries(GAPS).map(([slot, text]) => reading(slot, text, { occasion: 'set' }))
+    const slots = first.sealed.edges.flatMap(edge => edge.slots)
+    const gaps = slots.flatMap(slot => [
+      reading(slot, slot.includes('bottom') ? '1/4' : '1/8', { occasion: 'set' }),
+      reading(slot, '0', { occasion: 'sealed' }),
+    ])
     const bare = {
       ...openings[0],
       orders,

@@ -59,8 +59,8 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
 }
 /** Packages with one door. */
 const ONLY: Readonly<Record<string, RegExp>> = {
-  'chart.js': /^ui\/parts\/Chart\.tsx$/,
-  'react-chartjs-2': /^ui\/parts\/Chart\.tsx$/,
+  'chart.js': /^ui\/parts\/\w*Chart\.tsx$/,
+  'react-chartjs-2': /^ui\/parts\/\w*Chart\.tsx$/,
   'drizzle-orm': /^store\//,
   mysql2: /^store\//,
   pdfkit: /^writers\//,

@@ -16,6 +16,7 @@ import {
   raiseLog,
   raiseReading,
   raiseReceipt,
+  raiseSeal,
   raiseVisit,
   raiseWishes,
 } from './records/raise'
@@ -154,6 +155,10 @@ const UP: Readonly<Record<number, (file: Members) => Members>> = {
   7: file => ({
     ...file,
     version: 8,
+    openings: listOf(file.openings, one => ({
+      ...one,
+      edits: isMembers(one.edits) ? { ...one.edits, seal: raiseData(one.edits.seal, raiseSeal) } : one.edits,
+    })),
     units: listOf(file.units, silentOnNew),
     orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
   }),

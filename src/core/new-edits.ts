@@ -2,6 +2,7 @@ import type { Allowances } from './base/allowances'
 import type { FitChoices } from './fit/fit-choices'
 import type { OrderChoices } from './order/order-choices'
 import type { SealChoice } from './seal/seal-choice'
+import { NEW_SEAL_CHOICE } from './seal/seal-wants'
 import { newWishes } from './specification/new-wishes'
 import type { Wishes } from './specification/wishes'
 import { ZERO } from './units/length'
@@ -22,6 +23,6 @@ export const newEdits = (way: Wishes['way']): Edits => ({
   wishes: newWishes(way),
   order: { chosen: null, compared: [], details: {}, questions: [], waived: {} },
   fit: { shift: ZERO },
-  seal: { edges: {}, heatingDegreeDays: 2800, centsPerKwh: 14 },
+  seal: NEW_SEAL_CHOICE,
   allowances: {},
 })

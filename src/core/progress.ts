@@ -1,10 +1,8 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './base/stages'
-import type { LogEntry } from './log/log'
-import { standingEntries } from './log/standing'
 import { standingOrders } from './order/revision'
-import { isTight } from './seal/read-edges'
-import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
+import type { SealPlan } from './seal/plan-seals'
+import { isFitted, SEALED_BY_SHEET, type Sealed } from './seal/sealed'
 import type { Wishes } from './specification/wishes'
 import { isAnswered } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
@@ -30,7 +28,7 @@ export function idleStages({ takes, survey }: Work['door']): ReadonlySet<Stage> 
 /** Reads off what is done; diagnosing is done when nothing must be corrected first. */
 export function progressOf(work: Work, records: OpeningRecords): Progress {
   const { door, seal, handover, measure, diagnose } = work
-  const { wishes, log } = records
+  const { wishes } = records
   const isOrdered = door.takes.length > 0
   const complete: Readonly<Record<Stage, boolean>> = {
     measure:
@@ -41,7 +39,7 @@ export function progressOf(work: Work, records: OpeningRecords): Progress {
     specify: !isOrdered || isSpecified(work, wishes),
     order: !isOrdered || standingOrders(records.orders).length > 0,
     fit: isSet(work),
-    seal: isSealed(seal.value, log),
+    seal: isSealed(seal.value),
     handover: handover.value.open === 0 && handover.findings.length === 0,
   }
   const next = STAGES.find(stage => !complete[stage]) ?? 'handover'
@@ -69,13 +67,16 @@ function isSet({ fit }: Work): boolean {
   return setBySheet !== null || (steps.length > 0 && steps.every(step => step.state === 'done'))
 }
 
-/** Every edge read, and what was chosen for it fitted; where a kind's seals are not worked out, it was noted as sealed by its sheet. */
-function isSealed({ edges, plan, isWorkedOut, fitted }: Sealed, log: readonly LogEntry[]): boolean {
-  if (!isWorkedOut) return standingEntries('seal', log).get(SEALED_BY_SHEET)?.result === 'fitted'
+/** Every edge read, what was chosen for it fitted, and read again where something was put on; or it was noted as sealed by its sheet, as before seals of its kind
+ *  were worked out. */
+function isSealed({ edges, plan, fitted, proof }: Sealed): boolean {
+  if (fitted.has(SEALED_BY_SHEET)) return true
   const asked = edges.filter(edge => edge.slots.length > 0)
   if (asked.length === 0) return true
-  if (!plan || plan.edges.length < asked.length) return false
-  return plan.edges.every(one => one.chosen === null || isTight(one) || fitted.has(one.edge.id))
+  if (!plan || plan.edges.length < asked.length || plan.edges.some(one => one.isExpected)) return false
+  const isIn = (one: SealPlan['edges'][number]) =>
+    one.chosen.every(({ seal }) => isFitted(fitted, one.edge.id, seal.id))
+  return plan.edges.every(isIn) && proof.isWhole
 }
 
 /** The findings that matter for what comes next: once a unit is ordered, what was wrong with the readings is settled. */

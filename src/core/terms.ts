@@ -15,6 +15,7 @@ import type { LogEntry } from './log/log'
 import type { Edits } from './new-edits'
 import type { Order } from './order/order'
 import type { Receipt } from './order/receipt'
+import type { FireRules } from './seal/fire'
 import type { Seal } from './seal/seal'
 import type { SoundRatings } from './seal/sound-through'
 import type { HingeTrade } from './specification/weigh-leaf'
@@ -56,6 +57,9 @@ export type Trade = {
   readonly schoolLengths: SchoolLengths
   readonly units: readonly CatalogueUnit[]
   readonly seals: readonly Seal[]
+  /** The seal a unit's sheet means by its words for what it ships with, round its leaf or at the bottom; `null` where it means none. */
+  readonly shippedSeal: (words: string | undefined, where: 'sides' | 'bottom') => Seal | null
+  readonly fireRules: readonly FireRules[]
   readonly sound: SoundRatings
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
   readonly tests: readonly HandoverTest[]

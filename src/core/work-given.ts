@@ -8,9 +8,12 @@ import { chanceOf } from './opening/judge-standing'
 import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
 import type { SealGiven } from './seal/sealed'
+import type { Specified } from './specification/specified'
 import { sealedAgainst } from './specification/visit'
+import { readValue, type Survey } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
+import type { Length } from './units/length'
 import type { Chosen, Work } from './work-parts'
 
 // What the later arrows are handed, each from what stands before it.
@@ -83,22 +86,53 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
   }
 }
 
-export const sealGiven = ({ records, trade, door, terms, chosen, measured, specified }: Worked): SealGiven => ({
-  of: door.seal,
-  survey: measured.value.survey,
-  readings: records.readings,
-  answers: records.answers,
-  leaf: specified.value.further.leaf,
-  hinges: records.wishes.hinges,
-  material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
-  purposes: sealedAgainst(records.wishes.visit),
-  choice: records.seal,
-  log: records.log,
-  seals: trade.seals,
-  latchLimitN: trade.numbers['latch-force'],
-  lengths: terms.lengths,
-  leafRw: records.wishes.construction === null ? null : trade.sound[records.wishes.construction].rw,
-})
+export const sealGiven = (
+  { records, trade, door, terms, chosen, measured, specified }: Worked,
+  now: string,
+): SealGiven => {
+  const { settings, labelMinutes, visit, construction } = records.wishes
+  const { details } = chosen?.unit ?? {}
+  const { survey } = measured.value
+  return {
+    of: door.seal,
+    survey,
+    readings: records.readings,
+    answers: records.answers,
+    leaf: specified.value.further.leaf,
+    hinges: records.wishes.hinges,
+    leftLeaf: door.fit.tunes === 'leaves' ? leftLeafIn(survey, specified.value, chosen) : null,
+    material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
+    own: chosen?.sheet
+      ? {
+          sides: trade.shippedSeal(details?.weatherstrip, 'sides'),
+          bottom: trade.shippedSeal(details?.sweep, 'bottom'),
+        }
+      : null,
+    isNew: chosen !== null,
+    isInRain: settings.includes('exposed') && !settings.includes('covered'),
+    labelMinutes: labelMinutes ?? 0,
+    purposes: sealedAgainst(visit),
+    choice: records.seal,
+    log: records.log,
+    seals: trade.seals,
+    fireRules: trade.fireRules,
+    latchLimitN: trade.numbers['latch-force'],
+    centsPerHour: trade.rates.centsPerHour,
+    lengths: terms.lengths,
+    leafRw: construction === null ? null : trade.sound[construction].rw,
+    // By the day: what is due does not change by the minute.
+    today: now.slice(0, 10),
+  }
+}
+
+/** The left one of two leaves: the active one where it hangs left, else the passive one by its sheet, as read, or as wide. */
+function leftLeafIn(survey: Survey, { further }: Specified, chosen: Chosen | null): Length | null {
+  if (!further.leaf) return null
+  const active = further.leaf.width.value
+  const frame = chosen?.door.frame(chosen.unit as never)
+  const passive = frame?.passiveLeaf ?? readValue(survey, 'leaf.passive') ?? active
+  return survey.facts.get('fact.active-leaf')?.code === 'left' ? active : passive
+}
 
 export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): TestsRequest => ({
   of: chosen?.door.tests ?? door.tests,

@@ -89,7 +89,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const worked: Worked = { records, trade, door, terms, chosen, measured, specified, offered, diagnosed }
     const ordered = to.order(orderGiven(worked))
     const fitted = to.fit(fitGiven(worked, now))
-    const sealed = to.seal(sealGiven(worked))
+    const sealed = to.seal(sealGiven(worked, now))
     const tested = to.test(testsGiven(worked))
 
     return {

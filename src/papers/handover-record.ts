@@ -4,8 +4,9 @@ import { standingEntries } from '@/core/log/standing'
 import { owedCodes, owedOn } from '@/core/order/delivery'
 import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
-import type { EdgePlan } from '@/core/seal/plan-seals'
-import { SEALED_BY_SHEET } from '@/core/seal/sealed'
+import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
+import { reasonKey } from '@/core/seal/seal-wants'
+import { SEALED_BY_SHEET, type Sealed } from '@/core/seal/sealed'
 import type { ShownJob } from '@/core/sheet'
 import type { OpeningRecords, Trade } from '@/core/terms'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
@@ -15,9 +16,10 @@ import { figuresIn } from '@/words/figures'
 import { FAMILY_NAMES, SIZE_NAMES } from '@/words/kinds'
 import { momentWords } from '@/words/moments'
 import { decimal } from '@/words/money'
-import { SEAL_NAMES, shimName, sideName } from '@/words/names'
+import { shimName, sideName } from '@/words/names'
 import { handWords, owedWords } from '@/words/order'
 import { packWords } from '@/words/packs'
+import { FIRE_WORDS } from '@/words/seals'
 import { notedWords } from '@/words/step-lines'
 import { HEADER_WORDS, stepName } from '@/words/steps'
 import { foundWords, testWords } from '@/words/tests'
@@ -121,27 +123,30 @@ function testBlocks(
 const byWords = (entry: { readonly by: string; readonly at: string } | null | undefined, zone: string): string =>
   entry ? `${entry.by}, ${momentWords(entry.at, zone)}` : ''
 
-function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work, zone: string): readonly Block[] {
-  const { plan, fitted, isWorkedOut } = seal.value
-  const entries = standingEntries('seal', log)
-  if (!isWorkedOut) {
-    const entry = entries.get(SEALED_BY_SHEET)
-    if (entry?.result !== 'fitted') return []
+function sealBlocks(job: ShownJob, { seal: choice }: OpeningRecords, { seal }: Work, zone: string): readonly Block[] {
+  const { plan, fitted, sound } = seal.value
+  const bySheet = fitted.get(SEALED_BY_SHEET)
+  if (bySheet)
     return [
       { kind: 'heading', text: 'Seals' },
       {
         kind: 'text',
-        text: `Sealed by its maker’s sheet: ${[entry.text, byWords(entry, zone)].filter(Boolean).join(', ')}.`,
+        text: `Sealed by its maker’s sheet: ${[bySheet.text, byWords(bySheet, zone)].filter(Boolean).join(', ')}.`,
       },
     ]
-  }
-  if (!plan) return []
+  if (!plan || plan.edges.every(one => one.isExpected)) return []
+  const number = (value: number, digits: number) => decimal(value, digits, job.numbers)
   const row = (one: EdgePlan) => [
     sideName(one.edge.id),
-    one.chosen ? (SEAL_NAMES[one.chosen.seal.id] ?? one.chosen.seal.id) : 'none',
-    one.piece ? formatWithUnit(one.piece.length, job.step, 'down') : '',
-    one.chosen ? (fitted.has(one.edge.id) ? byWords(entries.get(one.edge.id), zone) : 'planned, not fitted') : '',
-    `${decimal(one.flowBefore50, 1, job.numbers)} → ${decimal(one.flowAfter50, 1, job.numbers)} m³/h`,
+    [...one.stays.map(it => `${it.name} (stays)`), ...one.chosen.map(it => it.seal.name)].join('; ') || 'none',
+    one.pieces.map(piece => formatWithUnit(piece.length, job.step, 'down')).join('; '),
+    one.chosen
+      .map(
+        ({ seal: own }) =>
+          byWords(fitted.get(`${one.edge.id}/${own.id}`) ?? fitted.get(one.edge.id), zone) || 'planned, not fitted',
+      )
+      .join('; '),
+    `${number(one.flowBefore[1], 1)} → ${number(one.flowAfter[1], 1)} m³/h`,
   ]
   return [
     { kind: 'heading', text: 'Seals and draft' },
@@ -153,7 +158,79 @@ function sealBlocks(job: ShownJob, { log }: OpeningRecords, { seal }: Work, zone
     },
     {
       kind: 'text',
-      text: `Draft at 50 Pa: ${decimal(plan.before.flowM3h[1], 1, job.numbers)} before, ${decimal(plan.after.flowM3h[1], 1, job.numbers)} m³/h after; as a hole ${decimal(plan.before.holeCm2, 1, job.numbers)} before, ${decimal(plan.after.holeCm2, 1, job.numbers)} cm² after.`,
+      text: `Draft at 50 Pa: ${number(plan.before.flowM3h[1], 1)} before, ${number(plan.after.flowM3h[1], 1)} m³/h after; as a hole ${number(plan.before.holeCm2, 1)} before, ${number(plan.after.holeCm2, 1)} cm² after.${sound ? ` Sound: about Rw ${sound.open.rw} before, ${sound.sealed.rw} dB after, good to ± ${sound.within} dB.` : ''}`,
+    },
+    ...reasonBlocks(plan, choice.reasons),
+    ...proofBlocks(job, seal.value),
+    ...fireBlocks(job, seal.value, zone),
+  ]
+}
+
+/** Why a seal went on that goes on only where somebody says so. */
+const reasonBlocks = ({ edges }: SealPlan, reasons: Readonly<Record<string, string>>): readonly Block[] => {
+  const asked = edges.flatMap(one =>
+    one.chosen
+      .filter(it => it.isAsked)
+      .map(({ seal }) => {
+        const reason = reasons[reasonKey(one.edge.id, seal.id)]
+        return `${sideName(one.edge.id)}: ${seal.name}, bedded, its joint sealed, draining.${reason ? ` ${reason}` : ''}`
+      }),
+  )
+  return asked.length === 0 ? [] : [{ kind: 'text', text: asked.join(' ') }]
+}
+
+/** The same places before and after. */
+function proofBlocks(job: ShownJob, { proof }: Sealed): readonly Block[] {
+  if (proof.edges.length === 0) return []
+  const fine = workStep(job.step)
+  return [
+    { kind: 'heading', text: 'Read again once sealed' },
+    {
+      kind: 'table',
+      head: ['Side', 'Mean gap', 'Air at 50 Pa'],
+      widths: [0.3, 0.35, 0.35],
+      rows: proof.edges.map(one => [
+        sideName(one.edge.id),
+        `${formatWithUnit(one.before, fine)} → ${formatWithUnit(one.after, fine)}`,
+        `${decimal(one.flowBefore50, 1, job.numbers)} → ${decimal(one.flowAfter50, 1, job.numbers)} m³/h`,
+      ]),
+    },
+  ]
+}
+
+/** The label's inspection: by which rules, every edge, and what was looked at by whom. */
+function fireBlocks(job: ShownJob, { fire }: Sealed, zone: string): readonly Block[] {
+  if (!fire) return []
+  const fine = workStep(job.step)
+  return [
+    { kind: 'heading', text: 'Label' },
+    {
+      kind: 'text',
+      text: `${fire.rules.name}: ${fire.rules.source.text}, edition ${fire.rules.source.edition}.${fire.againOn ? ` To be looked at again on ${fire.againOn}.` : ''}`,
+    },
+    {
+      kind: 'table',
+      head: ['Side', 'Worst gap', 'By the rules'],
+      widths: [0.34, 0.33, 0.33],
+      rows: fire.edges.map(one => [
+        sideName(one.edge.id),
+        one.worst === null ? 'not read' : formatWithUnit(one.worst, fine),
+        one.verdict ?? '',
+      ]),
+    },
+    {
+      kind: 'table',
+      head: ['Looked at', 'Found', 'By'],
+      widths: [0.5, 0.2, 0.3],
+      rows: fire.looks.map(one => [
+        FIRE_WORDS[one.item] ?? one.item,
+        one.entry === null
+          ? 'not looked at'
+          : one.entry.result === 'passed'
+            ? 'in order'
+            : `not in order: ${one.entry.text}`,
+        byWords(one.entry, zone),
+      ]),
     },
   ]
 }

@@ -107,7 +107,7 @@ describe('the hand-over record', () => {
       'Test T-1',
       'H-0007',
       'Frame plumb and level',
-      'Spring bronze',
+      'Push-in foam strip in the kerf (stays)',
       'How it was set',
       'Top hinge',
       'Wall, left',

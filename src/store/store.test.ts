@@ -135,7 +135,7 @@ describe('an edited record', () => {
     const sealed = saveChange(editOf(store().db, acting, opening.id, 'seal'), {
       revision: 1,
       base: first.seal,
-      data: { ...first.seal, edges: { head: null } },
+      data: { ...first.seal, edges: { head: [] } },
     })
     const saved = await Promise.all([sealed, save(acting, opening.id, 1, { swing: 'in' })])
     expect(saved.map(one => [one.ok, one.current.revision])).toEqual([

@@ -3,12 +3,13 @@ import { type Firm, NEW_FIRM, ownRates } from '@/core/catalogue/firm'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { flatsIn } from '@/core/fit/van'
 import type { Trade } from '@/core/terms'
+import { FIRE_RULES } from './fire-rules'
 import { HINGES } from './hinges'
 import { FILLER_STOCK, FLAT_PACKERS, JAMB_STANDARDS, LOCK_FAMILIES } from './jambs'
 import { LENGTHS } from './lengths'
 import { NUMBERS, RATES, TWO_CLOSERS_KG } from './rates'
 import { SCHOOL_LENGTHS } from './schools'
-import { SEALS } from './seals'
+import { SEALS, shippedSeal } from './seals'
 import { SOUND_RATINGS } from './sound'
 import { STEPS } from './steps'
 import { TESTS } from './tests'
@@ -36,6 +37,8 @@ export const tradeWith = (
   rates: ownRates(RATES, firm.rates),
   units,
   seals: SEALS,
+  shippedSeal,
+  fireRules: FIRE_RULES,
   sound: SOUND_RATINGS,
   steps: STEPS,
   tests: TESTS,

@@ -212,7 +212,10 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
   ),
   'asked-here': words(
     () => 'Only bedded, its joint sealed, and draining',
-    'On an outside leaf it holds water where one of these is missing. Choose it yourself where all three are sure.',
+    f =>
+      f('missing')
+        ? 'On an outside leaf it holds water where one of these is missing. Tick all three once they are sure.'
+        : 'All three are ticked: it goes on where it is chosen by hand.',
   ),
   'test-failed': words(
     f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}`,

@@ -77,19 +77,6 @@ export const sideName = (edge: string): string => {
   return leaf ? `${name}, ${leaf} leaf` : name
 }
 
-export const SEAL_NAMES: Readonly<Record<string, string>> = {
-  'push-in-foam': 'Push-in foam strip in the kerf',
-  'carrier-bulb': 'Bulb on a metal carrier',
-  'spring-bronze': 'Spring bronze',
-  'adhesive-foam': 'Adhesive foam (stopgap)',
-  'brush-strip': 'Brush strip',
-  'sweep-fin': 'Sweep with fin, short',
-  'sweep-fin-long': 'Sweep with fin, long',
-  'u-shoe': 'U-shaped shoe',
-  'drop-seal': 'Automatic drop seal',
-  'threshold-cap': 'Adjustable threshold cap',
-}
-
 export const WISH_NAMES: Readonly<Record<string, string>> = {
   hinges: 'the hinge side',
   swing: 'the swing',

@@ -2,6 +2,7 @@ import type { FindingCode } from '@/core/work'
 import { codeWords } from './codes'
 import { sideName } from './names'
 import { type Words, words } from './say'
+import { FIRE_WORDS, limitsWords } from './seals'
 import { stepName } from './steps'
 
 /** What must have been otherwise, when a margin does not come out as the moves said. */
@@ -87,7 +88,7 @@ export const SET_WORDS = {
   ),
   'bottom-takes-air': words(
     () => 'The room takes its return air under this door',
-    'Sealed at the bottom it loses it. Leave the way open, or give it another.',
+    f => `Open now ${f('first')} cm², as planned ${f('left')} cm². Leave the way open, or give it another.`,
   ),
   'contact-uneven': words(
     f => `The leaf meets its stop unevenly, by ${f('spread')}`,
@@ -121,6 +122,56 @@ export const SET_WORDS = {
   'no-seal-holds': words(
     f => `No seal closes the ${sideName(f('side')).toLowerCase()}`,
     f => `Gaps from ${f('smallest')} to ${f('largest')}: tune the door first.`,
+  ),
+  'own-fails': words(
+    f => `${sideName(f('side'))}: what the unit ships with does not close it`,
+    'Its gaps are outside what it closes. Tune the door first; else one of the seals below is put on.',
+  ),
+  'target-missed': words(
+    () => 'No plan reaches what is wanted',
+    'The one that comes nearest is shown. Ask less, tune the door first, or choose a better leaf.',
+  ),
+  'kerf-not-said': words(
+    () => 'Whether there is a kerf was not said',
+    'It is pushed into a slot in the stop: look first.',
+  ),
+  'less-purpose': words(f => `Does little for ${codeWords(f('why'))}`, 'It serves what weighs most; this weighs less.'),
+  'not-in-weather': words(() => 'Not where rain is driven', 'It does not last in the weather.'),
+  'not-listed': words(
+    () => 'Not listed for a labelled door',
+    'What is fixed to a labelled door is listed for it. The label’s agency and the authority decide.',
+  ),
+  'other-gap': words(
+    f => (f('which') === 'stop' ? 'Judged by the gap at the edge' : 'Judged by the gap at the stop'),
+    f =>
+      f('which') === 'stop'
+        ? 'It closes leaf to stop, and that gap was not read.'
+        : 'It closes leaf to frame, and that gap was not read.',
+  ),
+  'expected-gap': words(() => 'By the margins that are wanted', 'The leaf does not hang yet: read again once it does.'),
+  'asked-in-rain': words(
+    () => 'Rain is driven against it: only with a reason',
+    'Type why it goes on here; the reason is printed.',
+  ),
+  'class-contradicts': words(
+    f => `${sideName(f('side'))}: shut tight at one place and wide open at the same one`,
+    'Edge and stop are read at the same height. Read both again.',
+  ),
+  'fire-gap-beyond': words(
+    f => `${sideName(f('side'))}: a gap of ${f('gap')} is beyond the label’s rules`,
+    f => `${limitsWords(f('least'), f('most'))} Nothing is cut. Stop: the label’s agency and the authority decide.`,
+  ),
+  'fire-gap-close': words(
+    f => `${sideName(f('side'))}: a gap of ${f('gap')} is too close to call`,
+    f => `${limitsWords(f('least'), f('most'))} Read it with a finer gauge; the authority decides.`,
+  ),
+  'fire-not-read': words(
+    f => `${sideName(f('side'))}: no gap read for the label’s rules`,
+    f => limitsWords(f('least'), f('most')),
+  ),
+  'fire-item-failed': words(
+    f => `Not in order: ${FIRE_WORDS[f('what')] ?? f('what')}`,
+    f => `${f('text') || 'No note.'} Stop: the label’s agency and the authority decide.`,
   ),
   'latch-force': words(
     f => `Seals push ${f('force')} N against the latch`,

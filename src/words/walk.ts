@@ -1,5 +1,13 @@
 import { isFactSlot, type SkipReason } from '@/core/survey/facts'
-import { type GapSlot, kindOfSlot, placeOf, type SiteSlot, type Slot, wayOfSlot } from '@/core/survey/slots'
+import {
+  type GapSlot,
+  kindOfSlot,
+  placeOf,
+  type SiteSlot,
+  type Slot,
+  type StopSlot,
+  wayOfSlot,
+} from '@/core/survey/slots'
 import type { Question } from '@/core/survey/survey-of'
 import type { Way } from '@/core/survey/ways'
 import { FACT_WORDS, SITE_WORDS } from './questions'
@@ -100,6 +108,7 @@ const GAP_LEVELS: Readonly<Record<string, string>> = {
   right: 'right side',
   bottom: 'bottom',
   meeting: 'meeting edge',
+  interlock: 'interlock',
 }
 const GAP_POINTS: Readonly<Record<string, string>> = {
   'meeting-left': 'where the left leaf meets',
@@ -115,6 +124,7 @@ export function slotName(question: Question): string {
   const place = placeOf(question)
   if (isSite(place)) return SITE_WORDS[place][0]
   const parts = place.split('.')
+  if (parts[0] === 'stop') return `At the stop, ${GAP_LEVELS[parts[1]!]}, ${gapPoint(parts[2]!)}`
   if (parts[0] === 'gap') return `Gap, ${GAP_LEVELS[parts[1]!]}, ${gapPoint(parts[2]!)}`
   return NETWORK[parts[0]!]!(LEVELS[parts[1]!]!)
 }
@@ -126,6 +136,7 @@ export function slotHow(question: Question): string {
   if (isSite(place)) return SITE_WORDS[place][1]
   const [kind, level] = place.split('.') as [string, string]
   if (kind === 'gap') return gapHow(question as GapSlot)
+  if (kind === 'stop') return stopHow(question as StopSlot)
   const surface = SURFACES[wayOfSlot(question)!]
   switch (kind) {
     case 'widths':
@@ -147,10 +158,22 @@ export function slotHow(question: Question): string {
   }
 }
 
+function stopHow(slot: StopSlot): string {
+  const [, side, level] = slot.split('.')
+  const between = side === 'meeting' ? 'leaf’s face and the other’s rebate' : 'leaf’s face and its stop'
+  return `Door shut: feeler between the ${between}, at the ${GAP_LEVELS[side!]}, ${gapPoint(level!)}.`
+}
+
 function gapHow(slot: GapSlot): string {
   const [, side, level] = slot.split('.')
   const between =
-    side === 'bottom' ? 'leaf and threshold or floor' : side === 'meeting' ? 'the two leaves' : 'leaf and frame'
+    side === 'bottom'
+      ? 'leaf and threshold or floor'
+      : side === 'meeting'
+        ? 'the two leaves'
+        : side === 'interlock'
+          ? 'the two panels'
+          : 'leaf and frame'
   return `Door shut: feeler or wedge gauge between ${between}, at the ${GAP_LEVELS[side!]}, ${gapPoint(level!)}.`
 }
 
@@ -163,6 +186,7 @@ const WHY: Readonly<Record<string, string>> = {
   fall: 'The sill is the reference for all else.',
   crown: 'A crown rocks the sill; a hollow wants support.',
   gap: 'It decides which seal can close it.',
+  stop: 'It decides what is pushed in or screwed on there.',
 }
 
 /** Why a reading is taken. */

@@ -20,8 +20,9 @@ import { figuresIn } from './figures'
 import { placeName } from './finding-facts'
 import { findingWords } from './findings'
 import { decimal, money } from './money'
-import { PREPARATION_NAMES, SEAL_NAMES } from './names'
+import { PREPARATION_NAMES } from './names'
 import { ruleReason } from './rules'
+import { SEAL_STEPS } from './seals'
 import { CAUTION_WORDS, stepName, stepWords } from './steps'
 import { TEST_NAMES } from './tests'
 import { leafName, RULE_IDS } from './traces'
@@ -166,7 +167,8 @@ it('every step, test, seal, preparation and caution of the trade has its words',
   expect(steps.filter(one => stepName(one.id) === one.id)).toEqual([])
   expect(steps.filter(one => one.caution !== null && !CAUTION_WORDS[one.caution])).toEqual([])
   expect(TESTS.filter(one => !TEST_NAMES[one.id])).toEqual([])
-  expect(SEALS.filter(one => !SEAL_NAMES[one.id])).toEqual([])
+  expect(SEALS.filter(one => one.name.length < 4 || SEAL_STEPS[one.kind].length === 0)).toEqual([])
+  expect(new Set(SEALS.map(one => one.name)).size).toBe(SEALS.length)
   expect(PREPARATIONS.filter(id => !PREPARATION_NAMES[id])).toEqual([])
 })
 

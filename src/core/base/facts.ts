@@ -105,6 +105,7 @@ export const FACT_NAMES = [
   'second',
   'secondBy',
   'setting',
+  'seal',
   'shift',
   'short',
   'side',

@@ -77,11 +77,7 @@ export const PAIR: Door = {
   takes: ['pair'],
   fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: 'leaves', form: null },
   seal: {
-    edges: closed => {
-      const [left, right] = split(closed.width, 2)
-      return twoLeafEdges(closed, left!, right!)
-    },
-    isWorkedOut: false,
+    edges: twoLeafEdges,
     isOutside: true,
     surveyIsOldLeaf: false,
   },

@@ -191,7 +191,6 @@ export const ONE_LEAF_OUTSIDE_ORDER = {
 /** One leaf outside, sealed at its four edges. */
 export const ONE_LEAF_OUTSIDE_SEAL: Door['seal'] = {
   edges: oneLeafEdges,
-  isWorkedOut: true,
   isOutside: true,
   surveyIsOldLeaf: false,
 }

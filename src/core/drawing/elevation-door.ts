@@ -124,7 +124,11 @@ export function sealMarks({ edges, seals, survey }: Drawn, shape: DoorShape): re
 }
 
 const sealCertainty = (edge: EdgePlan | undefined): Certainty =>
-  edge === undefined ? 'assumed' : edge.chosen || isTight(edge) ? 'sure' : 'doubtful'
+  edge === undefined || edge.isExpected
+    ? 'assumed'
+    : edge.chosen.length + edge.stays.length > 0 || isTight(edge)
+      ? 'sure'
+      : 'doubtful'
 
 function lineOf({ side }: Edge, { leaf }: DoorShape): readonly Point[] {
   const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(leaf) as [Point, Point, Point, Point]

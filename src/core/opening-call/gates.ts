@@ -61,6 +61,8 @@ const OF: { readonly [code in FindingCode]?: Gate | ((facts: Facts) => Gate | nu
   'too-high': 'structure-first',
   'never-here': ({ kind }) => (kind === 'u-shoe' ? 'u-shoe-wood' : null),
   'asked-here': ({ kind }) => (kind === 'u-shoe' ? 'u-shoe-metal' : null),
+  'asked-in-rain': ({ kind }) => (kind === 'u-shoe' ? 'u-shoe-metal' : null),
+  'keeps-no-air': 'return-air',
   'leaf-too-thin': ({ kind }) => (kind === 'drop' ? 'drop-seal-thin' : null),
 }
 

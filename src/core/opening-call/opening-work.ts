@@ -92,7 +92,7 @@ function sealOf(plan: SealPlan | null) {
   const edges = plan?.edges ?? []
   return {
     chosen: edges.flatMap(({ edge, chosen }) =>
-      chosen ? [{ edge: edge.id, seal: chosen.seal.id, kind: chosen.seal.kind }] : [],
+      chosen.map(({ seal }) => ({ edge: edge.id, seal: seal.id, kind: seal.kind })),
     ),
     refused: edges.flatMap(({ edge, options }) =>
       options

@@ -1,4 +1,5 @@
 import { NEW_FIRM } from '../catalogue/firm'
+import { NEW_SEAL_CHOICE } from '../seal/seal-wants'
 import { raiseUnit, silentOnNew } from './raise-unit'
 import { renamedCode, renamedDetails } from './renamed'
 import { isMembers, type Members } from './version'
@@ -55,6 +56,16 @@ export const raiseDensity = (old: Members): Members => ({ densityKgM3: null, ...
 
 /** Version 2 of what is settled of an order: nothing was gone on with against a finding. */
 export const raiseChoices = (old: Members): Members => ({ waived: {}, ...old })
+
+/** Version 2 of what is to be sealed: an edge holds several seals, and what it is for, how well and by which rules is said. */
+export const raiseSeal = (old: Members): Members => {
+  const edges = isMembers(old.edges) ? old.edges : {}
+  const listed = Object.entries(edges).map(([edge, seal]) => [
+    edge,
+    Array.isArray(seal) ? seal : seal === null ? [] : [seal],
+  ])
+  return { ...NEW_SEAL_CHOICE, ...old, edges: Object.fromEntries(listed) }
+}
 
 /** Version 2 of an answer: no code is prose. */
 export const raiseAnswer = (old: Members): Members => ({ ...old, code: renamedCode(old.code) })

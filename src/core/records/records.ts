@@ -22,6 +22,7 @@ import {
   raiseLog,
   raiseReading,
   raiseReceipt,
+  raiseSeal,
   raiseVisit,
   raiseWishes,
 } from './raise'
@@ -59,6 +60,7 @@ export const OPENING: RecordKind<OpeningDetails> = { name: 'opening', ups: [], s
 const EDIT_UPS: { readonly [K in EditKind]?: RecordKind<unknown>['ups'] } = {
   wishes: [raiseWishes, raiseVisit, raiseDensity],
   order: [raiseChoices],
+  seal: [raiseSeal],
 }
 export const EDITS: { readonly [K in EditKind]: RecordKind<Edits[K]> } = Object.fromEntries(
   EDIT_KINDS.map(kind => [kind, { name: `${kind} record`, ups: EDIT_UPS[kind] ?? [], schema: EDIT_SCHEMAS[kind] }]),

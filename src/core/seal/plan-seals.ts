@@ -1,224 +1,207 @@
-import { type Cure, cure } from '../base/cures'
-import type { TradeNumber } from '../base/figure'
-import type { Finding, RuleId } from '../base/finding'
-import type { TradeLengths } from '../base/trade-lengths'
-import { readValue, type Survey } from '../survey/survey'
-import { type Length, largestOf, magnitude, metresOf, smallestOf } from '../units/length'
-import type { Cents } from '../units/quantity'
-import { checkContact } from './contact-check'
-import { cutStrip, type StripCut } from './cut-strip'
-import { type Draft, draftOf, flowWithM3h, openFlowM3h } from './draft'
-import type { Edge } from './edge'
-import { judgeSeal, type SealCode, type SealOption } from './judge-seal'
-import { type EdgeGaps, gapsAlong, isTight } from './read-edges'
+import type { Finding } from '../base/finding'
+import { cornersM3h, draftOf, flowWithM3h, type GapEnd, openFlowM3h } from './draft'
+import { cheapest, type EdgeWay, jointDb, jointM2, waysOf } from './edge-ways'
+import { frontOf } from './front'
+import { judgeSeal, type SealCode, type SealOption, type SealSite } from './judge-seal'
+import { isStrip, piecesOf, stripLength } from './pieces'
+import { type EdgeGaps, expectedGaps, gapsAlong, isTight } from './read-edges'
 import type { Seal } from './seal'
+import type { SealChoice } from './seal-choice'
+import { findingsOf } from './seal-findings'
+import { type EdgePlan, type Flows, type SealPlan, type SealRequest, sealsOn } from './seal-plan'
+import { type Joints, withJoints } from './sound-through'
 
 export type { SealCode, SealOption } from './judge-seal'
+export type { EdgePlan, Flows, SealPlan, SealRequest } from './seal-plan'
+export { sealsOn } from './seal-plan'
 
-/** One piece to cut, where its holes fall when the strip is drilled. */
-export type CutPiece = {
-  readonly sealId: string
-  readonly length: Length
-  readonly cut: StripCut | null
-  readonly joined: boolean
-}
+const PRESSURES = [4, 50, 75] as const
 
-export type EdgePlan = EdgeGaps & {
-  readonly options: readonly SealOption[]
-  /** `null` when no seal is chosen, none holds, or none is wanted. */
-  readonly chosen: SealOption | null
-  readonly piece: CutPiece | null
-  /** At 50 Pa, m³/h. */
-  readonly flowBefore50: number
-  readonly flowAfter50: number
-}
+type Opened = EdgeGaps & Pick<EdgePlan, 'options' | 'ways' | 'stays'> & { readonly ownFails: boolean }
 
-export type SealPlan = {
-  readonly edges: readonly EdgePlan[]
-  readonly latchForceN: number
-  readonly latchLimitN: number
-  readonly before: Draft
-  readonly after: Draft
-  readonly cents: Cents
-  /** Money saved in a year, in cents; and the years until the seals have paid for themselves, `null` when they save nothing. */
-  readonly savedCentsYear: number
-  readonly payBackYears: number | null
-}
-
-/** Which seal is to go on each edge; `null` leaves it as it is, a missing edge takes the first choice. */
-export type EdgeChoices = { readonly [edge: string]: string | null | undefined }
-
-export type SealRequest = {
-  readonly survey: Survey
-  readonly edges: readonly Edge[]
-  readonly material: string | null
-  readonly isOutside: boolean
-  readonly purposes: readonly string[]
-  readonly climate: { readonly heatingDegreeDays: number; readonly centsPerKwh: number }
-  readonly choice: EdgeChoices
-  readonly seals: readonly Seal[]
-  readonly latchLimitN: TradeNumber
-  readonly lengths: TradeLengths
-}
-
-/** Chooses a seal for each edge whose gaps were read, cuts it, and says what draft and money it stops; `null` until a gap is read. */
+/** Chooses the seals of a whole door together, cuts them, and says what they stop and save; `null` until a gap is read or expected. */
 export function planSeals(request: SealRequest): {
   readonly value: SealPlan | null
   readonly findings: readonly Finding<SealCode>[]
 } {
-  const read = request.edges.flatMap(edge => gapsAlong(edge, request.survey) ?? [])
+  const { site, expectedGap } = request
+  const read = request.edges.flatMap(edge => {
+    const gaps = gapsAlong(edge, site.survey)
+    if (gaps) return [gaps]
+    return expectedGap !== null && edge.slots.length > 0 && edge.role !== 'bottom'
+      ? [expectedGaps(edge, expectedGap)]
+      : []
+  })
   if (read.length === 0) return { value: null, findings: [] }
-  const edges = read.map(one => planEdge(one, request))
-  const { heatingDegreeDays, centsPerKwh } = request.climate
-  const before = draftOf(pressure => total(edges.map(one => openFlowM3h(one, pressure))), heatingDegreeDays)
-  const after = draftOf(
-    pressure => total(edges.map(one => flowWithM3h(one, one.chosen?.seal ?? null, pressure))),
-    heatingDegreeDays,
-  )
-  const cents = total(edges.map(one => one.chosen?.cents ?? 0))
-  const savedCentsYear = (before.kwhYear - after.kwhYear) * centsPerKwh
-  const latchForceN = total(edges.map(latchForce))
-  const payBackYears = savedCentsYear > 0 ? cents / savedCentsYear : null
-  const latchLimitN = request.latchLimitN.value
-  return {
-    value: { edges, latchForceN, latchLimitN, before, after, cents, savedCentsYear, payBackYears },
-    findings: [
-      ...airFindings(request),
-      ...contactFindings(request),
-      ...unreadFindings(request, edges),
-      ...edges.flatMap(one => unsealed(one, request)),
-      ...tooStiff(latchForceN, request.latchLimitN),
-    ],
-  }
+  const opened = read.map(one => openEdge(one, request))
+  const { ways, meetsTargets } = choosePlan(opened, request)
+  const value = planOf(opened, ways, meetsTargets, request)
+  return { value, findings: findingsOf(value, opened, request) }
+}
+
+/** Everything an edge could be: its options with their reasons, and the ways to leave or seal it. */
+function openEdge(read: EdgeGaps, request: SealRequest): Opened {
+  const { seals, site, choice, lengths } = request
+  const { id, role } = read.edge
+  const tight = isTight(read)
+  const judge = (seal: Seal) => judgeSeal(seal, read, stripLength(read, seal, lengths), site)
+  const options = tight
+    ? []
+    : seals
+        .filter(seal => seal.on.includes(role))
+        .map(judge)
+        .sort(byWorth)
+  const shipped = request.own(read.edge)
+  const ownFails = shipped !== null && !tight && !judge(shipped).holds
+  const stays = [
+    ...(shipped && !ownFails ? [shipped] : []),
+    ...(choice.stays[id] ?? []).flatMap(one => seals.find(seal => seal.id === one) ?? []),
+  ].slice(0, 2)
+  const byHand = choice.edges[id] ?? null
+  // One system on a new unit: while what it ships with does, nothing is added.
+  if (shipped && !ownFails && byHand === null)
+    return { ...read, options, stays, ownFails, ways: [only(read, stays, site)] }
+  const ways = tight
+    ? [only(read, stays, site)]
+    : waysOf({ read, options, stays, byHand, mayStayOpen: choice.draftMost !== null, site })
+  return { ...read, options, stays, ownFails, ways }
+}
+
+const only = (read: EdgeGaps, stays: readonly Seal[], site: SealSite): EdgeWay =>
+  waysOf({ read, options: [], stays, byHand: [], mayStayOpen: true, site })[0]!
+
+const byWorth = (a: SealOption, b: SealOption): number =>
+  Number(b.holds) - Number(a.holds) ||
+  a.centsPerYear - b.centsPerYear ||
+  a.seal.difficulty - b.seal.difficulty ||
+  (a.seal.id < b.seal.id ? -1 : 1)
+
+/** The targets a plan is held to: the push, the draft at 50 Pa, the sound. */
+function meets({ choice, leaf, latchLimitN }: SealRequest, edges: readonly EdgeGaps[]) {
+  const areaM2 = edges.reduce((sum, one) => sum + jointM2(one), 0)
+  const most = choice.draftMost
+  return ([, draft, throughM2, push]: readonly number[]): boolean =>
+    push! <= latchLimitN.value &&
+    // The seals' leakage grows alike with pressure, so that what it is at 4 Pa says what it is at 50.
+    (most === null || draft! * FROM_4_TO_50 <= most) &&
+    (choice.rwLeast === null ||
+      leaf === null ||
+      withJoints(leaf, { areaM2, throughM2: throughM2! }).rw >= choice.rwLeast)
+}
+const FROM_4_TO_50 = (50 / 4) ** 0.65
+
+/** The cheapest ways that meet the targets together; where none do, those that come nearest: the push kept, then the least draft. */
+function choosePlan(
+  opened: readonly Opened[],
+  request: SealRequest,
+): { readonly ways: readonly EdgeWay[]; readonly meetsTargets: boolean } {
+  const isMet = meets(request, opened)
+  const first = opened.map(one => cheapest(one.ways))
+  const sum = [0, 1, 2, 3].map(i => first.reduce((all, one) => all + one.load[i as 0], 0))
+  if (isMet(sum)) return { ways: first, meetsTargets: true }
+  const front = frontOf(opened.map(one => one.ways.map(way => way.load)))
+  const met = front.find(one => isMet(one.load))
+  const light = front.filter(one => one.load[3] <= request.latchLimitN.value)
+  const nearest = (light.length > 0 ? light : front).reduce((best, one) => {
+    const by = request.choice.rwLeast === null ? 1 : 2
+    return one.load[by] < best.load[by] ? one : best
+  })
+  const { ways } = met ?? nearest
+  return { ways: ways.map((way, i) => opened[i]!.ways[way]!), meetsTargets: met !== undefined }
 }
 
 const total = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0)
 
-function planEdge(read: EdgeGaps, request: SealRequest): EdgePlan {
-  const tight = isTight(read)
-  const options = request.seals
-    .filter(seal => seal.on.includes(read.edge.role) && !tight)
-    .map(seal => judgeSeal(seal, read, request))
-    .sort(
-      (a, b) =>
-        Number(b.holds) - Number(a.holds) || a.centsPerYear - b.centsPerYear || (a.seal.id < b.seal.id ? -1 : 1),
-    )
-  const chosen = choose(options, request.choice[read.edge.id])
-  return {
-    ...read,
-    options,
-    chosen,
-    piece: chosen ? cutPiece(read.edge, chosen.seal, request.lengths) : null,
-    flowBefore50: openFlowM3h(read, 50),
-    flowAfter50: flowWithM3h(read, chosen?.seal ?? null, 50),
-  }
-}
-
-function choose(options: readonly SealOption[], wanted: string | null | undefined): SealOption | null {
-  if (wanted === null) return null
-  const named = options.find(one => one.seal.id === wanted && one.holds)
-  return named ?? options.find(one => one.holds && !one.isAsked) ?? null
-}
-
-function cutPiece({ length }: Edge, seal: Seal, lengths: TradeLengths): CutPiece {
-  const joined = length > seal.stock
-  const outcome =
-    seal.holes && !joined
-      ? cutStrip({
-          stock: seal.stock,
-          first: seal.holes.first,
-          pitch: seal.holes.pitch,
-          holes: seal.holes.count,
-          length,
-          leastEnd: lengths['seal-least-end'].value,
-        })
-      : null
-  return { sealId: seal.id, length, cut: outcome?.ok ? outcome.value : null, joined }
-}
-
-/** Latch side and head press fully against the latch, the hinge side by half; the bottom does not. */
-function latchForce({ edge, chosen }: EdgePlan): number {
-  if (!chosen || edge.role === 'bottom') return 0
-  return chosen.seal.forceNPerMetre * metresOf(edge.length) * (edge.role === 'hinge' ? 0.5 : 1)
-}
-
-const make = (
-  code: SealCode,
-  place: string,
-  severity: Finding['severity'],
-  facts: Finding['facts'],
-  rule: RuleId,
-  cures: readonly Cure[] = [],
-): Finding<SealCode> => ({ code, place, severity, facts, rule, cures })
-
-/** What burns behind the door keeps its air: nothing is closed at the bottom. A room's only return air is a watch. */
-function airFindings({ survey }: SealRequest): readonly Finding<SealCode>[] {
-  const airflow = survey.facts.get('fact.airflow')?.code
-  if (airflow === 'appliance-behind-it')
-    return [make('bottom-stays-open', 'fact.airflow', 'stop', {}, 'airflow', [cure('airflow.ask-licensed')])]
-  return airflow === 'needed'
-    ? [make('bottom-takes-air', 'fact.airflow', 'watch', {}, 'airflow', [cure('airflow.keep-path')])]
-    : []
-}
-
-const CONTACTS = ['contact.top', 'contact.middle', 'contact.bottom'] as const
-
-/** A leaf presses its strip enough at every height, and alike: else it is twisted against its stops, and a seal there is squeezed or
- *  stands open. */
-function contactFindings({ survey, lengths }: SealRequest): readonly Finding<SealCode>[] {
-  const read = CONTACTS.flatMap(slot => {
-    const width = readValue(survey, slot)
-    return width === null ? [] : [{ slot, width }]
-  })
-  if (read.length < 2) return []
-  const [least, most, even] = [lengths['contact-least'], lengths['contact-most'], lengths['contact-even']]
-  const { spread, moves } = checkContact(
-    read.map(one => one.width),
-    { least: least.value, most: most.value, even: even.value, moveMost: lengths['contact-move-most'].value },
+function planOf(
+  opened: readonly Opened[],
+  ways: readonly EdgeWay[],
+  meetsTargets: boolean,
+  request: SealRequest,
+): SealPlan {
+  const { choice, lengths, latchLimitN } = request
+  const { heatingDegreeDays } = choice
+  const centsPerKwh = (choice.centsPerKwh * 100) / choice.efficiency
+  const draftBy = (flowAt: (one: EdgePlan | Opened, i: number, pressure: number) => number) =>
+    draftOf(pressure => total(opened.map((one, i) => flowAt(one, i, pressure))), heatingDegreeDays)
+  const edges = opened.map((one, i) => edgeOf(one, ways[i]!, request, centsPerKwh))
+  const corners = (pressure: number): number =>
+    hasOpenCorners(edges, choice) ? cornersM3h(edges[0]!.edge.thickness, pressure) : 0
+  const before = draftBy((one, _, pressure) => flowWithM3h(one, one.stays, pressure))
+  const after = draftOf(
+    pressure => total(edges.map(one => flowWithM3h(one, sealsOn(one), pressure))) + corners(pressure),
+    heatingDegreeDays,
   )
-  const off = read.flatMap(({ slot, width }, i) => {
-    const by = moves[i]!
-    if (by === 0) return []
-    const facts = { read: { length: width }, by: { length: magnitude(by) }, towards: by > 0 ? 'to' : 'from' }
-    const range = { least: { length: least.value }, most: { length: most.value } }
-    return [
-      make('contact-off', slot, 'watch', { ...facts, ...range }, by > 0 ? least.id : most.id, [
-        cure('seal.move-stop', magnitude(by)),
-      ]),
-    ]
-  })
-  if (spread <= even.value) return off
-  const facts = { spread: { length: spread }, limit: { length: even.value } }
-  return [make('contact-uneven', 'contact.middle', 'watch', facts, even.id, [cure('seal.tune-first')]), ...off]
-}
-
-function unreadFindings({ edges, survey }: SealRequest, planned: readonly EdgePlan[]): readonly Finding<SealCode>[] {
-  const missing = edges.filter(one => one.slots.length > 0 && !planned.some(({ edge }) => edge.id === one.id))
-  const partial = planned.filter(one => !one.isWhole)
-  return [
-    ...missing.map(one =>
-      make('gaps-not-read', one.slots[0]!, 'watch', { side: one.id }, 'gap-survey', [cure('gap.read')]),
-    ),
-    ...partial.map(({ edge }) => {
-      const open = edge.slots.find(slot => readValue(survey, slot) === null)!
-      return make('gaps-between', open, 'fine', { side: edge.id }, 'gap-survey', [cure('gap.read')])
-    }),
-  ]
-}
-
-function unsealed(one: EdgePlan, { choice, survey }: SealRequest): readonly Finding<SealCode>[] {
-  const keepsAir = one.edge.role === 'bottom' && survey.facts.get('fact.airflow')?.code === 'appliance-behind-it'
-  if (one.chosen || choice[one.edge.id] === null || isTight(one) || keepsAir) return []
-  const facts = {
-    side: one.edge.id,
-    largest: { length: largestOf(one.gaps) },
-    smallest: { length: smallestOf(one.gaps) },
+  const within = lengths['gauge-within'].value
+  const saved = (kwh: number) => (kwh - after.kwhYear) * centsPerKwh
+  const bound = (end: GapEnd) =>
+    saved(
+      draftBy((one, _, pressure) =>
+        one.stays.length ? flowWithM3h(one, one.stays, pressure) : openFlowM3h(one, pressure, end, within),
+      ).kwhYear,
+    )
+  const put = edges.flatMap(one => one.chosen)
+  const [cents, workCents] = [total(put.map(one => one.materialCents)), total(put.map(one => one.workCents))]
+  const savedCentsYear = saved(before.kwhYear)
+  return {
+    edges,
+    latchForceN: total(ways.map(one => one.load[3])),
+    latchLimitN: latchLimitN.value,
+    before,
+    after,
+    cents,
+    workCents,
+    savedCentsYear,
+    savedBetween: [bound('least'), bound('most')],
+    payBackYears: savedCentsYear > 0 && cents + workCents > 0 ? (cents + workCents) / savedCentsYear : null,
+    marginal: marginalOf(edges),
+    meetsTargets,
+    joints: { open: jointsOf(edges, one => one.stays), sealed: jointsOf(edges, sealsOn) },
   }
-  return [make('no-seal-holds', `seal.${one.edge.id}`, 'correct', facts, 'seal-range', [cure('seal.tune-first')])]
 }
 
-function tooStiff(forceN: number, limit: TradeNumber): readonly Finding<SealCode>[] {
-  if (forceN <= limit.value) return []
-  const facts = { force: Math.round(forceN), limit: limit.value }
-  return [make('latch-force', 'seal.head', 'correct', facts, limit.id, [cure('seal.lighter'), cure('seal.strike-out')])]
+const jointsOf = (edges: readonly EdgePlan[], seals: (one: EdgePlan) => readonly Seal[]): Joints => ({
+  areaM2: total(edges.map(jointM2)),
+  throughM2: total(edges.map(one => jointM2(one) * 10 ** (-jointDb(seals(one)) / 10))),
+})
+
+/** The bottom is sealed and nobody put anything into its corners. */
+const hasOpenCorners = (edges: readonly EdgePlan[], { corners }: SealChoice): boolean =>
+  !corners && edges.some(one => one.edge.role === 'bottom' && sealsOn(one).length > 0 && !isTight(one))
+
+const YEAR_FROM_M3H = (degreeDays: number): number => (0.335 * degreeDays * 24) / 1000
+
+function edgeOf(one: Opened, way: EdgeWay, { lengths, choice }: SealRequest, centsPerKwh: number): EdgePlan {
+  const chosen = way.put
+  const { edge, gap, stop, isExpected, options, ways, stays } = one
+  const flows = (seals: readonly Seal[]) =>
+    PRESSURES.map(pressure => flowWithM3h(one, seals, pressure)) as unknown as Flows
+  const [flowBefore, flowAfter] = [flows(stays), flows([...stays, ...chosen.map(it => it.seal)])]
+  const savedCentsYear = (flowBefore[0] - flowAfter[0]) * YEAR_FROM_M3H(choice.heatingDegreeDays) * centsPerKwh
+  const spent = total(chosen.map(it => it.materialCents + it.workCents))
+  return {
+    edge,
+    gap,
+    stop,
+    isExpected,
+    options,
+    ways,
+    chosen,
+    stays,
+    pieces: chosen.flatMap(({ seal }) => (isStrip(seal) ? piecesOf(one, seal, lengths) : [])),
+    flowBefore,
+    flowAfter,
+    savedCentsYear,
+    payBackYears: savedCentsYear > 0 && spent > 0 ? spent / savedCentsYear : null,
+  }
 }
+
+/** Where the next unit of money does most: what each edge saves by what it costs. */
+const marginalOf = (edges: readonly EdgePlan[]): SealPlan['marginal'] =>
+  edges
+    .filter(one => one.chosen.length > 0)
+    .map(({ edge, chosen, savedCentsYear }) => ({
+      edge: edge.id,
+      cents: total(chosen.map(it => it.materialCents + it.workCents)),
+      savedCentsYear,
+    }))
+    .sort((a, b) => b.savedCentsYear / Math.max(1, b.cents) - a.savedCentsYear / Math.max(1, a.cents))

@@ -1,34 +1,45 @@
 import type { TradeNumber } from '../base/figure'
+import type { Finding } from '../base/finding'
 import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
 import type { HungLeaf } from '../specification/hung-leaf'
 import type { Answer } from '../survey/answer'
+import { isAnswerTo } from '../survey/facts'
 import type { Reading } from '../survey/reading'
-import { isGapSlot } from '../survey/slots'
+import { isClosedSlot } from '../survey/slots'
 import { type Survey, standingReadings, surveyOf } from '../survey/survey'
+import type { Length } from '../units/length'
+import type { Cents } from '../units/quantity'
 import type { Edge, SealOf } from './edge'
-import { planSeals, type SealCode, type SealPlan } from './plan-seals'
-import type { Seal } from './seal'
+import { type FireJudged, type FireRules, fireFindings, judgeFire } from './fire'
+import { planSeals, type SealCode, type SealPlan, sealsOn } from './plan-seals'
+import { type Proof, proofOf } from './proof'
+import type { Seal, SealPurpose } from './seal'
 import type { SealChoice } from './seal-choice'
-import { type SoundThrough, soundThrough } from './sound-through'
+import { leafPart, type SoundThrough, soundThrough } from './sound-through'
 
 /** What is sealed: the edges of the closed door, the seals planned on them, and which are fitted. */
 export type Sealed = {
   readonly edges: readonly Edge[]
   /** The gaps that choose: those read of the door that stays, or of the new one as set. */
   readonly survey: Survey
-  /** `null` until a gap is read, or where sealing is not worked out for this kind. */
+  /** What it is sealed against, the weightiest first. */
+  readonly purposes: readonly SealPurpose[]
+  /** `null` until a gap is read or expected. */
   readonly plan: SealPlan | null
-  readonly isWorkedOut: boolean
-  /** Sound through it with its gaps as they were read; `null` while no gap was read or its construction is not said. */
+  /** Sound through it; `null` while no gap was read or nobody said how its leaf is built. */
   readonly sound: SoundThrough | null
-  /** Ids of edges whose seal is noted as fitted. */
-  readonly fitted: ReadonlySet<string>
+  /** By the rules of its label; `null` where none are chosen. */
+  readonly fire: FireJudged | null
+  /** What was read again once it was sealed. */
+  readonly proof: Proof
+  /** The entries by which seals were noted as fitted, by edge and seal. */
+  readonly fitted: ReadonlyMap<string, LogEntry>
 }
 
-/** The entry of a kind whose seals are not worked out: sealed by its maker's sheet. */
+/** The entry of a kind sealed by its maker's sheet, as it was noted while its seals were not worked out. */
 export const SEALED_BY_SHEET = 'by-sheet'
 
 export type SealGiven = {
@@ -38,60 +49,129 @@ export type SealGiven = {
   readonly answers: readonly Answer[]
   readonly leaf: HungLeaf | null
   readonly hinges: 'left' | 'right' | null
+  readonly leftLeaf: Length | null
   /** Of the chosen unit, else as wished or as the old leaf is. */
   readonly material: string | null
+  /** What a new unit ships with, round and at the bottom; `null` where nothing new is set or it ships with none. */
+  readonly own: { readonly sides: Seal | null; readonly bottom: Seal | null } | null
+  /** A new unit is chosen: until its gaps are read they are taken as they are wanted. */
+  readonly isNew: boolean
+  readonly isInRain: boolean
+  readonly labelMinutes: number
   readonly purposes: readonly string[]
   readonly choice: SealChoice
   readonly log: readonly LogEntry[]
   readonly seals: readonly Seal[]
+  readonly fireRules: readonly FireRules[]
   readonly latchLimitN: TradeNumber
+  readonly centsPerHour: Cents
   readonly lengths: TradeLengths
   /** What a leaf so built keeps out by itself, Rw in dB; `null` while nobody said how it is built. */
   readonly leafRw: number | null
+  /** The day, `YYYY-MM-DD`. */
+  readonly today: string
 }
 
-/** Plans the seals of a door from the gaps of its own occasion. */
+/** Plans the seals of a door from the gaps of its own occasion, judges its sound and its label, and holds what was read after against it. */
 export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
-  const { of, leaf, choice } = given
-  const edges = leaf
-    ? of.edges({
-        width: leaf.width.value,
-        height: leaf.height.value,
-        thickness: leaf.thickness.value,
-        hinges: given.hinges ?? 'left',
-      })
-    : []
+  const { choice, lengths, leaf } = given
+  const edges = edgesOf(given)
   const survey = gapSurvey(given)
-  const { value: plan, findings } = of.isWorkedOut
-    ? planSeals({
-        survey,
-        edges,
-        material: given.material,
-        isOutside: of.isOutside,
-        purposes: given.purposes,
-        climate: choice,
-        choice: choice.edges,
-        seals: given.seals,
-        latchLimitN: given.latchLimitN,
-        lengths: given.lengths,
-      })
-    : { value: null, findings: [] }
-  const fitted = [...standingEntries('seal', given.log)].flatMap(([code, entry]) =>
-    entry.result === 'fitted' ? [code] : [],
-  )
-  const sound =
-    leaf && given.leafRw !== null
-      ? soundThrough({ width: leaf.width.value, height: leaf.height.value }, edges, survey, given.leafRw)
-      : null
-  return { value: { edges, survey, plan, sound, isWorkedOut: of.isWorkedOut, fitted: new Set(fitted) }, findings }
+  const purposes = purposesOf(given)
+  const rules = given.fireRules.find(one => one.id === choice.rules) ?? null
+  const rw = choice.leafRw ?? given.leafRw
+  const part = leaf && rw !== null ? leafPart({ width: leaf.width.value, height: leaf.height.value }, rw) : null
+  const { value: plan, findings } = planSeals({
+    edges,
+    site: {
+      survey,
+      material: given.material,
+      isOutside: given.of.isOutside,
+      isInRain: given.isInRain,
+      purposes,
+      isLabelled: given.labelMinutes > 0 || rules !== null,
+      bedded: choice.bedded,
+      reasons: choice.reasons,
+      centsPerHour: given.centsPerHour,
+    },
+    choice,
+    leaf: part,
+    own: edge => given.own?.[edge.role === 'bottom' ? 'bottom' : 'sides'] ?? null,
+    expectedGap: given.isNew ? lengths['reveal-target'].value : null,
+    seals: given.seals,
+    latchLimitN: given.latchLimitN,
+    lengths,
+  })
+  const hasSmokeSeal =
+    plan?.edges.some(one => one.edge.role === 'bottom' && sealsOn(one).some(seal => seal.listing !== 'none')) ?? false
+  const fire = judgeFire({
+    rules,
+    edges,
+    survey,
+    material: given.material,
+    hasSmokeSeal,
+    log: given.log,
+    today: given.today,
+    within: lengths['gauge-within'].value,
+  })
+  const isRead = plan?.edges.some(one => !one.isExpected) ?? false
+  return {
+    value: {
+      edges,
+      survey,
+      purposes,
+      plan,
+      sound:
+        plan && part && rw !== null && isRead
+          ? soundThrough(part, rw, plan.joints.open, plan.joints.sealed, choice.rwLeast)
+          : null,
+      fire,
+      proof: proofOf(edges, plan, survey, standingReadings(given.readings, given.answers), choice.heatingDegreeDays),
+      fitted: fittedIn(given.log),
+    },
+    findings: [...findings, ...fireFindings(fire)] as readonly Finding<SealCode>[],
+  }
 }
 
-/** The gaps of an old leaf choose nothing for the new one: only what was read since it stands counts there. */
+function edgesOf({ of, leaf, hinges, leftLeaf, survey }: SealGiven): readonly Edge[] {
+  if (!leaf) return []
+  const moves = survey.facts.get('fact.moving-panel')?.code
+  return of.edges({
+    width: leftLeaf === null ? leaf.width.value : ((leaf.width.value + leftLeaf) as Length),
+    height: leaf.height.value,
+    thickness: leaf.thickness.value,
+    hinges: hinges ?? 'left',
+    leftLeaf,
+    moves: moves === 'left' || moves === 'right' ? moves : null,
+  })
+}
+
+/** As they were put in order; else what was asked at the door before what the first look said. */
+function purposesOf({ choice, survey, purposes }: SealGiven): readonly SealPurpose[] {
+  if (choice.purposes.length > 0) return choice.purposes
+  const asked = [survey.facts.get('fact.seal-why')?.code, ...purposes]
+  return [...new Set(asked)].filter((one): one is SealPurpose => one !== undefined && isAnswerTo('fact.seal-why', one))
+}
+
+/** The gaps of an old leaf choose nothing for the new one: only what was read since it stands counts there. What was read once it was
+ *  sealed proves, and chooses nothing. */
 function gapSurvey({ of, survey, readings, answers }: SealGiven): Survey {
   const since = standingReadings(readings, answers).filter(
-    one => one.occasion !== 'survey' && one.occasion !== 'old-door' && isGapSlot(one.slot),
+    one => (one.occasion === 'set' || one.occasion === 'tuned') && isClosedSlot(one.slot),
   )
-  const own = of.surveyIsOldLeaf ? [...survey.bySlot].filter(([slot]) => !isGapSlot(slot)) : [...survey.bySlot]
+  const open = standingReadings(readings, answers).filter(
+    one => (one.occasion === 'survey' || one.occasion === 'old-door') && isClosedSlot(one.slot),
+  )
+  const own = [...survey.bySlot].filter(([slot]) => !isClosedSlot(slot))
+  const before = of.surveyIsOldLeaf ? [] : [...surveyOf(survey.way, open).bySlot]
   const later = surveyOf(survey.way, since).bySlot
-  return { ...survey, bySlot: new Map([...own, ...later]) }
+  return { ...survey, bySlot: new Map([...own, ...before, ...later]) }
 }
+
+/** What was noted as fitted: by edge and seal; entries of before name only the edge. */
+const fittedIn = (log: readonly LogEntry[]): ReadonlyMap<string, LogEntry> =>
+  new Map([...standingEntries('seal', log)].filter(([, entry]) => entry.result === 'fitted'))
+
+/** Whether a seal of an edge is noted as fitted. */
+export const isFitted = (fitted: Sealed['fitted'], edge: string, seal: string): boolean =>
+  fitted.has(`${edge}/${seal}`) || fitted.has(edge)

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { lengthSchema } from '../units/length-schema'
 import { SLOTS } from './slots'
 
-export const INSTRUMENTS = ['tape', 'laser', 'level', 'straightedge', 'rule', 'gauge'] as const
+export const INSTRUMENTS = ['tape', 'laser', 'level', 'straightedge', 'rule', 'gauge', 'class'] as const
 export const GRADUATIONS = ['1/8', '1/16', '1/32', '1/64', '1', '0.5', '0.1', '0.01'] as const
 export type Instrument = (typeof INSTRUMENTS)[number]
 

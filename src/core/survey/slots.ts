@@ -88,18 +88,40 @@ export const MEETING_GAPS = [
   'gap.bottom.meeting-right',
 ] as const
 
-/** Gaps of a closed door. */
-export const GAP_SLOTS = [...LEAF_GAPS, ...MEETING_GAPS] as const
+/** Gaps where a sliding panel overlaps the fixed one. */
+export const INTERLOCK_GAPS = ['gap.interlock.top', 'gap.interlock.middle', 'gap.interlock.bottom'] as const
+
+/** Gaps of a closed door, in the plane of the door: between the leaf's edge and what it closes against. */
+export const GAP_SLOTS = [...LEAF_GAPS, ...MEETING_GAPS, ...INTERLOCK_GAPS] as const
+
+/** Gaps of a closed door across its plane: between the leaf's face and its stop. */
+export const STOP_SLOTS = [
+  'stop.head.left',
+  'stop.head.centre',
+  'stop.head.right',
+  'stop.left.top',
+  'stop.left.middle',
+  'stop.left.bottom',
+  'stop.right.top',
+  'stop.right.middle',
+  'stop.right.bottom',
+  'stop.head.meeting-left',
+  'stop.head.meeting-right',
+  'stop.meeting.top',
+  'stop.meeting.middle',
+  'stop.meeting.bottom',
+] as const
 
 export type SiteSlot = (typeof SITE_SLOTS)[number]
 export type GapSlot = (typeof GAP_SLOTS)[number]
+export type StopSlot = (typeof STOP_SLOTS)[number]
 export type WaySlot = `${Way}/${NetworkReading}`
-export type Slot = SiteSlot | GapSlot | WaySlot
+export type Slot = SiteSlot | GapSlot | StopSlot | WaySlot
 
 const WAY_SLOTS = WAYS.flatMap(way => WAY_READINGS[way].map(name => waySlot(way, name)))
 
 /** Every place a reading can be taken at. */
-export const SLOTS: readonly Slot[] = [...WAY_SLOTS, ...SITE_SLOTS, ...GAP_SLOTS]
+export const SLOTS: readonly Slot[] = [...WAY_SLOTS, ...SITE_SLOTS, ...GAP_SLOTS, ...STOP_SLOTS]
 const KNOWN = new Set<string>(SLOTS)
 
 export function waySlot(way: Way, name: NetworkReading): WaySlot {
@@ -108,6 +130,14 @@ export function waySlot(way: Way, name: NetworkReading): WaySlot {
 
 export const isSlot = (text: string): text is Slot => KNOWN.has(text)
 export const isGapSlot = (text: string): text is GapSlot => (GAP_SLOTS as readonly string[]).includes(text)
+
+/** The gap at the stop that is read where an edge's gap is; `null` where nothing stands behind it. */
+export function stopOf(slot: GapSlot): StopSlot | null {
+  const stop = slot.replace('gap', 'stop')
+  return STOP_SLOTS.find(one => one === stop) ?? null
+}
+/** Whether it is read round a closed door: a gap at its edge or its stop, or where its strip touches. */
+export const isClosedSlot = (text: string): boolean => /^(gap|stop|contact)\./.test(text)
 
 /** The way a slot belongs to; `null` for one that belongs to the opening whatever the way. */
 export const wayOfSlot = (slot: Slot): Way | null => WAYS.find(way => slot.startsWith(`${way}/`)) ?? null

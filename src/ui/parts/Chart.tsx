@@ -29,7 +29,7 @@ ChartJs.register(
 ChartJs.defaults.font.family = "'Source Sans 3 Variable', sans-serif"
 
 /** As wide as the page lets it be, whatever the chart was drawn at before: else it would hold a window open that was turned. */
-const FRAME = { position: 'relative', contain: 'size', width: '100%' } as const
+export const FRAME = { position: 'relative', contain: 'size', width: '100%' } as const
 
 export type BarsProps = {
   readonly label: string
@@ -163,7 +163,7 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
 const PAPER = { ink: '#17242B', rule: '#D3D7D6', vial: '#C9D94F', blue: '#1F4FA3' }
 
 /** The tokens as the page has them now: a canvas can't read custom properties. */
-function useTokens() {
+export function useTokens() {
   const [tokens, setTokens] = useState(PAPER)
   useEffect(() => {
     const read = () => {

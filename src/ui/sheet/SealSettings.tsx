@@ -5,13 +5,13 @@ import type { WorkedStore } from '../store/worked'
 const FIELDS = [
   ['heatingDegreeDays', 'Heating degree days, K·day', 12_000],
   ['centsPerKwh', 'Heat, cents a kWh', 1_000],
+  ['efficiency', 'Heating’s efficiency, %', 600],
 ] as const
 
 /** What a year's heat depends on: the climate and the price. */
 export function SealSettings({ store }: { readonly store: WorkedStore }) {
   return (
     <>
-      <h3>Climate and price</h3>
       {FIELDS.map(([name, label, most]) => (
         <WholeNumber
           key={name}

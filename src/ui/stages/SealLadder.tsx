@@ -1,56 +1,73 @@
 'use client'
-import { standingEntries } from '@/core/log/standing'
+import { useMemo, useState } from 'react'
+import { askedAlong } from '@/core/seal/deciding-gaps'
 import { SEALED_BY_SHEET } from '@/core/seal/sealed'
-import { GAP_SLOTS } from '@/core/survey/slots'
-import { Button, Panel } from '../parts/controls'
+import type { Occasion } from '@/core/survey/reading'
+import { isClosedSlot } from '@/core/survey/slots'
+import { standingReadings, surveyOf } from '@/core/survey/survey'
+import { Choice, Panel, Quiet } from '../parts/controls'
 import { Entry } from '../sheet/Entry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { neighbourOf, nextOpen } from '../sheet/selection'
 import type { StageProps } from '../sheet/stage-props'
+import { ClassBar } from './seal/ClassBar'
+
+const WHEN = [
+  ['choose', 'To choose'],
+  ['prove', 'Sealed: to prove'],
+] as const
+type When = (typeof WHEN)[number][0]
 
 export function SealLadder(stage: StageProps) {
   const { store, selected, onSelect } = stage
-  const { survey, edges, isWorkedOut } = store.work.seal.value
-  if (!isWorkedOut) return <BySheet store={store} />
-  const asked = new Set(edges.flatMap(edge => edge.slots))
-  const slots = GAP_SLOTS.filter(slot => asked.size === 0 || asked.has(slot) || slot.startsWith('contact.'))
-  const slot = slots.find(one => one === selected) ?? nextOpen(slots, survey, null) ?? slots[0]!
+  const { plan, survey: chosenBy, edges, fitted } = store.work.seal.value
+  const [when, setWhen] = useState<When>('choose')
+  // An old door that stays is surveyed; a new one is read once it is set.
+  const isSurveyed = store.work.door.takes.length === 0 && !store.work.door.seal.surveyIsOldLeaf
+  const occasion: Occasion = when === 'prove' ? 'sealed' : isSurveyed ? 'survey' : 'set'
+  const proving = useMemo(
+    () =>
+      surveyOf(
+        chosenBy.way,
+        standingReadings(store.records.readings, store.records.answers).filter(
+          one => one.occasion === 'sealed' && isClosedSlot(one.slot),
+        ),
+      ),
+    [chosenBy.way, store.records.readings, store.records.answers],
+  )
+  if (edges.length === 0)
+    return (
+      <Panel>
+        <h2>Sealing</h2>
+        <Quiet>
+          {store.work.specify.value.further.leaf === null
+            ? 'Its leaf’s size is needed for this: measure it, or choose a unit.'
+            : 'Nothing of this kind is sealed.'}
+        </Quiet>
+      </Panel>
+    )
+  const survey = when === 'prove' ? proving : chosenBy
+  const { slots, next } = askedAlong(edges, plan, survey)
+  const slot = slots.find(one => one === selected) ?? next ?? nextOpen(slots, survey, null) ?? slots[0]!
   return (
     <>
+      <Choice label="Read" isLabelHidden value={when} options={WHEN} onChange={setWhen} />
+      {fitted.has(SEALED_BY_SHEET) && <Quiet data-sealed="true">Noted before as sealed by its maker’s sheet.</Quiet>}
       <Entry
         {...stage}
         slot={slot}
         survey={survey}
-        occasion={store.work.door.seal.surveyIsOldLeaf ? 'set' : 'survey'}
+        occasion={occasion}
         onTaken={taken => onSelect(nextOpen(slots, survey, taken) ?? taken)}
         onMove={by => onSelect(neighbourOf(slots, slot, by))}
       />
+      <ClassBar
+        slot={slot}
+        occasion={occasion}
+        store={store}
+        onTaken={() => onSelect(nextOpen(slots, survey, slot) ?? slot)}
+      />
       <ReadingLadder slots={slots} survey={survey} store={store} selected={slot} onSelect={onSelect} />
     </>
-  )
-}
-
-/** A kind whose seals are not worked out: it says so, and takes down that it was sealed by its sheet. */
-function BySheet({ store }: Pick<StageProps, 'store'>) {
-  const entry = standingEntries('seal', store.records.log).get(SEALED_BY_SHEET)
-  const isSealed = entry?.result === 'fitted'
-  const note = (result: 'fitted' | 'reopened') => void store.addLog({ kind: 'seal', code: SEALED_BY_SHEET, result })
-  return (
-    <Panel>
-      <h2>Sealing</h2>
-      <p>Choosing seals is not worked out for this kind of door. Seal it by its maker’s sheet.</p>
-      {isSealed ? (
-        <>
-          <p data-sealed="true">
-            <strong>✓ Sealed by its sheet</strong> · {entry.by}, {entry.at.slice(0, 10)}
-          </p>
-          <Button $plain onPress={() => note('reopened')}>
-            Not sealed after all
-          </Button>
-        </>
-      ) : (
-        <Button onPress={() => note('fitted')}>It is sealed</Button>
-      )}
-    </Panel>
   )
 }

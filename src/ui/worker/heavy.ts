@@ -1,8 +1,10 @@
 import { type TuneLeavesGiven, tuneLeaves } from '@/core/fit/tune-leaves'
+import { frontOf, type Load } from '@/core/seal/front'
 
 /** What is worked out beside the page's own work, by name: plain data in, plain data out. */
 export const HEAVY = {
   tune: (given: TuneLeavesGiven) => tuneLeaves(given),
+  plans: (edges: readonly (readonly Load[])[]) => frontOf(edges),
 } as const
 export type HeavyName = keyof typeof HEAVY
 export type GivenOf<N extends HeavyName> = Parameters<(typeof HEAVY)[N]>[0]

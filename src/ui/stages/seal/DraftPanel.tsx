@@ -1,0 +1,102 @@
+'use client'
+import dynamic from 'next/dynamic'
+import { cfmOf, cfmPerSqFt } from '@/core/seal/draft'
+import type { SealPlan } from '@/core/seal/plan-seals'
+import { sideName } from '@/words/names'
+import { Facts, Panel, Quiet } from '../../parts/controls'
+import { Disclosure } from '../../parts/Disclosure'
+import { Money, useDecimal } from '../../parts/Money'
+import type { StageProps } from '../../sheet/stage-props'
+import { HoleDrawn } from './HoleDrawn'
+
+const Bars = dynamic(() => import('../../parts/Chart'), { ssr: false, loading: () => <div style={{ height: 190 }} /> })
+
+/** A yardstick for hinged doors, cfm a square foot at 75 Pa. */
+const YARDSTICK = 0.3
+
+/** What blows through before and after, as figures, by edge, as a hole, and as money. */
+export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readonly plan: SealPlan }) {
+  const decimal = useDecimal()
+  const { before, after, edges, savedBetween } = plan
+  const unit = store.work.order.value.chosen?.unit
+  const leaf = store.work.specify.value.further.leaf
+  const frame = unit ?? (leaf ? { width: leaf.width.value, height: leaf.height.value } : null)
+  return (
+    <Panel>
+      <h2>Draft</h2>
+      <Bars
+        label="Draft at 50 Pa"
+        unit="m³/h"
+        groups={edges.map(one => sideName(one.edge.id).replace(' side', ''))}
+        series={[
+          { name: 'before', values: edges.map(one => one.flowBefore[1]), tone: 'quiet' },
+          { name: 'after', values: edges.map(one => one.flowAfter[1]), tone: 'fine' },
+        ]}
+      />
+      <Facts>
+        <dt>Saved a year</dt>
+        <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
+          ≈ <Money cents={roundedCents(plan.savedCentsYear)} />
+        </dd>
+        <dt>As exact as the gaps were read</dt>
+        <dd>
+          <Money cents={roundedCents(savedBetween[0])} /> to <Money cents={roundedCents(savedBetween[1])} />
+        </dd>
+        <dt>Heat a year</dt>
+        <dd>
+          {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
+        </dd>
+        {([4, 50, 75] as const).map((pressure, i) => [
+          <dt key={pressure}>At {pressure} Pa</dt>,
+          <dd key={`${pressure}.flow`} data-flow={pressure}>
+            {decimal(before.flowM3h[i]!, 1)} → {decimal(after.flowM3h[i]!, 1)} m³/h (
+            {decimal(cfmOf(before.flowM3h[i]!), 1)} → {decimal(cfmOf(after.flowM3h[i]!), 1)} cfm)
+          </dd>,
+        ])}
+        {frame && (
+          <>
+            <dt>By the frame’s area, at 75 Pa</dt>
+            <dd>
+              {decimal(cfmPerSqFt(before.flowM3h[2], frame), 2)} → {decimal(cfmPerSqFt(after.flowM3h[2], frame), 2)}{' '}
+              cfm/ft²; a yardstick is {decimal(YARDSTICK, 1)}
+            </dd>
+          </>
+        )}
+        <dt>Seals, and fitting them</dt>
+        <dd>
+          <Money cents={plan.cents} /> + <Money cents={plan.workCents} />
+          {plan.payBackYears !== null && `, back in ${decimal(plan.payBackYears, 1)} years`}
+        </dd>
+        <dt>Push on the latch</dt>
+        <dd>
+          {decimal(plan.latchForceN, 0)} of {plan.latchLimitN} N
+        </dd>
+      </Facts>
+      <HoleDrawn beforeCm2={before.holeCm2} afterCm2={after.holeCm2} />
+      {plan.marginal.length > 0 && (
+        <Disclosure title="Where the next money does most">
+          <ol style={{ listStyle: 'decimal', paddingLeft: 20 }}>
+            {plan.marginal.map(one => (
+              <li key={one.edge}>
+                {sideName(one.edge)}: <Money cents={one.cents} /> saves ≈{' '}
+                <Money cents={roundedCents(one.savedCentsYear)} /> a year
+              </li>
+            ))}
+          </ol>
+        </Disclosure>
+      )}
+      {edges.some(one => one.edge.role === 'bottom') && !store.records.seal.corners && (
+        <Quiet>
+          The bottom corners leak last: two holes of 1/8 in by the leaf’s thickness are taken for them until pads are
+          in.
+        </Quiet>
+      )}
+    </Panel>
+  )
+}
+
+/** No figure to the cent that is not known to the cent: to whole units below a hundred, to tens above. */
+const roundedCents = (cents: number): number => {
+  const to = Math.abs(cents) < 10_000 ? 100 : 1000
+  return Math.round(cents / to) * to
+}
