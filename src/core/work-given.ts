@@ -67,7 +67,8 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
     survey: measured.value.survey,
     specified: specified.value,
     wishes: records.wishes,
-    surveyIsOldLeaf: door.seal.surveyIsOldLeaf,
+    // What was surveyed is the old leaf's as soon as a new one is chosen.
+    surveyIsOldLeaf: door.seal.surveyIsOldLeaf || chosen !== null,
     leafMaterial: chosen?.unit.material ?? (door.takes.length === 0 ? (records.wishes.material ?? 'timber') : null),
     readings: records.readings,
     answers: records.answers,

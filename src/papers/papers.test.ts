@@ -1,4 +1,4 @@
-import { done, records, shownJob, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, reading, records, shownJob, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { orderOf } from '@/core/test/orders'
 import { inches } from '@/core/units/length'
 import { NUMBERS } from '@/trade/rates'
@@ -98,7 +98,11 @@ const other = {
   opening: { ...result.line!.opening, id: '01900000-0000-7000-8000-0000000000b2' },
   unit: unit({ article: 'OTHER', name: 'Not this one' }),
 }
-const ordered = { ...own, orders: [{ ...order, lines: [result.line!, other] }] }
+const ordered = {
+  ...own,
+  readings: [...own.readings, reading('gap.head.centre', '1/8', { occasion: 'set' })],
+  orders: [{ ...order, lines: [result.line!, other] }],
+}
 
 describe('the hand-over record', () => {
   it('holds what was fitted, tested, sealed and read', () => {

@@ -49,12 +49,13 @@ function stepsDone({ steps }: ScenarioOpening, own: readonly PlannedStep[]): rea
 
 type Noted = Pick<LogEntry, 'kind' | 'code' | 'result'> & Partial<LogEntry>
 
-/** `own` are the opening's steps. */
+/** `own` are the opening's steps, `planned` the seals its plan puts on, by edge and seal. */
 export function logOf(
   openingId: string,
   one: ScenarioOpening,
   unit: LengthUnit,
   own: readonly PlannedStep[],
+  planned: readonly string[],
 ): readonly LogEntry[] {
   const codes = stepsDone(one, own)
   const failed = one.notRight?.[0]
@@ -71,7 +72,9 @@ export function logOf(
     ...Object.entries(one.tests ?? {}).map(
       ([code, text]): Noted => ({ kind: 'test', code, result: 'passed', ...foundAs(code, text, unit) }),
     ),
-    ...(one.sealed ?? []).map((code): Noted => ({ kind: 'seal', code, result: 'fitted' })),
+    ...(one.sealed === 'planned' ? planned : (one.sealed ?? [])).map(
+      (code): Noted => ({ kind: 'seal', code, result: 'fitted' }),
+    ),
   ]
   const start = startOf(one, entries.length)
   const at = (n: number) => new Date(start + n * QUARTER).toISOString()

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { FAMILIES, USUAL_KIND } from '@/core/base/kinds'
 import { firmSchema } from '@/core/catalogue/firm-record'
+import { sealChoiceSchema } from '@/core/seal/seal-choice'
 import { BORES, DETAILS, MATERIALS, SETTINGS, SUBFLOORS, USES } from '@/core/specification/wish-values'
 import { customerSchema } from '@/core/survey/job-record'
 import { WAYS } from '@/core/survey/ways'
@@ -52,8 +53,13 @@ const openingSchema = z.strictObject({
     .strictObject({ before: z.record(z.string(), z.string()), moves: z.array(z.tuple([z.string(), z.string()])) })
     .optional(),
   tests: z.record(z.string(), z.string()).optional(),
-  /** Edges whose seal is fitted. */
-  sealed: z.array(z.string()).optional(),
+  /** Readings of the closed door, beside its survey; and those taken once it was sealed. */
+  closed: z.record(z.string(), z.string()).default({}),
+  proof: z.record(z.string(), z.string()).default({}),
+  /** What is wanted of its seals. */
+  seal: sealChoiceSchema.partial().default({}),
+  /** Edges whose seal is fitted, or all that the plan puts on. */
+  sealed: z.union([z.array(z.string()), z.literal('planned')]).optional(),
 })
 /** The invented scenario the demo is loaded from. */
 export const scenarioSchema = z.strictObject({

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { type Edits, newEdits } from '@/core/new-edits'
 import { waiversFor } from '@/core/order/check-order'
+import { reasonKey } from '@/core/seal/seal-wants'
 import { type Answer, answerSchema } from '@/core/survey/answer'
 import { instrumentFor } from '@/core/survey/instrument'
 import type { Reading } from '@/core/survey/reading'
@@ -73,8 +74,10 @@ export function scenarioRecords(
     ...Object.entries(one.readings).map(([slot, text]) => [slot, text, one.takenBy] as const),
     ...one.again,
   ]
+  const closed = Object.entries(one.closed).map(([slot, text]) => [slot, text, one.takenBy] as const)
   const readings = [
-    ...taken.map((row, i) => readingOf(id, row, lengthUnit, one, i)),
+    ...[...taken, ...closed].map((row, i) => readingOf(id, row, lengthUnit, one, i)),
+    ...Object.entries(one.proof).map(([slot, text], i) => onceSealed(id, slot, text, lengthUnit, one, i)),
     ...Object.entries(one.tuned?.before ?? {}).map(([slot, text], i) =>
       beforeTuning(id, slot, text, lengthUnit, one, i),
     ),
@@ -82,6 +85,7 @@ export function scenarioRecords(
   const bare: OpeningRecords = {
     ...first,
     wishes: { ...first.wishes, ...wished },
+    seal: { ...first.seal, ...defined(one.seal) },
     order: { ...first.order, details, chosen: unit ? { unit: unit.id, reason: one.reason ?? '' } : null },
     opening: { id, tag: one.tag, name: one.name, family: one.family },
     readings,
@@ -90,8 +94,9 @@ export function scenarioRecords(
     receipts: [],
     log: [],
   }
-  const { steps } = work(bare, trade, one.takenAt).fit.value
-  return { first, records: { ...bare, log: logOf(id, one, lengthUnit, steps) } }
+  const { fit, seal } = work(bare, trade, one.takenAt)
+  const planned = seal.value.plan?.edges.flatMap(({ edge, chosen }) => chosen.map(it => reasonKey(edge.id, it.seal.id)))
+  return { first, records: { ...bare, log: logOf(id, one, lengthUnit, fit.value.steps, planned ?? []) } }
 }
 
 /** What was settled when it was ordered: its details, and with which reason it went out over what should have been corrected first. */
@@ -120,6 +125,7 @@ async function loadOpening(
   await addOpening(db, acting, job.id, opening, first)
   await saveChange(editOf(db, acting, id, 'wishes'), { revision: 1, base: first.wishes, data: records.wishes })
   await saveChange(editOf(db, acting, id, 'order'), { revision: 1, base: first.order, data: records.order })
+  await saveChange(editOf(db, acting, id, 'seal'), { revision: 1, base: first.seal, data: records.seal })
   await addRows(db, READINGS, acting, id, readings)
   await addRows(db, ANSWERS, acting, id, answers)
   await addRows(db, LOG_ENTRIES, acting, id, log)
@@ -209,6 +215,24 @@ function beforeTuning(
   const takenAt = new Date(Date.parse(later.takenAt) - 3_600_000).toISOString()
   return { ...later, id: idOf('reading', openingId, slot, 'before'), occasion: 'set', takenAt }
 }
+
+/** What was read once it was sealed: of the same places, the day after. */
+function onceSealed(
+  openingId: string,
+  slot: string,
+  text: string,
+  unit: LengthUnit,
+  one: ScenarioOpening,
+  index: number,
+): Reading {
+  const before = readingOf(openingId, [slot, text, one.takenBy], unit, one, index)
+  const takenAt = new Date(Date.parse(one.takenAt) + 86_400_000 + index * 45_000).toISOString()
+  return { ...before, id: idOf('reading', openingId, slot, 'sealed'), occasion: 'sealed', takenAt }
+}
+
+/** Without members that are not said. */
+const defined = <T extends object>(value: T): T =>
+  Object.fromEntries(Object.entries(value).filter(([, one]) => one !== undefined)) as T
 
 function takenWith(slot: Slot, unit: LengthUnit): Pick<Reading, 'instrument' | 'graduation' | 'levelLength'> {
   const [fine, usual] = unit === 'in' ? (['1/32', '1/16'] as const) : (['0.5', '1'] as const)

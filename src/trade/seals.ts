@@ -17,6 +17,7 @@ const ALL = ['draft', 'water', 'insects', 'sound', 'light'] as const
 
 /** What most seals have alike. */
 const USUAL = {
+  moves: ['swings'],
   closes: 'edge',
   soundDb: null,
   listing: 'none',
@@ -358,7 +359,9 @@ export const SEALS: readonly Seal[] = [
     difficulty: 2,
     holes: SIDE_HOLES,
   }),
-  brush('brush-strip', 'Brush strip', [...ROUND, 'bottom'], between(T8, inches(0, 5, 8))),
+  brush('brush-strip', 'Brush strip', [...ROUND, 'bottom'], between(T8, inches(0, 5, 8)), {
+    moves: ['swings', 'slides'],
+  }),
   brush('brush-strip-long', 'Brush strip, long hair', ['bottom'], between(T2, inches(1, 1, 4)), {
     centsPerMetre: 1180,
     forceNPerMetre: 5,
@@ -369,6 +372,7 @@ export const SEALS: readonly Seal[] = [
     ['interlock', 'jamb', 'head', 'bottom'],
     between(T16, inches(0, 3, 8)),
     {
+      moves: ['slides'],
       kind: 'brush',
       holes: null,
       stock: inches(204),
@@ -380,6 +384,7 @@ export const SEALS: readonly Seal[] = [
     },
   ),
   brush('pile-fin', 'Pile strip with a fin in it', ['interlock', 'jamb', 'head', 'bottom'], between(T16, T4), {
+    moves: ['slides'],
     holes: null,
     stock: inches(204),
     centsPerMetre: 480,
@@ -491,8 +496,9 @@ export const SEALS: readonly Seal[] = [
     forceNPerMetre: 4,
     leakM3hPerMetreAt50: 1.4,
     soundDb: 22,
-    centsPerMetre: 640,
-    minutes: 15,
+    centsPerMetre: 1180,
+    years: 10,
+    minutes: 25,
   }),
   listed('smoke-bulb', 'Smoke bulb, listed', 'smoke', ROUND, between(T16, T4), {
     closes: 'stop',
@@ -501,8 +507,9 @@ export const SEALS: readonly Seal[] = [
     forceNPerMetre: 8,
     leakM3hPerMetreAt50: 0.9,
     soundDb: 28,
-    centsPerMetre: 1350,
-    minutes: 12,
+    centsPerMetre: 1650,
+    years: 10,
+    minutes: 20,
   }),
   listed('smoke-bottom', 'Smoke fin for the bottom, listed', 'smoke', ['bottom'], between(T8, inches(0, 3, 8)), {
     against: ['smoke', 'fire', 'draft', 'insects', 'light'],

@@ -18,6 +18,7 @@ const LABELS: Readonly<Record<string, string>> = {
   'to-left': '◀',
   'to-right': '▶',
   'this-end-up': '▲',
+  'gap-mean': 'mean',
   up: '▲',
   down: '▼',
 }
@@ -29,6 +30,9 @@ const DRAWN: Readonly<Record<string, string>> = {
   'unit.width': 'Unit width',
   'unit.height': 'Unit height',
   'floor.clearance': 'Clear over the floor',
+  'wedge.bottom': 'Gap at the bottom, on average',
+  'wedge.bottom.left': 'Gap under the left leaf, on average',
+  'wedge.bottom.right': 'Gap under the right leaf, on average',
 }
 
 /** What a drawn figure that can't be tapped is of, for a reader who does not see it; `null` for a word that says it all. */

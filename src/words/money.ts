@@ -53,3 +53,12 @@ export const CURRENCY_NAMES: Readonly<Record<Currency, string>> = {
   PLN: 'Polish złoty',
   CZK: 'Czech koruna',
 }
+
+/** An amount without its cents, for what is not known to the cent. */
+export const wholeMoney = (cents: number, { currency, numbers }: Counting): string =>
+  written(Math.round(cents / 100), numbers, {
+    style: 'currency',
+    currency,
+    minimumFractionDigits: 0,
+    maximumFractionDigits: 0,
+  })

@@ -1,21 +1,15 @@
 import type { ShimPoint } from '../fit/plan-shims'
-import { type Point, point } from '../geometry/point'
+import { point } from '../geometry/point'
 import { rightward, upward, valueAt } from '../geometry/polyline'
 import { headLine, leftSide, type OpeningPoints, rightSide } from '../opening/opening'
-import type { Edge } from '../seal/edge'
-import type { EdgePlan } from '../seal/plan-seals'
-import { isTight } from '../seal/read-edges'
-import type { GapSlot } from '../survey/slots'
-import { readValue } from '../survey/survey'
-import { inches, magnitude, negate } from '../units/length'
+import { inches, negate } from '../units/length'
 import { type Box, boxOf, cornersOf, type DoorShape } from './door-shape'
 import type { Drawn } from './drawn'
-import { type Certainty, dimension, dot, figure, label, type Mark, path } from './scene'
+import { type Certainty, dimension, figure, type Mark, path } from './scene'
 
 const SHIM_HALF = inches(1)
 const BEYOND_STUD = inches(2, 1, 2)
 const HINGE_HALF = inches(2)
-const INSET = inches(5)
 
 /** The frame, and where it has one leaf: the leaf, hinges, handle, and the two lines that meet at the hinge side. */
 export function doorMarks(shape: DoorShape, hasLeaf = true): readonly Mark[] {
@@ -103,72 +97,5 @@ function headMark(one: ShimPoint, frame: Box, drawn: OpeningPoints): readonly Ma
       'middle',
       certainty,
     ),
-  ]
-}
-
-/** The seal of each edge along the leaf, and the gaps that were read round it. */
-export function sealMarks({ edges, seals, survey }: Drawn, shape: DoorShape): readonly Mark[] {
-  const drawn = edges.filter(one => one.slots.length > 0)
-  return [
-    ...drawn.map(edge =>
-      path(
-        'seal',
-        `seal.${edge.id}`,
-        lineOf(edge, shape),
-        false,
-        sealCertainty(seals?.edges.find(one => one.edge.id === edge.id)),
-      ),
-    ),
-    ...drawn.flatMap(edge => edge.slots).flatMap(slot => gapMarks(slot, readValue(survey, slot), shape.leaf)),
-  ]
-}
-
-const sealCertainty = (edge: EdgePlan | undefined): Certainty =>
-  edge === undefined || edge.isExpected
-    ? 'assumed'
-    : edge.chosen.length + edge.stays.length > 0 || isTight(edge)
-      ? 'sure'
-      : 'doubtful'
-
-function lineOf({ side }: Edge, { leaf }: DoorShape): readonly Point[] {
-  const [bottomLeft, bottomRight, topRight, topLeft] = cornersOf(leaf) as [Point, Point, Point, Point]
-  const middle = Math.round(leaf.x + leaf.width / 2)
-  switch (side) {
-    case 'head':
-      return [topLeft, topRight]
-    case 'left':
-      return [bottomLeft, topLeft]
-    case 'right':
-      return [bottomRight, topRight]
-    case 'bottom':
-      return [bottomLeft, bottomRight]
-    case 'middle':
-      return [point(middle, leaf.y), point(middle, leaf.y + leaf.height)]
-  }
-}
-
-/** Where a gap of the closed door is read along the leaf's edge, and what it is. */
-export function gapMarks(slot: GapSlot, value: ReturnType<typeof readValue>, leaf: Box): readonly Mark[] {
-  const [, side, level] = slot.split('.') as [string, 'head' | 'left' | 'right' | 'bottom', string]
-  const share = { left: 0.12, bottom: 0.12, centre: 0.5, middle: 0.5, right: 0.88, top: 0.88 }[level] ?? 0.5
-  const along = side === 'head' || side === 'bottom' ? 'x' : 'y'
-  const at =
-    along === 'x'
-      ? point(Math.round(leaf.x + leaf.width * share), side === 'head' ? leaf.y + leaf.height : leaf.y)
-      : point(side === 'left' ? leaf.x : leaf.x + leaf.width, Math.round(leaf.y + leaf.height * share))
-  const certainty = value === null ? 'assumed' : 'sure'
-  const inward = {
-    head: [0, -INSET],
-    bottom: [0, inches(3)],
-    left: [inches(1, 1, 2), 0],
-    right: [-inches(1, 1, 2), 0],
-  }[side] as [number, number]
-  const textAt = point(at.x + inward[0], at.y + inward[1] - (along === 'y' ? inches(0, 3, 4) : 0))
-  const anchor = side === 'left' ? 'start' : side === 'right' ? 'end' : 'middle'
-  return [
-    dot('gap', slot, at, certainty),
-    value === null
-      ? label(slot, textAt, 'open-reading', anchor)
-      : figure('gap', slot, textAt, magnitude(value), anchor),
   ]
 }

@@ -6,9 +6,9 @@ import { isGapSlot, waySlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { WAY_READINGS } from '../survey/ways'
 import { ticks } from '../units/length'
+import { gapMarks, shutLeaf } from './closed-door'
 import { boxOf } from './door-shape'
 import type { Drawn } from './drawn'
-import { gapMarks } from './elevation-door'
 import { extentOf } from './opening-box'
 import { readingSpan } from './reading-spans'
 import { type Mark, readingMark } from './scene'
@@ -46,7 +46,7 @@ export function furtherMarks(result: Drawn, points: OpeningPoints): readonly Mar
   return result.asked.further.flatMap(slot => {
     if (result.survey.skipped.get(slot)?.code === 'not-there') return []
     const value = readValue(result.survey, slot)
-    if (isGapSlot(slot)) return gapMarks(slot, value, leaf)
+    if (isGapSlot(slot)) return gapMarks(slot, value, shutLeaf(leaf))
     const spanOf = ELEVATION_SPANS[slot]
     if (!spanOf) return []
     const { from, to, along } = spanOf(result, extent)

@@ -19,6 +19,8 @@ export type Role =
   | 'shim'
   | 'seal'
   | 'gap'
+  /** What air passes. */
+  | 'air'
   | 'dimension'
   | 'reading'
   | 'point'

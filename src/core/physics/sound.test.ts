@@ -75,15 +75,9 @@ describe('the largest gap for a figure', () => {
   })
 })
 
-/** It ships with no seals of its own. */
-const BARE = unit({ details: { ...unit().details, weatherstrip: 'none', sweep: 'none' } })
-
 describe('sound through a door', () => {
   const through = (gaps: { readonly [slot: string]: string }, construction: 'solid-44' | null = 'solid-44') =>
-    done(
-      records({ ...TRUE_OPENING, ...gaps }, { construction, chosen: { unit: unit().id, reason: '' } }),
-      trade([BARE]),
-    ).sealed.sound
+    done(records({ ...TRUE_OPENING, ...gaps }, { construction, chosen: null }), trade()).sealed.sound
   it('is said once its construction is, and a gap was read', () => {
     expect([through({}), through(GAPS, null)]).toEqual([null, null])
     const found = through(GAPS)!

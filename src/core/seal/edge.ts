@@ -11,6 +11,7 @@ export type Edge = {
   readonly role: EdgeRole
   readonly leaf: 'one' | 'left' | 'right'
   readonly side: 'head' | 'left' | 'right' | 'bottom' | 'middle'
+  readonly moves: 'swings' | 'slides'
   readonly length: Length
   readonly thickness: Length
   /** Where the gap in the plane of the door is read, in order along the edge. */
@@ -47,11 +48,11 @@ const SLOTS: Readonly<Record<'head' | 'left' | 'right' | 'bottom' | 'meeting' | 
   interlock: ['gap.interlock.top', 'gap.interlock.middle', 'gap.interlock.bottom'],
 }
 
-type Named = Omit<Edge, 'stops' | 'thickness'>
+type Named = Omit<Edge, 'stops' | 'thickness' | 'moves'>
 /** With its stops, where it has one at each of its places. */
 const withStops = (edge: Named, thickness: Length): Edge => {
   const stops = edge.slots.flatMap(slot => stopOf(slot) ?? [])
-  return { ...edge, thickness, stops: stops.length === edge.slots.length ? stops : [] }
+  return { ...edge, moves: 'swings', thickness, stops: stops.length === edge.slots.length ? stops : [] }
 }
 
 /** The four edges of one hinged leaf. */
@@ -101,6 +102,7 @@ export const slidingEdges = ({ width, height, thickness, moves }: Closed): reado
     side,
     length,
     thickness,
+    moves: 'slides',
     slots,
     stops: [],
   })

@@ -42,13 +42,13 @@ export function planSeals(request: SealRequest): {
 /** Everything an edge could be: its options with their reasons, and the ways to leave or seal it. */
 function openEdge(read: EdgeGaps, request: SealRequest): Opened {
   const { seals, site, choice, lengths } = request
-  const { id, role } = read.edge
+  const { id, role, moves } = read.edge
   const tight = isTight(read)
   const judge = (seal: Seal) => judgeSeal(seal, read, stripLength(read, seal, lengths), site)
   const options = tight
     ? []
     : seals
-        .filter(seal => seal.on.includes(role))
+        .filter(seal => seal.on.includes(role) && seal.moves.includes(moves))
         .map(judge)
         .sort(byWorth)
   const shipped = request.own(read.edge)

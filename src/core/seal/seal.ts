@@ -42,6 +42,8 @@ export type Seal = {
   readonly kind: SealKind
   /** The edges it goes on. */
   readonly on: readonly EdgeRole[]
+  /** Whether it is for leaves that swing, panels that slide, or both. */
+  readonly moves: readonly ('swings' | 'slides')[]
   /** Which gap it closes: in the plane of the door, or between face and stop. */
   readonly closes: 'edge' | 'stop'
   /** The gaps it can close, smallest and largest. */

@@ -155,7 +155,7 @@ function purposesOf({ choice, survey, purposes }: SealGiven): readonly SealPurpo
 
 /** The gaps of an old leaf choose nothing for the new one: only what was read since it stands counts there. What was read once it was
  *  sealed proves, and chooses nothing. */
-function gapSurvey({ of, survey, readings, answers }: SealGiven): Survey {
+function gapSurvey({ of, survey, readings, answers, isNew }: SealGiven): Survey {
   const since = standingReadings(readings, answers).filter(
     one => (one.occasion === 'set' || one.occasion === 'tuned') && isClosedSlot(one.slot),
   )
@@ -163,7 +163,7 @@ function gapSurvey({ of, survey, readings, answers }: SealGiven): Survey {
     one => (one.occasion === 'survey' || one.occasion === 'old-door') && isClosedSlot(one.slot),
   )
   const own = [...survey.bySlot].filter(([slot]) => !isClosedSlot(slot))
-  const before = of.surveyIsOldLeaf ? [] : [...surveyOf(survey.way, open).bySlot]
+  const before = of.surveyIsOldLeaf || isNew ? [] : [...surveyOf(survey.way, open).bySlot]
   const later = surveyOf(survey.way, since).bySlot
   return { ...survey, bySlot: new Map([...own, ...before, ...later]) }
 }

@@ -23,6 +23,7 @@ const LOOKS: Readonly<Record<Role, Look>> = {
   shim: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--shim)' },
   seal: { stroke: 'var(--fine)', width: 5 },
   gap: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--sheet)' },
+  air: { stroke: 'var(--blue)', width: 1, fill: 'var(--air)' },
   dimension: { stroke: 'var(--ink)', width: 1 },
   reading: { stroke: 'var(--blue)', width: 1 },
   point: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--sheet)' },

@@ -1,5 +1,5 @@
 'use client'
-import { type RefObject, useCallback, useEffect, useState } from 'react'
+import { type ReactNode, type RefObject, useCallback, useEffect, useState } from 'react'
 import { type DeviceLength, gapOf, lengthOf } from '@/core/survey/device'
 import { doubtAbout } from '@/core/survey/doubt'
 import { canBeRead } from '@/core/survey/readable'
@@ -33,6 +33,8 @@ type Props = Pick<ReadProps, 'store' | 'devices' | 'direction' | 'onDirection'> 
   readonly onTaken: (slot: Slot) => void
   /** One further or back on the ladder, without taking anything. */
   readonly onMove: (by: 1 | -1) => void
+  /** Other ways to answer, before the field. */
+  readonly children?: ReactNode
 }
 
 /** What a device sent, while it stands in the field as it came. */
@@ -40,7 +42,7 @@ type From = DeviceLength & { readonly instrument: Reading['instrument']; readonl
 
 /** The reading that is taken now: what it is, how to take it, the field, and what was read here before. */
 export function Entry(entry: Props) {
-  const { slot, store, direction, onDirection, onTaken, onMove } = entry
+  const { slot, store, direction, onDirection, onTaken, onMove, children } = entry
   const { unit } = store.sheet.job
   const [level, setLevel] = useLevel(slot, unit)
   return (
@@ -56,6 +58,7 @@ export function Entry(entry: Props) {
         direction={direction}
         onDirection={onDirection}
       />
+      {children}
       <Taking {...entry} levelLength={isLevelReading(slot) ? level : null} />
       <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
     </NowAsked>

@@ -22,8 +22,8 @@ export function SealLadder(stage: StageProps) {
   const { store, selected, onSelect } = stage
   const { plan, survey: chosenBy, edges, fitted } = store.work.seal.value
   const [when, setWhen] = useState<When>('choose')
-  // An old door that stays is surveyed; a new one is read once it is set.
-  const isSurveyed = store.work.door.takes.length === 0 && !store.work.door.seal.surveyIsOldLeaf
+  // A door that stays is surveyed; a new one is read once it is set.
+  const isSurveyed = store.work.order.value.chosen === null && !store.work.door.seal.surveyIsOldLeaf
   const occasion: Occasion = when === 'prove' ? 'sealed' : isSurveyed ? 'survey' : 'set'
   const proving = useMemo(
     () =>
@@ -60,13 +60,14 @@ export function SealLadder(stage: StageProps) {
         occasion={occasion}
         onTaken={taken => onSelect(nextOpen(slots, survey, taken) ?? taken)}
         onMove={by => onSelect(neighbourOf(slots, slot, by))}
-      />
-      <ClassBar
-        slot={slot}
-        occasion={occasion}
-        store={store}
-        onTaken={() => onSelect(nextOpen(slots, survey, slot) ?? slot)}
-      />
+      >
+        <ClassBar
+          slot={slot}
+          occasion={occasion}
+          store={store}
+          onTaken={() => onSelect(nextOpen(slots, survey, slot) ?? slot)}
+        />
+      </Entry>
       <ReadingLadder slots={slots} survey={survey} store={store} selected={slot} onSelect={onSelect} />
     </>
   )

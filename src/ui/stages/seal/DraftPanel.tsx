@@ -2,10 +2,14 @@
 import dynamic from 'next/dynamic'
 import { cfmOf, cfmPerSqFt } from '@/core/seal/draft'
 import type { SealPlan } from '@/core/seal/plan-seals'
+import { meanOf } from '@/core/seal/read-edges'
+import { type DisplayStep, formatLength, formatRead, workStep } from '@/core/units/format-length'
+import { metresOf } from '@/core/units/length'
+import { wholeMoney } from '@/words/money'
 import { sideName } from '@/words/names'
 import { Facts, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
-import { Money, useDecimal } from '../../parts/Money'
+import { Money, useCounting, useDecimal } from '../../parts/Money'
 import type { StageProps } from '../../sheet/stage-props'
 import { HoleDrawn } from './HoleDrawn'
 
@@ -18,6 +22,7 @@ const YARDSTICK = 0.3
 export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readonly plan: SealPlan }) {
   const decimal = useDecimal()
   const { before, after, edges, savedBetween } = plan
+  const bottoms = edges.filter(one => one.edge.role === 'bottom' && !one.isExpected)
   const unit = store.work.order.value.chosen?.unit
   const leaf = store.work.specify.value.further.leaf
   const frame = unit ?? (leaf ? { width: leaf.width.value, height: leaf.height.value } : null)
@@ -36,42 +41,64 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
       <Facts>
         <dt>Saved a year</dt>
         <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
-          ≈ <Money cents={roundedCents(plan.savedCentsYear)} />
+          ≈ <Whole cents={roundedCents(plan.savedCentsYear)} />
         </dd>
-        <dt>As exact as the gaps were read</dt>
+        <dt>By the gauge’s ±</dt>
         <dd>
-          <Money cents={roundedCents(savedBetween[0])} /> to <Money cents={roundedCents(savedBetween[1])} />
+          <Whole cents={roundedCents(savedBetween[0])} /> to <Whole cents={roundedCents(savedBetween[1])} />
         </dd>
         <dt>Heat a year</dt>
         <dd>
           {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
         </dd>
         {([4, 50, 75] as const).map((pressure, i) => [
-          <dt key={pressure}>At {pressure} Pa</dt>,
+          <dt key={pressure}>At {pressure} Pa, m³/h</dt>,
           <dd key={`${pressure}.flow`} data-flow={pressure}>
-            {decimal(before.flowM3h[i]!, 1)} → {decimal(after.flowM3h[i]!, 1)} m³/h (
-            {decimal(cfmOf(before.flowM3h[i]!), 1)} → {decimal(cfmOf(after.flowM3h[i]!), 1)} cfm)
+            {decimal(before.flowM3h[i]!, 0)} → {decimal(after.flowM3h[i]!, 1)}
           </dd>,
         ])}
-        {frame && (
+        <dt>Seals</dt>
+        <dd>
+          <Money cents={plan.cents} />
+        </dd>
+        <dt>Fitting them</dt>
+        <dd>
+          <Money cents={plan.workCents} />
+        </dd>
+        {plan.payBackYears !== null && (
           <>
-            <dt>By the frame’s area, at 75 Pa</dt>
-            <dd>
-              {decimal(cfmPerSqFt(before.flowM3h[2], frame), 2)} → {decimal(cfmPerSqFt(after.flowM3h[2], frame), 2)}{' '}
-              cfm/ft²; a yardstick is {decimal(YARDSTICK, 1)}
-            </dd>
+            <dt>Paid back in</dt>
+            <dd>{decimal(plan.payBackYears, 1)} years</dd>
           </>
         )}
-        <dt>Seals, and fitting them</dt>
-        <dd>
-          <Money cents={plan.cents} /> + <Money cents={plan.workCents} />
-          {plan.payBackYears !== null && `, back in ${decimal(plan.payBackYears, 1)} years`}
-        </dd>
+        {bottoms.map(one => (
+          <BottomFacts key={one.edge.id} plan={one} step={workStep(store.sheet.job.step)} />
+        ))}
         <dt>Push on the latch</dt>
         <dd>
           {decimal(plan.latchForceN, 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
+      <Disclosure title="In cfm, and by the frame’s area">
+        <Facts>
+          {([4, 50, 75] as const).map((pressure, i) => [
+            <dt key={pressure}>At {pressure} Pa, cfm</dt>,
+            <dd key={`${pressure}.cfm`}>
+              {decimal(cfmOf(before.flowM3h[i]!), 0)} → {decimal(cfmOf(after.flowM3h[i]!), 1)}
+            </dd>,
+          ])}
+          {frame && (
+            <>
+              <dt>A square foot, at 75 Pa</dt>
+              <dd data-figure="by-area">
+                {decimal(cfmPerSqFt(before.flowM3h[2], frame), 2)} → {decimal(cfmPerSqFt(after.flowM3h[2], frame), 2)}{' '}
+                cfm
+              </dd>
+            </>
+          )}
+        </Facts>
+        <Quiet>A common limit for hinged doors is {decimal(YARDSTICK, 1)} cfm a square foot: a yardstick only.</Quiet>
+      </Disclosure>
       <HoleDrawn beforeCm2={before.holeCm2} afterCm2={after.holeCm2} />
       {plan.marginal.length > 0 && (
         <Disclosure title="Where the next money does most">
@@ -79,7 +106,7 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
             {plan.marginal.map(one => (
               <li key={one.edge}>
                 {sideName(one.edge)}: <Money cents={one.cents} /> saves ≈{' '}
-                <Money cents={roundedCents(one.savedCentsYear)} /> a year
+                <Whole cents={roundedCents(one.savedCentsYear)} /> a year
               </li>
             ))}
           </ol>
@@ -94,6 +121,35 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
     </Panel>
   )
 }
+
+/** The bottom's wedge: from end to end, on average, and its area. */
+function BottomFacts({
+  plan: { gap, edge },
+  step,
+}: {
+  readonly plan: SealPlan['edges'][number]
+  readonly step: DisplayStep
+}) {
+  const decimal = useDecimal()
+  if (!gap) return null
+  const [first, last] = [gap.gaps[0]!.value, gap.gaps.at(-1)!.value]
+  const mean = meanOf(gap)
+  return (
+    <>
+      <dt>{sideName(edge.id)}: wedge</dt>
+      <dd>
+        {formatLength(first, step)} → {formatRead(last, step)}
+      </dd>
+      <dt>Mean, and area</dt>
+      <dd data-figure="bottom-area">
+        {formatRead(mean, step)}, {decimal(metresOf(mean) * metresOf(edge.length) * 10_000, 1)} cm²
+      </dd>
+    </>
+  )
+}
+
+/** An amount without cents. */
+const Whole = ({ cents }: { readonly cents: number }) => <>{wholeMoney(cents, useCounting())}</>
 
 /** No figure to the cent that is not known to the cent: to whole units below a hundred, to tens above. */
 const roundedCents = (cents: number): number => {
