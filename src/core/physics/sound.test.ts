@@ -1,6 +1,6 @@
 import { SOUND_RATINGS } from '../../trade/sound'
 import { CONSTRUCTIONS } from '../specification/weigh-leaf'
-import { done, length, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
+import { done, length, records, TRUE_OPENING, trade } from '../test/fixtures'
 import { GAPS } from '../test/kind-cases'
 import { BANDS_HZ, compositeTl, largestGapM2, RATED_BANDS, ratedBands, soundRating, tlOfRating } from './sound'
 
