@@ -1,6 +1,7 @@
 import { type Finding, type Severity, worstOf } from './base/finding'
 import { STAGES, type Stage } from './base/stages'
 import { standingOrders } from './order/revision'
+import type { SealOf } from './seal/edge'
 import type { SealPlan } from './seal/plan-seals'
 import { isFitted, SEALED_BY_SHEET, type Sealed } from './seal/sealed'
 import type { Wishes } from './specification/wishes'
@@ -39,7 +40,7 @@ export function progressOf(work: Work, records: OpeningRecords): Progress {
     specify: !isOrdered || isSpecified(work, wishes),
     order: !isOrdered || standingOrders(records.orders).length > 0,
     fit: isSet(work),
-    seal: isSealed(seal.value),
+    seal: isSealed(seal.value, door.seal),
     handover: handover.value.open === 0 && handover.findings.length === 0,
   }
   const next = STAGES.find(stage => !complete[stage]) ?? 'handover'
@@ -69,10 +70,10 @@ function isSet({ fit }: Work): boolean {
 
 /** Every edge read, what was chosen for it fitted, and read again where something was put on; or it was noted as sealed by its sheet, as before seals of its kind
  *  were worked out. */
-function isSealed({ edges, plan, fitted, proof }: Sealed): boolean {
+function isSealed({ edges, plan, fitted, proof }: Sealed, { closes }: SealOf): boolean {
   if (fitted.has(SEALED_BY_SHEET)) return true
   const asked = edges.filter(edge => edge.slots.length > 0)
-  if (asked.length === 0) return true
+  if (asked.length === 0) return !closes
   if (!plan || plan.edges.length < asked.length || plan.edges.some(one => one.isExpected)) return false
   const isIn = (one: SealPlan['edges'][number]) =>
     one.chosen.every(({ seal }) => isFitted(fitted, one.edge.id, seal.id))

@@ -1,4 +1,5 @@
 import type { Finding } from './base/finding'
+import type { TradeLengths } from './base/trade-lengths'
 import type { Offered } from './catalogue/offered'
 import type { Door } from './doors/door'
 import { NOTHING_ASKED } from './fit/fit-of'
@@ -13,7 +14,7 @@ import { sealedAgainst } from './specification/visit'
 import { readValue, type Survey } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
-import type { Length } from './units/length'
+import { minus, plus, split } from './units/length'
 import type { Chosen, Work } from './work-parts'
 
 // What the later arrows are handed, each from what stands before it.
@@ -99,9 +100,8 @@ export const sealGiven = (
     survey,
     readings: records.readings,
     answers: records.answers,
-    leaf: specified.value.further.leaf,
+    ...closedIn(door, survey, specified.value, chosen, terms.lengths),
     hinges: records.wishes.hinges,
-    leftLeaf: door.fit.tunes === 'leaves' ? leftLeafIn(survey, specified.value, chosen) : null,
     material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
     own: chosen?.sheet
       ? {
@@ -126,13 +126,38 @@ export const sealGiven = (
   }
 }
 
-/** The left one of two leaves: the active one where it hangs left, else the passive one by its sheet, as read, or as wide. */
-function leftLeafIn(survey: Survey, { further }: Specified, chosen: Chosen | null): Length | null {
-  if (!further.leaf) return null
-  const active = further.leaf.width.value
+/** What closes: the one leaf, both that meet, or the panel that slides; and the left leaf of two. */
+function closedIn(
+  { fit }: Door,
+  survey: Survey,
+  { further, specification }: Specified,
+  chosen: Chosen | null,
+  lengths: TradeLengths,
+): Pick<SealGiven, 'leaf' | 'leftLeaf'> {
+  const { leaf } = further
+  if (fit.tunes === 'panel') return { leaf: panelIn(specification, chosen, lengths), leftLeaf: null }
+  if (!leaf) return { leaf: null, leftLeaf: null }
+  const size = { width: leaf.width.value, height: leaf.height.value, thickness: leaf.thickness.value }
+  if (fit.tunes !== 'leaves') return { leaf: size, leftLeaf: null }
   const frame = chosen?.door.frame(chosen.unit as never)
-  const passive = frame?.passiveLeaf ?? readValue(survey, 'leaf.passive') ?? active
-  return survey.facts.get('fact.active-leaf')?.code === 'left' ? active : passive
+  const passive = frame?.passiveLeaf ?? readValue(survey, 'leaf.passive') ?? size.width
+  const isActiveLeft = survey.facts.get('fact.active-leaf')?.code === 'left'
+  return { leaf: { ...size, width: plus(size.width, passive) }, leftLeaf: isActiveLeft ? size.width : passive }
+}
+
+/** A sliding panel is half as wide as its unit, and as much lower as a frame takes. */
+function panelIn(
+  { unit }: Specified['specification'],
+  chosen: Chosen | null,
+  lengths: TradeLengths,
+): SealGiven['leaf'] {
+  const [width, height] = [chosen?.unit.width ?? unit?.width.value, chosen?.unit.height ?? unit?.height.value]
+  if (width === undefined || height === undefined) return null
+  return {
+    width: split(width, 2)[0]!,
+    height: minus(height, lengths['core-height'].value),
+    thickness: lengths['leaf-thickness'].value,
+  }
 }
 
 export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): TestsRequest => ({

@@ -233,7 +233,7 @@ const listed = (
     kind,
     on,
     gap,
-    against: ['fire', 'smoke', 'draft', 'insects'],
+    against: ['fire', 'smoke'],
     forceNPerMetre: 0,
     leakM3hPerMetreAt50: 3.5,
     soundDb: 15,
@@ -486,12 +486,12 @@ export const SEALS: readonly Seal[] = [
     leakM3hPerMetreAt50: 9,
   }),
   listed('intumescent-brush', 'Intumescent strip with brush', 'intumescent', ROUND, between(T16, inches(0, 3, 16)), {
-    against: ['fire', 'smoke', 'draft'],
+    against: ['fire', 'smoke'],
     forceNPerMetre: 3,
     centsPerMetre: 1150,
   }),
   listed('smoke-blade', 'Smoke blade', 'smoke', ROUND, between(T16, inches(0, 3, 16)), {
-    against: ['smoke', 'fire', 'draft', 'insects'],
+    against: ['smoke', 'fire'],
     listing: 'smoke',
     forceNPerMetre: 4,
     leakM3hPerMetreAt50: 1.4,
@@ -503,7 +503,7 @@ export const SEALS: readonly Seal[] = [
   listed('smoke-bulb', 'Smoke bulb, listed', 'smoke', ROUND, between(T16, T4), {
     closes: 'stop',
     span: 'rebate',
-    against: ['smoke', 'fire', 'draft', 'sound', 'insects', 'light'],
+    against: ['smoke', 'fire'],
     forceNPerMetre: 8,
     leakM3hPerMetreAt50: 0.9,
     soundDb: 28,
@@ -512,7 +512,7 @@ export const SEALS: readonly Seal[] = [
     minutes: 20,
   }),
   listed('smoke-bottom', 'Smoke fin for the bottom, listed', 'smoke', ['bottom'], between(T8, inches(0, 3, 8)), {
-    against: ['smoke', 'fire', 'draft', 'insects', 'light'],
+    against: ['smoke', 'fire'],
     forceNPerMetre: 4,
     leakM3hPerMetreAt50: 1.9,
     stock: inches(48),

@@ -37,7 +37,7 @@ export const INTERIOR: Door = {
   site: survey => ({ lock: lockRead(survey) }),
   takes: ['interior', 'lock-set'],
   fit: { points: oneLeaf, fastener: 'screw', steps: 'inside-wall', hasSill: false, tunes: 'leaf', form: null },
-  seal: { edges: oneLeafEdges, isOutside: false, surveyIsOldLeaf: false },
+  seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'rattle'],
   parts: BORED_LEAF,
   practices: ['hand-naming', ...INSIDE_PRACTICES],

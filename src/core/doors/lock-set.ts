@@ -32,7 +32,7 @@ export const LOCK_SET: Door = {
   site: survey => ({ lock: lockRead(survey) }),
   takes: ['lock-set'],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'into-leaf', hasSill: false, tunes: null, form: null },
-  seal: { edges: () => [], isOutside: false, surveyIsOldLeaf: true },
+  seal: { edges: () => [], closes: false, isOutside: false, surveyIsOldLeaf: true },
   tests: ['latches', 'deadbolt', 'rattle'],
   parts: BORED_LEAF,
   practices: [],

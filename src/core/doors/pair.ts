@@ -78,6 +78,7 @@ export const PAIR: Door = {
   fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: 'leaves', form: null },
   seal: {
     edges: twoLeafEdges,
+    closes: true,
     isOutside: true,
     surveyIsOldLeaf: false,
   },

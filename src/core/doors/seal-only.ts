@@ -29,7 +29,7 @@ export const SEAL_ONLY: Door = {
   site: nothingOnSite,
   takes: [],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'made-to-work', hasSill: false, tunes: 'leaf', form: null },
-  seal: { edges: oneLeafEdges, isOutside: true, surveyIsOldLeaf: false },
+  seal: { edges: oneLeafEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'contact', 'bill', 'no-light'],
   parts: {
     isOneLeaf: false,

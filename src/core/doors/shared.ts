@@ -191,6 +191,7 @@ export const ONE_LEAF_OUTSIDE_ORDER = {
 /** One leaf outside, sealed at its four edges. */
 export const ONE_LEAF_OUTSIDE_SEAL: Door['seal'] = {
   edges: oneLeafEdges,
+  closes: true,
   isOutside: true,
   surveyIsOldLeaf: false,
 }

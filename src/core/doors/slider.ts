@@ -36,7 +36,7 @@ export const SLIDER: Door = {
   site: survey => ({ siding: readValue(survey, 'siding.plane'), panels: panelsSaid(survey) }),
   takes: ['slider'],
   fit: { points: slidingLegs, fastener: 'screw', steps: 'sliding', hasSill: true, tunes: 'panel', form: 'assembled' },
-  seal: { edges: slidingEdges, isOutside: true, surveyIsOldLeaf: false },
+  seal: { edges: slidingEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light'],
   parts: {
     isOneLeaf: false,

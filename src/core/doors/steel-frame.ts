@@ -38,7 +38,7 @@ export const STEEL_FRAME: Door = {
   site: nothingOnSite,
   takes: ['steel-frame'],
   fit: { points: oneLeaf, fastener: 'anchor', steps: 'round-wall', hasSill: false, tunes: 'leaf', form: 'knock-down' },
-  seal: { edges: oneLeafEdges, isOutside: false, surveyIsOldLeaf: false },
+  seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'contact', 'label-seen'],
   parts: {
     isOneLeaf: true,

@@ -57,7 +57,7 @@ export const STEEL_LEAF: Door = {
   site: survey => ({ leaf: oldLeaf(survey), leafGaps: oldGaps(survey) }),
   takes: ['steel-leaf'],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'into-frame', hasSill: false, tunes: 'leaf', form: null },
-  seal: { edges: oneLeafEdges, isOutside: false, surveyIsOldLeaf: true },
+  seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: true },
   tests: ['margins', 'stays-open', 'latches', 'contact', 'label-seen', 'closes-slowly'],
   parts: {
     isOneLeaf: false,

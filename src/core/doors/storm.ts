@@ -63,7 +63,7 @@ export const STORM: Door = {
   site: (survey, lengths) => ({ trim: trimRead(survey, lengths) }),
   takes: ['storm'],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'on-trim', hasSill: false, tunes: null, form: null },
-  seal: { edges: oneLeafEdges, isOutside: true, surveyIsOldLeaf: false },
+  seal: { edges: oneLeafEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'rattle', 'sweep', 'closes-slowly'],
   parts: {
     isOneLeaf: false,

@@ -33,6 +33,8 @@ export type Closed = {
 /** What sealing asks of a kind of door. */
 export type SealOf = {
   readonly edges: (closed: Closed) => readonly Edge[]
+  /** Whether it closes an opening at all: a lock alone does not. */
+  readonly closes: boolean
   /** Whether weather stands against it. */
   readonly isOutside: boolean
   /** The gap readings of its survey are of the old leaf: they choose nothing for the new one. */

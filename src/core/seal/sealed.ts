@@ -4,7 +4,6 @@ import type { Stage } from '../base/stage'
 import type { TradeLengths } from '../base/trade-lengths'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
-import type { HungLeaf } from '../specification/hung-leaf'
 import type { Answer } from '../survey/answer'
 import { isAnswerTo } from '../survey/facts'
 import type { Reading } from '../survey/reading'
@@ -23,6 +22,8 @@ import { leafPart, type SoundThrough, soundThrough } from './sound-through'
 /** What is sealed: the edges of the closed door, the seals planned on them, and which are fitted. */
 export type Sealed = {
   readonly edges: readonly Edge[]
+  /** How large what closes is; `null` while it is not known. */
+  readonly size: ClosedSize | null
   /** The gaps that choose: those read of the door that stays, or of the new one as set. */
   readonly survey: Survey
   /** What it is sealed against, the weightiest first. */
@@ -42,12 +43,16 @@ export type Sealed = {
 /** The entry of a kind sealed by its maker's sheet, as it was noted while its seals were not worked out. */
 export const SEALED_BY_SHEET = 'by-sheet'
 
+/** What closes the opening: its width in all, its height, and how thick it is. */
+export type ClosedSize = { readonly width: Length; readonly height: Length; readonly thickness: Length }
+
 export type SealGiven = {
   readonly of: SealOf
   readonly survey: Survey
   readonly readings: readonly Reading[]
   readonly answers: readonly Answer[]
-  readonly leaf: HungLeaf | null
+  /** The leaf, both that meet, or the panel that slides; `null` while its size is not known. */
+  readonly leaf: ClosedSize | null
   readonly hinges: 'left' | 'right' | null
   readonly leftLeaf: Length | null
   /** Of the chosen unit, else as wished or as the old leaf is. */
@@ -80,7 +85,7 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
   const purposes = purposesOf(given)
   const rules = given.fireRules.find(one => one.id === choice.rules) ?? null
   const rw = choice.leafRw ?? given.leafRw
-  const part = leaf && rw !== null ? leafPart({ width: leaf.width.value, height: leaf.height.value }, rw) : null
+  const part = leaf && rw !== null ? leafPart(leaf, rw) : null
   const { value: plan, findings } = planSeals({
     edges,
     site: {
@@ -118,6 +123,7 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
   return {
     value: {
       edges,
+      size: leaf,
       survey,
       purposes,
       plan,
@@ -137,9 +143,7 @@ function edgesOf({ of, leaf, hinges, leftLeaf, survey }: SealGiven): readonly Ed
   if (!leaf) return []
   const moves = survey.facts.get('fact.moving-panel')?.code
   return of.edges({
-    width: leftLeaf === null ? leaf.width.value : ((leaf.width.value + leftLeaf) as Length),
-    height: leaf.height.value,
-    thickness: leaf.thickness.value,
+    ...leaf,
     hinges: hinges ?? 'left',
     leftLeaf,
     moves: moves === 'left' || moves === 'right' ? moves : null,

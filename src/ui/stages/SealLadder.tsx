@@ -40,7 +40,7 @@ export function SealLadder(stage: StageProps) {
       <Panel>
         <h2>Sealing</h2>
         <Quiet>
-          {store.work.specify.value.further.leaf === null
+          {store.work.seal.value.size === null
             ? 'Its leaf’s size is needed for this: measure it, or choose a unit.'
             : 'Nothing of this kind is sealed.'}
         </Quiet>

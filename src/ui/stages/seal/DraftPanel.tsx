@@ -24,8 +24,8 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
   const { before, after, edges, savedBetween } = plan
   const bottoms = edges.filter(one => one.edge.role === 'bottom' && !one.isExpected)
   const unit = store.work.order.value.chosen?.unit
-  const leaf = store.work.specify.value.further.leaf
-  const frame = unit ?? (leaf ? { width: leaf.width.value, height: leaf.height.value } : null)
+  const leaf = store.work.seal.value.size
+  const frame = unit ?? leaf
   return (
     <Panel>
       <h2>Draft</h2>

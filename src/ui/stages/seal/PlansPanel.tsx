@@ -99,10 +99,10 @@ const idsOf = (way: EdgeWay): string[] => way.put.map(one => one.seal.id)
 /** What a door rates by what its joints let through; `null` while nobody said how its leaf is built. */
 function useRating(store: Props['store'], { joints }: SealPlan) {
   const { sound } = store.work.seal.value
-  const leaf = store.work.specify.value.further.leaf
+  const leaf = store.work.seal.value.size
   return useMemo(() => {
     if (!sound || !leaf) return null
-    const part = leafPart({ width: leaf.width.value, height: leaf.height.value }, sound.leaf.rw)
+    const part = leafPart(leaf, sound.leaf.rw)
     return (throughM2: number) => withJoints(part, { areaM2: joints.open.areaM2, throughM2 }).rw
   }, [sound, leaf, joints])
 }

@@ -18,7 +18,7 @@ const AREAS_CM2 = [0, 1, 2, 5, 10, 20, 50, 100, 200] as const
 export function SoundPanel({ store }: Pick<StageProps, 'store'>) {
   const decimal = useDecimal()
   const { sound } = store.work.seal.value
-  const leaf = store.work.specify.value.further.leaf
+  const leaf = store.work.seal.value.size
   if (!sound || !leaf)
     return (
       <Panel>
@@ -26,7 +26,7 @@ export function SoundPanel({ store }: Pick<StageProps, 'store'>) {
         <Quiet>Say under Specify how the leaf is built, or above what its sheet rates it, and read a gap.</Quiet>
       </Panel>
     )
-  const part = leafPart({ width: leaf.width.value, height: leaf.height.value }, sound.leaf.rw)
+  const part = leafPart(leaf, sound.leaf.rw)
   return (
     <Panel>
       <h2>Sound</h2>
