@@ -174,6 +174,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'contact-move-most': [inches(0, 1, 8), practice],
   'contact-even': [inches(0, 1, 16), practice],
   'seal-least-end': [inches(0, 3, 4), practice],
+  'saw-kerf': [inches(0, 1, 16), practice],
   'leaf-thickness': [inches(1, 3, 4), sheet],
   'storm-thickness': [inches(1, 1, 4), sheet],
 }

@@ -134,6 +134,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'reveal-label': 'Margin wanted round a labelled timber leaf',
   'gauge-within': 'A gauge reads a margin within',
   'hinge-screw-travel': 'A hinge’s set screw moves the leaf by at most',
+  'saw-kerf': 'A saw takes of a strip',
   'margin-odd': 'A margin is read again where it is off its others by more than',
   'reveal-bind': 'Middle hinge off the line of the outer ones, at most',
   'contact-even': 'Contact even within',

@@ -151,6 +151,7 @@ export const TRADE_LENGTHS = [
   'contact-even',
   'contact-move-most',
   'seal-least-end',
+  'saw-kerf',
   'leaf-thickness',
   'storm-thickness',
 ] as const

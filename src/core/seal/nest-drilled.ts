@@ -26,6 +26,20 @@ export function piecePitch(
   return holes < 2 ? null : { holes, end: (length - (holes - 1) * pitch) / 2 }
 }
 
+/** Where pieces that follow each other on a bar start, each as early as its holes let it; `null` where they don't all go. */
+export function placeDrilled(bar: DrilledBar, lengths: readonly Length[]): readonly number[] | null {
+  let before: { readonly hole: number; readonly end: number } | null = null
+  const starts: number[] = []
+  for (const length of lengths) {
+    const piece = piecePitch(length, bar)
+    const hole: number | null = piece && lastHole(bar, piece, before)
+    if (!piece || hole === null) return null
+    starts.push(bar.first + (hole - piece.holes + 1) * bar.pitch - piece.end)
+    before = { hole, end: piece.end }
+  }
+  return starts
+}
+
 const MOST_EXACT = 10
 
 /** Where a piece's last hole is at the earliest, after a piece that ends at hole `after`; `null` where it goes past the bar's end. */

@@ -198,6 +198,8 @@ function JobWays({ job }: { readonly job: JobRecord }) {
   }
   return (
     <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
+      <ButtonLink href={`/api/jobs/${job.id}/cuts.pdf`}>Cut list of the seals, PDF</ButtonLink>
+      <ButtonLink href={`/api/jobs/${job.id}/cuts.csv`}>The same, CSV</ButtonLink>
       <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
       <Button $plain isDisabled={isBusy} onPress={copy}>
         Begin one like it

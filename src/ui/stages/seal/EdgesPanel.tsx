@@ -34,6 +34,9 @@ export function EdgesPanel({ plan, ...stage }: Props) {
       {plan.edges.map(one => (
         <EdgeItem key={one.edge.id} plan={one} {...stage} />
       ))}
+      <a href={`/api/jobs/${stage.store.sheet.job.id}/cuts.pdf`} target="_blank" rel="noreferrer">
+        Cut list of the whole visit (PDF)
+      </a>
       {byHand && (
         <Button $plain onPress={() => stage.store.save('seal', { edges: {} })}>
           All as planned

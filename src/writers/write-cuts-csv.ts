@@ -1,0 +1,48 @@
+import Papa from 'papaparse'
+import type { CutOfSeal } from '@/core/seal/cut-list'
+import { type DisplayStep, finerStep, formatLength } from '@/core/units/format-length'
+import { sideName } from '@/words/names'
+
+const COLUMNS = [
+  'number',
+  'seal',
+  'name',
+  'bar',
+  'opening',
+  'edge',
+  'edgeName',
+  'part',
+  'fromTicks',
+  'lengthTicks',
+  'lengthMm',
+  'length',
+  'holes',
+  'offCutTicks',
+]
+
+/** Every piece of a visit as CSV, in ticks, millimetres and as shown. */
+export function writeCutsCsv(cuts: readonly CutOfSeal[], step: DisplayStep): string {
+  const rows = cuts.flatMap(({ seal, bars, apart }) => {
+    const rowOf = (one: (typeof apart)[number], bar: number | '', offCut: number | '') => ({
+      number: one.number,
+      seal: seal.id,
+      name: seal.name,
+      bar,
+      opening: one.tag,
+      edge: one.piece.edgeId,
+      edgeName: sideName(one.piece.edgeId),
+      part: one.piece.of > 1 ? one.piece.part : '',
+      fromTicks: bar === '' ? '' : one.from,
+      lengthTicks: one.piece.length,
+      lengthMm: one.piece.length / 3200,
+      length: formatLength(one.piece.length, finerStep(step), 'down'),
+      holes: one.holes.length || '',
+      offCutTicks: offCut,
+    })
+    return [
+      ...bars.flatMap((bar, i) => bar.pieces.map(one => rowOf(one, i + 1, bar.offCut))),
+      ...apart.map(one => rowOf(one, '', '')),
+    ]
+  })
+  return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true, columns: COLUMNS })}\n`
+}
