@@ -165,6 +165,12 @@ function benchJudging({ bench, file }) {
   for (const [name, ms] of Object.entries(bench.timings(file, demoList)))
     report(name, Number(ms), 'ms', name.startsWith('job') ? 2 : 0.1, 'below')
 
+  const seals = bench.seals()
+  for (const { edges, planMs, frontMs, plans } of seals.doors) {
+    report(`seals of ${edges} edges out of ${seals.seals} planned`, planMs, 'ms', 5, 'below')
+    report(`front of ${plans} plans, ${edges} edges`, frontMs, 'ms', 50, 'below')
+  }
+  report(`40 pieces nested, ${seals.nestOptimal} of ${seals.nestOf} proven`, seals.nestMs, 'ms', 200, 'below')
   for (const [name, value] of Object.entries(bench.tuning()))
     if (name === 'times faster') report('tuning, times faster than a general solver', Number(value), '×', 20, 'above')
     else say(`${name}: ${Number(value).toFixed(1)}`)

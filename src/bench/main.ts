@@ -7,6 +7,7 @@ import { LENGTHS } from '@/trade/lengths'
 import { findBlunders } from './blunders'
 import { benchCatalogue, largeCatalogue, largeList } from './catalogue-bench'
 import { benchCore, MIXED_REQUESTS } from './core-bench'
+import { benchSeals } from './seal-bench'
 import { benchTuning } from './tuning-bench'
 
 export const requests = MIXED_REQUESTS
@@ -15,6 +16,9 @@ export const timings = (jobFile: string, catalogue: string) =>
 
 /** The least moves for made-up leaves, beside a general solver. */
 export const tuning = benchTuning
+
+/** The plans of a door's seals, and the strips of a visit. */
+export const seals = benchSeals
 
 /** Judging a catalogue of `count` units for the front entry of an exported job, and the same catalogue as a maker's list. */
 export const catalogue = (jobFile: string, csv: string, count: number, onProgress: (loaded: number) => void) =>

@@ -1,5 +1,5 @@
 import { SEASONAL_PRESSURE_PA } from '../physics/leakage'
-import { type Length, metresOf } from '../units/length'
+import { metresOf } from '../units/length'
 import { flowWithM3h } from './draft'
 import type { Load } from './front'
 import { isGranted, type SealOption, type SealSite } from './judge-seal'
@@ -11,8 +11,16 @@ import type { Seal } from './seal'
 export type EdgeWay = {
   readonly put: readonly SealOption[]
   readonly stays: readonly Seal[]
+  /** Cents a year, m³/h at 4 Pa, m² of sound let through, N of push. */
+  readonly weighs: Load
+  /** The same in whole steps, by which plans are held against each other. */
   readonly load: Load
 }
+
+/** What a step of each load is: ten cents a year, a tenth of a m³/h, a tenth of a cm², a newton. Finer differences than that nobody reads or
+ *  feels, and plans that differ by less count as alike. */
+const STEPS: Load = [10, 0.1, 1e-5, 1]
+const inSteps = (weighs: Load): Load => weighs.map((one, i) => Math.round(one / STEPS[i]!)) as unknown as Load
 
 /** What a joint keeps out where its seal's sheet is silent, dB: one seal, and two behind each other. */
 const SILENT_DB = 20
@@ -39,17 +47,18 @@ export function goTogether(a: Seal, b: Seal, { edge }: Pick<EdgeGaps, 'edge'>): 
 function wayOf(read: EdgeGaps, put: readonly SealOption[], stays: readonly Seal[]): EdgeWay {
   const seals = [...stays, ...put.map(one => one.seal)]
   const { role, length } = read.edge
-  return {
-    put,
-    stays,
-    load: [
-      put.reduce((sum, one) => sum + one.centsPerYear, 0),
-      flowWithM3h(read, seals, SEASONAL_PRESSURE_PA),
-      jointM2(read) * 10 ** (-jointDb(seals) / 10),
-      seals.reduce((sum, { forceNPerMetre }) => sum + pushOf({ role, length, forceNPerMetre }), 0),
-    ],
-  }
+  const weighs: Load = [
+    put.reduce((sum, one) => sum + one.centsPerYear, 0),
+    flowWithM3h(read, seals, SEASONAL_PRESSURE_PA),
+    jointM2(read) * 10 ** (-jointDb(seals) / 10),
+    seals.reduce((sum, { forceNPerMetre }) => sum + pushOf({ role, length, forceNPerMetre }), 0),
+  ]
+  return { put, stays, weighs, load: inSteps(weighs) }
 }
+
+/** What ways of all edges weigh together. */
+export const together = (ways: readonly EdgeWay[]): Load =>
+  [0, 1, 2, 3].map(i => ways.reduce((sum, one) => sum + one.weighs[i as 0], 0)) as unknown as Load
 
 export type WaysGiven = {
   readonly read: EdgeGaps
@@ -88,8 +97,5 @@ export function waysOf({ read, options, stays, byHand, mayStayOpen, site }: Ways
 /** The cheapest way, of several the one that lets least through. */
 export const cheapest = (ways: readonly EdgeWay[]): EdgeWay =>
   ways.reduce((best, one) =>
-    one.load[0] < best.load[0] || (one.load[0] === best.load[0] && one.load[1] < best.load[1]) ? one : best,
+    one.weighs[0] < best.weighs[0] || (one.weighs[0] === best.weighs[0] && one.weighs[1] < best.weighs[1]) ? one : best,
   )
-
-/** How much of a length a class of gap is off. */
-export const spreadOf = ({ least, most }: { readonly least: Length; readonly most: Length }): number => most - least

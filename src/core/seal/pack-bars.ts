@@ -4,19 +4,24 @@
 export type Packing = { readonly bars: readonly (readonly number[])[]; readonly optimal: boolean }
 
 /** How much is tried: a fixed number of steps, so that the same pieces always give the same answer. */
-const MOST_STEPS = 300_000
+const MOST_STEPS = 60_000
+/** Of these so many for leaving one bar as empty as can be. */
+const MOST_FOR_REST = 20_000
 const MOST_LONG = 400
+
+type Budget = { left: number }
 
 /** The fewest bars for sizes of which none is larger than `room`; `optimal` where no fewer are possible. Among as few bars, as far as it was
  *  searched, one bar is left as empty as can be. */
 export function pack(sizes: readonly number[], room: number): Packing {
   const order = sizes.map((_, i) => i).sort((a, b) => sizes[b]! - sizes[a]! || a - b)
   if (order.length === 0) return { bars: [], optimal: true }
+  const budget: Budget = { left: MOST_STEPS }
   let best = fitDecreasing(order, sizes, room)
   const least = boundOf(sizes, room)
   let proven = best.length === least
   for (let count = best.length - 1; !proven && count >= least; count = best.length - 1) {
-    const found = into(count, order, sizes, room)
+    const found = into(count, order, sizes, room, budget)
     if (found === 'unknown') break
     if (found === null) proven = true
     else best = found
@@ -60,8 +65,8 @@ function into(
   order: readonly number[],
   sizes: readonly number[],
   room: number,
+  budget: Budget,
 ): number[][] | null | 'unknown' {
-  let steps = 0
   let isOut = false
   const spare = count * room - order.reduce((sum, item) => sum + sizes[item]!, 0)
   const fill = (items: readonly number[], bars: number[][], waste: number): number[][] | null => {
@@ -69,7 +74,7 @@ function into(
     if (bars.length === count) return null
     const [first, ...rest] = items
     for (const own of completions(rest, sizes, room - sizes[first!]!)) {
-      if (++steps > MOST_STEPS) isOut = true
+      if (--budget.left < 0) isOut = true
       if (isOut) return null
       const bar = [first!, ...own]
       const lost = room - bar.reduce((sum, item) => sum + sizes[item]!, 0)
@@ -123,11 +128,13 @@ function emptied(
   const fillOf = (bar: readonly number[]) => bar.reduce((sum, item) => sum + sizes[item]!, 0)
   const lightest = (all: readonly (readonly number[])[]) => Math.min(...all.map(fillOf))
   if (bars.length < 2) return bars
+  const budget: Budget = { left: MOST_FOR_REST }
   const total = fillOf(order)
   const least = total - (bars.length - 1) * room
   for (const set of lightSets(order, sizes, least, lightest(bars))) {
     const rest = order.filter(item => !set.includes(item))
-    const found = into(bars.length - 1, rest, sizes, room)
+    if (budget.left < 0) break
+    const found = into(bars.length - 1, rest, sizes, room, budget)
     if (found && found !== 'unknown') return [...found, set]
   }
   return bars

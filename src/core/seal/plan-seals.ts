@@ -1,6 +1,6 @@
 import type { Finding } from '../base/finding'
 import { cornersM3h, draftOf, flowWithM3h, type GapEnd, openFlowM3h } from './draft'
-import { cheapest, type EdgeWay, jointDb, jointM2, waysOf } from './edge-ways'
+import { cheapest, type EdgeWay, jointDb, jointM2, together, waysOf } from './edge-ways'
 import { frontOf } from './front'
 import { judgeSeal, type SealCode, type SealOption, type SealSite } from './judge-seal'
 import { isStrip, piecesOf, stripLength } from './pieces'
@@ -17,7 +17,7 @@ export { sealsOn } from './seal-plan'
 
 const PRESSURES = [4, 50, 75] as const
 
-type Opened = EdgeGaps & Pick<EdgePlan, 'options' | 'ways' | 'stays'> & { readonly ownFails: boolean }
+type Opened = EdgeGaps & Pick<EdgePlan, 'options' | 'ways' | 'free' | 'stays'> & { readonly ownFails: boolean }
 
 /** Chooses the seals of a whole door together, cuts them, and says what they stop and save; `null` until a gap is read or expected. */
 export function planSeals(request: SealRequest): {
@@ -59,12 +59,12 @@ function openEdge(read: EdgeGaps, request: SealRequest): Opened {
   ].slice(0, 2)
   const byHand = choice.edges[id] ?? null
   // One system on a new unit: while what it ships with does, nothing is added.
-  if (shipped && !ownFails && byHand === null)
-    return { ...read, options, stays, ownFails, ways: [only(read, stays, site)] }
-  const ways = tight
-    ? [only(read, stays, site)]
-    : waysOf({ read, options, stays, byHand, mayStayOpen: choice.draftMost !== null, site })
-  return { ...read, options, stays, ownFails, ways }
+  const known = { ...read, options, stays, ownFails }
+  const keeps = [only(read, stays, site)]
+  if (tight || (shipped && !ownFails && byHand === null)) return { ...known, ways: keeps, free: keeps }
+  const given = { read, options, stays, mayStayOpen: choice.draftMost !== null, site }
+  const free = waysOf({ ...given, byHand: null })
+  return { ...known, free, ways: byHand === null ? free : waysOf({ ...given, byHand }) }
 }
 
 const only = (read: EdgeGaps, stays: readonly Seal[], site: SealSite): EdgeWay =>
@@ -97,17 +97,17 @@ function choosePlan(
 ): { readonly ways: readonly EdgeWay[]; readonly meetsTargets: boolean } {
   const isMet = meets(request, opened)
   const first = opened.map(one => cheapest(one.ways))
-  const sum = [0, 1, 2, 3].map(i => first.reduce((all, one) => all + one.load[i as 0], 0))
-  if (isMet(sum)) return { ways: first, meetsTargets: true }
-  const front = frontOf(opened.map(one => one.ways.map(way => way.load)))
-  const met = front.find(one => isMet(one.load))
-  const light = front.filter(one => one.load[3] <= request.latchLimitN.value)
-  const nearest = (light.length > 0 ? light : front).reduce((best, one) => {
-    const by = request.choice.rwLeast === null ? 1 : 2
-    return one.load[by] < best.load[by] ? one : best
-  })
-  const { ways } = met ?? nearest
-  return { ways: ways.map((way, i) => opened[i]!.ways[way]!), meetsTargets: met !== undefined }
+  if (isMet(together(first))) return { ways: first, meetsTargets: true }
+  const waysIn = ({ ways }: { readonly ways: readonly number[] }) => ways.map((way, i) => opened[i]!.ways[way]!)
+  const plans = frontOf(opened.map(one => one.ways.map(way => way.load))).map(waysIn)
+  const met = plans.find(one => isMet(together(one)))
+  if (met) return { ways: met, meetsTargets: true }
+  const light = plans.filter(one => together(one)[3] <= request.latchLimitN.value)
+  const by = request.choice.rwLeast === null ? 1 : 2
+  const nearest = (light.length > 0 ? light : plans).reduce((best, one) =>
+    together(one)[by] < together(best)[by] ? one : best,
+  )
+  return { ways: nearest, meetsTargets: false }
 }
 
 const total = (all: readonly number[]): number => all.reduce((sum, one) => sum + one, 0)
@@ -144,7 +144,7 @@ function planOf(
   const savedCentsYear = saved(before.kwhYear)
   return {
     edges,
-    latchForceN: total(ways.map(one => one.load[3])),
+    latchForceN: together(ways)[3],
     latchLimitN: latchLimitN.value,
     before,
     after,
@@ -172,7 +172,7 @@ const YEAR_FROM_M3H = (degreeDays: number): number => (0.335 * degreeDays * 24) 
 
 function edgeOf(one: Opened, way: EdgeWay, { lengths, choice }: SealRequest, centsPerKwh: number): EdgePlan {
   const chosen = way.put
-  const { edge, gap, stop, isExpected, options, ways, stays } = one
+  const { edge, gap, stop, isExpected, options, ways, free, stays } = one
   const flows = (seals: readonly Seal[]) =>
     PRESSURES.map(pressure => flowWithM3h(one, seals, pressure)) as unknown as Flows
   const [flowBefore, flowAfter] = [flows(stays), flows([...stays, ...chosen.map(it => it.seal)])]
@@ -185,6 +185,7 @@ function edgeOf(one: Opened, way: EdgeWay, { lengths, choice }: SealRequest, cen
     isExpected,
     options,
     ways,
+    free,
     chosen,
     stays,
     pieces: chosen.flatMap(({ seal }) => (isStrip(seal) ? piecesOf(one, seal, lengths) : [])),

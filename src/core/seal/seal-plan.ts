@@ -16,6 +16,8 @@ import type { Joints } from './sound-through'
 export type EdgePlan = EdgeGaps & {
   readonly options: readonly SealOption[]
   readonly ways: readonly EdgeWay[]
+  /** Every way there is, whatever was chosen by hand. */
+  readonly free: readonly EdgeWay[]
   /** What is put on; none when nothing is chosen, none holds, or none is wanted. */
   readonly chosen: readonly SealOption[]
   /** What is there and stays; of a new unit what it ships with. */

@@ -1,7 +1,7 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
-import type { EdgeWay } from '@/core/seal/edge-ways'
+import { type EdgeWay, together } from '@/core/seal/edge-ways'
 import type { SealPlan } from '@/core/seal/plan-seals'
 import { leafPart, withJoints } from '@/core/seal/sound-through'
 import { sideName } from '@/words/names'
@@ -31,29 +31,26 @@ export function PlansPanel({ store, plan }: Props) {
 }
 
 function Front({ store, plan }: Props) {
-  const loads = useMemo(() => plan.edges.map(one => one.ways.map(way => way.load)), [plan])
+  const loads = useMemo(() => plan.edges.map(one => one.free.map(way => way.load)), [plan])
   const front = useHeavy('plans', loads)
   const [at, setAt] = useState<number | null>(null)
   const decimal = useDecimal()
   const rate = useRating(store, plan)
   if (front.failed) return <p role="alert">The plans could not be worked out: {front.failed}. Open this again.</p>
   if (!front.value) return <Quiet>Weighing all combinations …</Quiet>
-  const plans = front.value
-  const now = plan.edges.reduce((sum, one) => sum + one.chosen.reduce((all, it) => all + it.centsPerYear, 0), 0)
-  const chosen = plans.findIndex(one => Math.abs(one.load[0] - now) < 1e-6)
+  const plans = front.value.map(one => one.ways.map((way, i) => plan.edges[i]!.free[way]!))
+  const weights = plans.map(together)
+  const now = plan.edges.map(one => one.chosen.map(it => it.seal.id).join()).join('|')
+  const chosen = plans.findIndex(ways => ways.map(way => idsOf(way).join()).join('|') === now)
   const shown = at ?? Math.max(0, chosen)
-  const picked = plans[Math.min(shown, plans.length - 1)]
-  if (!picked) return <Quiet>There is nothing to choose between.</Quiet>
-  const ways = picked.ways.map((way, i) => plan.edges[i]!.ways[way]!)
+  const at0 = Math.min(shown, plans.length - 1)
+  const [ways, weighs] = [plans[at0], weights[at0]]
+  if (!ways || !weighs) return <Quiet>There is nothing to choose between.</Quiet>
   const take = () =>
     store.save('seal', { edges: Object.fromEntries(ways.map((way, i) => [plan.edges[i]!.edge.id, idsOf(way)])) })
   return (
     <>
-      <Dots
-        points={plans.map(one => ({ cost: one.load[0] / 100, draft: one.load[1] }))}
-        shown={shown}
-        chosen={chosen}
-      />
+      <Dots points={weights.map(one => ({ cost: one[0] / 100, draft: one[1] }))} shown={shown} chosen={chosen} />
       <Quiet data-plans={plans.length}>
         {plans.length === 1 ? 'One plan' : `${plans.length} plans`} that no other beats in cost, draft, sound and push.
       </Quiet>
@@ -71,15 +68,15 @@ function Front({ store, plan }: Props) {
       <Facts>
         <dt>A year</dt>
         <dd style={{ fontSize: 22, fontWeight: 650 }}>
-          <Money cents={Math.round(picked.load[0])} />
+          <Money cents={Math.round(weighs[0])} />
         </dd>
         <dt>Draft at 4 Pa</dt>
-        <dd>{decimal(picked.load[1], 1)} m³/h</dd>
+        <dd>{decimal(weighs[1], 1)} m³/h</dd>
         <dt>Sound</dt>
-        <dd>{rate ? `≈ Rw ${rate(picked.load[2])} dB` : 'say how the leaf is built'}</dd>
+        <dd>{rate ? `≈ Rw ${rate(weighs[2])} dB` : 'say how the leaf is built'}</dd>
         <dt>Push</dt>
         <dd>
-          {decimal(picked.load[3], 0)} of {plan.latchLimitN} N
+          {decimal(weighs[3], 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
       <ul style={{ fontSize: 15 }}>
