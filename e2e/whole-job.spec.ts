@@ -127,15 +127,24 @@ test('one door, from the first reading to the record', async ({ page }) => {
     'bottom, centre',
     'bottom, right',
   ]
+  // The middle of the longest edge decides most and is asked first; one may begin anywhere.
+  await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText('Gap, left side, middle')
+  await page
+    .getByRole('button', { name: /Gap, head, left/ })
+    .first()
+    .click()
   await typeReadings(
     page,
     gaps.map((name, i) => [`Gap, ${name}`, i < 9 ? '5/32' : '7 mm']),
   )
   await allStored(page)
   await expect(page.locator('[data-side]')).toHaveCount(4)
-  await expect(page.locator('[data-side="head"]')).toContainText('Cut 32 in')
-  await page.locator('[data-side="bottom"] select').selectOption('sweep-fin')
-  await expect(page.locator('[data-side="bottom"]')).toContainText('holes, end holes')
+  await expect(page.locator('[data-side="head"]')).toContainText(/Cut .*3\d/)
+  const bottom = page.locator('[data-side="bottom"]')
+  await bottom.getByText('Choose otherwise').click()
+  await bottom.getByLabel('Sweep with fin, short').check()
+  await expect(bottom).toContainText('Cut 32 in')
+  await expect(bottom).toContainText('holes, end holes')
   await expect(page.locator('[data-figure="saved"]')).toContainText('$')
   await expect(page.locator('canvas')).toBeVisible()
 

@@ -30,8 +30,9 @@ function shutOf({ edges }: Pick<Drawn, 'edges'>, { frame, leaf }: DoorShape): Sh
   }
   const jamb = edges.find(one => one.role === 'jamb')
   if (!jamb) return { box: leaf, meeting: leaf.x + leaf.width / 2 }
-  const x = jamb.side === 'left' ? frame.x : frame.x + frame.width - leaf.width
-  return { box: boxOf(x, leaf.y, leaf.width, leaf.height), meeting: jamb.side === 'left' ? x + leaf.width : x }
+  const panel = width('head')
+  const x = jamb.side === 'left' ? frame.x : frame.x + frame.width - panel
+  return { box: boxOf(x, leaf.y, panel, jamb.length), meeting: jamb.side === 'left' ? x + panel : x }
 }
 
 /** The gaps that were read, the air that passes them, and the seal of each edge. */

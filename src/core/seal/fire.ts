@@ -3,7 +3,7 @@ import type { Source } from '../base/rule'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
 import type { Survey } from '../survey/survey'
-import type { Length } from '../units/length'
+import { type Length, largestOf, smallestOf } from '../units/length'
 import type { Edge, EdgeRole } from './edge'
 import { type GapRule, type GapVerdict, judgeGaps } from './fire-gaps'
 import type { SealCode } from './judge-seal'
@@ -104,13 +104,13 @@ function fireEdge(
   { edges }: FireRules,
   { material, hasSmokeSeal, survey, within }: FireGiven,
 ): FireEdge | null {
-  const own = edges.find(
+  const own = edges.filter(
     one =>
       one.roles.includes(edge.role) &&
-      (one.materials.length === 0 || (material !== null && one.materials.includes(material))),
+      (one.materials.length === 0 || material === null || one.materials.includes(material)),
   )
-  if (!own) return null
-  const rule = hasSmokeSeal && own.withSmokeSeal ? own.withSmokeSeal : own.gap
+  if (own.length === 0) return null
+  const rule = own.map(one => (hasSmokeSeal && one.withSmokeSeal) || one.gap).reduce(strictest)
   const row = rowOf(edge.slots, survey)
   if (!row) return { edge, rule, verdict: null, worst: null }
   const all = row.gaps.flatMap(one => [one.least, one.most])
@@ -118,6 +118,12 @@ function fireEdge(
   const worst = rule[0] !== null && least < rule[0] ? least : most
   return { edge, rule, verdict: judgeGaps(all, rule, within), worst }
 }
+
+/** What both rules allow: until somebody says what the leaf is made of, the rules of every material hold. */
+const strictest = ([least, most]: GapRule, [otherLeast, otherMost]: GapRule): GapRule => [
+  least === null ? otherLeast : otherLeast === null ? least : largestOf([least, otherLeast]),
+  most === null ? otherMost : otherMost === null ? most : smallestOf([most, otherMost]),
+]
 
 /** What a label asks is never cured by cutting: the label's agency or the authority is asked. */
 export function fireFindings(fire: FireJudged | null): readonly Finding<SealCode>[] {

@@ -79,7 +79,9 @@ export type SealGiven = {
 
 /** Plans the seals of a door from the gaps of its own occasion, judges its sound and its label, and holds what was read after against it. */
 export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
-  const { choice, lengths, leaf } = given
+  const { lengths, leaf } = given
+  // A door inside the house keeps no heat in.
+  const choice = given.of.isOutside ? given.choice : { ...given.choice, heatingDegreeDays: 0 }
   const edges = edgesOf(given)
   const survey = gapSurvey(given)
   const purposes = purposesOf(given)

@@ -1,6 +1,10 @@
+import { FIRE_RULES } from '../../trade/fire-rules'
 import { crackFlowM3h, holeFlowM3h, sealedFlowM3h, seriesLeak } from '../physics/leakage'
-import { length } from '../test/fixtures'
+import { surveyOf } from '../survey/survey'
+import { entry, length, readings } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
+import { oneLeafEdges } from './edge'
+import { FIRE_ITEMS, fireCode, fireFindings, judgeFire } from './fire'
 import { judgeGaps } from './fire-gaps'
 import { latchForceN } from './latch-force'
 
@@ -70,5 +74,67 @@ describe('gaps of a labelled door', () => {
     expect(judgeGaps([], rule, by)).toBeNull()
     expect(judgeGaps([inches(0)], [null, length('3/4')], by)).toBe('within')
     expect(judgeGaps([inches(30)], [null, null], by)).toBe('within')
+  })
+})
+
+describe('a labelled door by its rules', () => {
+  const edges = oneLeafEdges({
+    width: inches(36),
+    height: inches(80),
+    thickness: inches(1, 3, 4),
+    hinges: 'left',
+    leftLeaf: null,
+    moves: null,
+  })
+  const judged = (gap: string, more: Partial<Parameters<typeof judgeFire>[0]> = {}) =>
+    judgeFire({
+      rules: FIRE_RULES.find(one => one.id === 'inch')!,
+      edges,
+      survey: surveyOf('core', readings({ 'gap.head.left': gap, 'gap.head.centre': '1/8', 'gap.head.right': '1/8' })),
+      material: 'steel',
+      hasSmokeSeal: false,
+      log: [],
+      today: '2026-11-26',
+      within: inches(0, 1, 64),
+      ...more,
+    })!
+  const head = (one: ReturnType<typeof judged>) => one.edges.find(({ edge }) => edge.id === 'head')!
+  it('goes by the worst reading of an edge, never by its mean', () => {
+    expect([head(judged('1/8')).verdict, head(judged('1/4')).verdict]).toEqual(['within', 'beyond'])
+    expect(head(judged('1/4')).worst).toBe(length('1/4'))
+    expect(fireFindings(judged('1/4'))).toContainEqual(
+      expect.objectContaining({ code: 'fire-gap-beyond', severity: 'stop' }),
+    )
+  })
+  it('is narrower for wood, and for a leaf nobody said the material of', () => {
+    expect(head(judged('5/32')).verdict).toBe('within')
+    expect(head(judged('5/32', { material: 'timber' })).verdict).toBe('beyond')
+    expect(head(judged('5/32', { material: null })).verdict).toBe('beyond')
+  })
+  it('has no cure that cuts', () => {
+    for (const gap of ['1/4', '3/16'])
+      for (const one of fireFindings(judged(gap)))
+        for (const { code } of one.cures) expect(['label.ask-agency', 'code.ask-locally', 'gap.read']).toContain(code)
+  })
+  it('is in order once every edge is read and within, every item looked at, and for a year', () => {
+    const all = Object.fromEntries(
+      edges.flatMap(one => one.slots.map(slot => [slot, one.role === 'bottom' ? '1/2' : '1/8'])),
+    )
+    const survey = surveyOf('core', readings(all))
+    const log = FIRE_ITEMS.map((item, i) => entry('test', fireCode(item), 'passed', Date.UTC(2026, 5, 1) + i))
+    const by = (today: string, own = log) => judged('1/8', { survey, log: own, today })
+    expect([by('2026-11-26').isInOrder, by('2026-11-26').againOn]).toEqual([true, '2027-06-01'])
+    expect(by('2027-06-03').isInOrder).toBe(false)
+    expect(by('2026-11-26', log.slice(1)).isInOrder).toBe(false)
+    const failed = [...log, entry('test', fireCode('glass'), 'failed', Date.UTC(2026, 6, 1), { text: 'No mark.' })]
+    expect(by('2026-11-26', failed).isInOrder).toBe(false)
+    expect(fireFindings(by('2026-11-26', failed)).map(one => one.code)).toEqual(['fire-item-failed'])
+  })
+  it('a smoke seal narrows the bottom where the rules say so', () => {
+    const metric = FIRE_RULES.find(one => one.id === 'metric')!
+    const survey = surveyOf('core', readings({ 'gap.bottom.centre': '5 mm' }))
+    const bottom = (hasSmokeSeal: boolean) =>
+      judged('1/8', { rules: metric, survey, hasSmokeSeal }).edges.at(-1)!.verdict
+    expect([bottom(false), bottom(true)]).toEqual(['within', 'beyond'])
   })
 })

@@ -51,7 +51,9 @@ export function SealLadder(stage: StageProps) {
   const slot = slots.find(one => one === selected) ?? next ?? nextOpen(slots, survey, null) ?? slots[0]!
   return (
     <>
-      <Choice label="Read" isLabelHidden value={when} options={WHEN} onChange={setWhen} />
+      <div style={{ marginBottom: 12 }}>
+        <Choice label="Read" isLabelHidden value={when} options={WHEN} onChange={setWhen} />
+      </div>
       {fitted.has(SEALED_BY_SHEET) && <Quiet data-sealed="true">Noted before as sealed by its maker’s sheet.</Quiet>}
       <Entry
         {...stage}

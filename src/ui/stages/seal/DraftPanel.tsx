@@ -39,18 +39,22 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
         ]}
       />
       <Facts>
-        <dt>Saved a year</dt>
-        <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
-          ≈ <Whole cents={roundedCents(plan.savedCentsYear)} />
-        </dd>
-        <dt>By the gauge’s ±</dt>
-        <dd>
-          <Whole cents={roundedCents(savedBetween[0])} /> to <Whole cents={roundedCents(savedBetween[1])} />
-        </dd>
-        <dt>Heat a year</dt>
-        <dd>
-          {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
-        </dd>
+        {before.kwhYear > 0 && (
+          <>
+            <dt>Saved a year</dt>
+            <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
+              ≈ <Whole cents={roundedCents(plan.savedCentsYear)} />
+            </dd>
+            <dt>By the gauge’s ±</dt>
+            <dd>
+              <Whole cents={roundedCents(savedBetween[0])} /> to <Whole cents={roundedCents(savedBetween[1])} />
+            </dd>
+            <dt>Heat a year</dt>
+            <dd>
+              {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
+            </dd>
+          </>
+        )}
         {([4, 50, 75] as const).map((pressure, i) => [
           <dt key={pressure}>At {pressure} Pa, m³/h</dt>,
           <dd key={`${pressure}.flow`} data-flow={pressure}>
@@ -100,7 +104,7 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
         <Quiet>A common limit for hinged doors is {decimal(YARDSTICK, 1)} cfm a square foot: a yardstick only.</Quiet>
       </Disclosure>
       <HoleDrawn beforeCm2={before.holeCm2} afterCm2={after.holeCm2} />
-      {plan.marginal.length > 0 && (
+      {plan.marginal.length > 0 && before.kwhYear > 0 && (
         <Disclosure title="Where the next money does most">
           <ol style={{ listStyle: 'decimal', paddingLeft: 20 }}>
             {plan.marginal.map(one => (

@@ -1,0 +1,94 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, type Page, test } from '@playwright/test'
+import Papa from 'papaparse'
+import { base, demoJob, demoOpening, open, pdfText } from './test/harvek'
+
+/** Every seal that is chosen noted as fitted. */
+async function fitAll(page: Page): Promise<number> {
+  const left = page.getByRole('button', { name: /^Fitted: / })
+  const count = await left.count()
+  for (let i = 0; i < count; i++) {
+    await left.first().click()
+    await expect(left).toHaveCount(count - i - 1)
+  }
+  return count
+}
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('an old door is sealed against draft and read again to prove it', async ({ page }) => {
+    const C4 = demoOpening('C4')
+    await open(page, `/openings/${C4}/seal`)
+    await page.getByRole('button', { name: /^At the stop, head, left: a bill slides$/ }).click()
+    await expect(page.getByText('16 of 24 read')).toBeVisible()
+    const findings = page.getByRole('button', { name: /Findings|Found|Seals/ }).first()
+    if (await findings.isVisible()) await findings.click()
+    await expect(page.locator('[data-side="head"] [data-seal]')).toHaveCount(1)
+    expect(await fitAll(page)).toBe(4)
+    await page.reload()
+    await page.locator('html[data-hydrated]').waitFor()
+    await page.getByText('Sealed: to prove').click()
+    for (const place of ['head, centre', 'left side, middle', 'right side, middle', 'bottom, centre']) {
+      await page
+        .getByRole('button', { name: new RegExp(`^. Gap, ${place}|Gap, ${place}`) })
+        .first()
+        .click()
+      await page.getByRole('button', { name: `Gap, ${place}: shut tight` }).click()
+    }
+    await expect
+      .poll(async () => {
+        const { readings } = await (await page.request.get(`${base()}/api/openings/${C4}/rows`)).json()
+        return readings.filter((one: { occasion: string }) => one.occasion === 'sealed').length
+      })
+      .toBe(4)
+    await expect(page.locator('[data-proof]')).toHaveCount(4)
+    const record = await pdfText(page, `/api/openings/${C4}/record.pdf`)
+    for (const part of ['Read again once sealed', 'Seals and draft']) expect(record).toContain(part)
+  })
+})
+
+test('a music room is sealed for sound to a target, along the plans none beats', async ({ page }) => {
+  await open(page, `/openings/${demoOpening('C2')}/seal`)
+  await expect(page.locator('[data-sound-words]')).toContainText('Your 38 dB leaf with these gaps is a')
+  await page.getByText('How well, and by which rules').click()
+  const sound = page.getByLabel('Sound: Rw at least, dB')
+  await sound.fill('99')
+  await sound.press('Enter')
+  await expect(page.getByText('A whole number from 5 to 70 is needed')).toBeVisible()
+  await sound.fill('60')
+  await sound.press('Enter')
+  await expect(page.getByText('No plan reaches what is wanted')).toBeVisible()
+  await sound.fill('33')
+  await sound.press('Enter')
+  await expect(page.getByText('No plan reaches what is wanted')).toHaveCount(0)
+  await page.getByText('Other plans: cost against draft').click()
+  await expect(page.locator('[data-plans]')).toContainText('plans that no other beats')
+  await page.getByLabel('Walk along, the cheapest first').fill('3')
+  await page.getByRole('button', { name: 'Take this plan' }).click()
+  await expect(page.getByRole('button', { name: 'All as planned' })).toBeVisible()
+  await page.getByRole('button', { name: 'All as planned' }).click()
+  await expect(page.getByRole('button', { name: 'All as planned' })).toHaveCount(0)
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(one => one.id)).toEqual([])
+})
+
+test('a labelled door is judged by its worst gap and looked over; nothing is cut', async ({ page }) => {
+  await open(page, `/openings/${demoOpening('B4')}/seal`)
+  await expect(page.locator('[data-fire="false"]')).toBeVisible()
+  await expect(page.locator('[data-verdict="beyond"]').first()).toBeVisible()
+  await expect(page.getByText('Nothing is cut.').first()).toBeVisible()
+  await page.getByRole('button', { name: 'In order: Latches by itself', exact: true }).click()
+  await expect(page.locator('[data-look="latches"] .stands')).toContainText('✓')
+})
+
+test('the cut list of a visit on paper is the nesting', async ({ page }) => {
+  const csv = await (await page.request.get(`${base()}/api/jobs/${demoJob('C')}/cuts.csv`)).text()
+  const { data } = Papa.parse<Record<string, string>>(csv.trim(), { header: true })
+  const paper = await pdfText(page, `/api/jobs/${demoJob('C')}/cuts.pdf`)
+  expect(new Set(data.map(row => row.opening)).size).toBeGreaterThanOrEqual(3)
+  for (const { number, bar, opening } of data)
+    expect(paper).toMatch(new RegExp(`^\\s*${number}\\s+${bar || 'drill'}\\s+${opening} `, 'm'))
+  const bars = new Set(data.filter(row => row.bar).map(row => `${row.seal} ${row.bar}`))
+  const counts = [...paper.matchAll(/: (\d+) bars? of /g)].map(found => Number(found[1]))
+  expect(counts.reduce((sum, one) => sum + one, 0)).toBe(bars.size)
+})
