@@ -26,7 +26,7 @@ const PICTURES = [
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
   ['6-order', 'C1', 'order', LARGE],
   ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
-  ['8-seal', 'A5', 'seal', LARGE],
+  ['8-seal', 'C4', 'seal', LARGE],
   ['9-hand-over', 'A5', 'handover', LARGE],
   ['10-openings', '/openings', '', LARGE],
   ['12-order', 'order of B3', '', LARGE],

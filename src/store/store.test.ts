@@ -143,7 +143,7 @@ describe('an edited record', () => {
       [true, 2],
     ])
     const { seal, wishes, order } = await findEdits(store().db, acting, opening.id)
-    expect([seal.data.edges, wishes.data.swing, order.revision]).toEqual([{ head: null }, 'in', 1])
+    expect([seal.data.edges, wishes.data.swing, order.revision]).toEqual([{ head: [] }, 'in', 1])
   })
   it('changed otherwise by three at once is saved by one; the others are shown both sides', async () => {
     const { acting, opening } = await someCompany(store().db, 'Race')
