@@ -74,7 +74,7 @@ export const SEAL_STEPS: Readonly<Record<Seal['kind'], readonly (readonly [what:
   ],
   bronze: [
     ['Cut with snips, the free edge outwards', 'It is not kinked.'],
-    ['Pin it every 2 in, the middle first; raise the edge with a knife', 'The leaf touches all along.'],
+    ['Pin it every {pin-every}, the middle first; raise the edge with a knife', 'The leaf touches all along.'],
   ],
   brush: [
     ['Cut metal and hair together', 'Hair stands square.'],
@@ -86,7 +86,7 @@ export const SEAL_STEPS: Readonly<Record<Seal['kind'], readonly (readonly [what:
   ],
   magnetic: [
     ['Screw the carrier to head and latch side, the magnet facing the leaf’s steel', 'It pulls up without a push.'],
-    ['Shut it lightly three times', 'It closes the last 1/16 in by itself.'],
+    ['Shut it lightly three times', 'It closes the last bit by itself.'],
   ],
   drop: [
     ['Rout the groove, or set the case on the face', 'Groove even in depth.'],
@@ -109,7 +109,7 @@ export const SEAL_STEPS: Readonly<Record<Seal['kind'], readonly (readonly [what:
     ['Raise it at each screw until a bill drags', 'It drags and does not tear, at every screw.'],
   ],
   'bottom-stop': [
-    ['Two halves flush within 1/16 in, thin packers under them for height', 'Level with the leaf’s bottom.'],
+    ['Two halves flush within {contact-even}, thin packers under them for height', 'Level with the leaf’s bottom.'],
     ['Run the bulb’s slot on under the side stops; mitre the bulb', 'The bulb is in one piece.'],
     ['Weight it until the bond has cured', 'Not stepped on before.'],
   ],

@@ -16,7 +16,7 @@ import { SEALS } from '@/trade/seals'
 import { STEPS } from '@/trade/steps'
 import { TESTS } from '@/trade/tests'
 import { cureWords } from './cures'
-import { figuresIn } from './figures'
+import { figuresIn, withFigures } from './figures'
 import { placeName } from './finding-facts'
 import { findingWords } from './findings'
 import { decimal, money } from './money'
@@ -169,6 +169,8 @@ it('every step, test, seal, preparation and caution of the trade has its words',
   expect(TESTS.filter(one => !TEST_NAMES[one.id])).toEqual([])
   expect(SEALS.filter(one => one.name.length < 4 || SEAL_STEPS[one.kind].length === 0)).toEqual([])
   expect(new Set(SEALS.map(one => one.name)).size).toBe(SEALS.length)
+  const fitting = Object.values(SEAL_STEPS).flat(2)
+  expect(fitting.filter(text => withFigures(text, say).includes('{') || /\d/.test(text))).toEqual([])
   expect(PREPARATIONS.filter(id => !PREPARATION_NAMES[id])).toEqual([])
 })
 

@@ -68,7 +68,8 @@ export const flowWithM3h = (read: EdgeGaps, seals: readonly Seal[], pressurePa: 
     ? openFlowM3h(read, pressurePa)
     : sealedFlowM3h(seriesLeak(seals.map(one => one.leakM3hPerMetreAt50)), read.edge.length, pressurePa)
 
-const CORNER = inches(0, 1, 8)
+/** What is taken for each bottom corner, by the leaf's thickness. */
+export const CORNER = inches(0, 1, 8)
 
 /** Air through both bottom corners, which leak last: each a hole of 1/8 in by the leaf's thickness, as assumed, until a pad is in. */
 export const cornersM3h = (thickness: Length, pressurePa: number): number =>

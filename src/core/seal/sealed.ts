@@ -109,18 +109,7 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
     latchLimitN: given.latchLimitN,
     lengths,
   })
-  const hasSmokeSeal =
-    plan?.edges.some(one => one.edge.role === 'bottom' && sealsOn(one).some(seal => seal.listing !== 'none')) ?? false
-  const fire = judgeFire({
-    rules,
-    edges,
-    survey,
-    material: given.material,
-    hasSmokeSeal,
-    log: given.log,
-    today: given.today,
-    within: lengths['gauge-within'].value,
-  })
+  const fire = labelOf(given, edges, survey, rules, plan)
   const isRead = plan?.edges.some(one => !one.isExpected) ?? false
   return {
     value: {
@@ -139,6 +128,20 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
     },
     findings: [...findings, ...fireFindings(fire)] as readonly Finding<SealCode>[],
   }
+}
+
+/** The label by its rules, with a smoke seal at the bottom where one is planned. */
+function labelOf(
+  { material, log, today, lengths }: SealGiven,
+  edges: readonly Edge[],
+  survey: Survey,
+  rules: FireRules | null,
+  plan: SealPlan | null,
+): FireJudged | null {
+  const hasSmokeSeal =
+    plan?.edges.some(one => one.edge.role === 'bottom' && sealsOn(one).some(seal => seal.listing !== 'none')) ?? false
+  const within = lengths['gauge-within'].value
+  return judgeFire({ rules, edges, survey, material, hasSmokeSeal, log, today, within })
 }
 
 function edgesOf({ of, leaf, hinges, leftLeaf, survey }: SealGiven): readonly Edge[] {

@@ -160,6 +160,19 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
   )
 }
 
+/** An axis as every chart has it. */
+export const axisOf = (
+  tokens: Tokens,
+  text: string,
+  more: { readonly most?: number; readonly fromZero?: boolean } = {},
+) => ({
+  title: { display: true, text, color: tokens.ink },
+  beginAtZero: more.fromZero ?? false,
+  ticks: { color: tokens.ink, font: { size: 13 }, ...(more.most === undefined ? {} : { maxTicksLimit: more.most }) },
+  grid: { color: tokens.rule },
+})
+export type Tokens = typeof PAPER
+
 const PAPER = { ink: '#17242B', rule: '#D3D7D6', vial: '#C9D94F', blue: '#1F4FA3' }
 
 /** The tokens as the page has them now: a canvas can't read custom properties. */

@@ -2,7 +2,7 @@
 import { Chart as ChartJs, LineController, LineElement } from 'chart.js'
 import { Line } from 'react-chartjs-2'
 import { LOCALES } from '@/words/money'
-import { FRAME, useTokens } from './Chart'
+import { axisOf, FRAME, useTokens } from './Chart'
 import { useCounting, useDecimal } from './Money'
 
 ChartJs.register(LineController, LineElement)
@@ -39,16 +39,8 @@ export default function LinesChart({ label, unit, across, groups, series }: Prop
               legend: { display: series.length > 1, labels: { color: tokens.ink, boxWidth: 20, font: { size: 14 } } },
             },
             scales: {
-              x: {
-                title: { display: true, text: across, color: tokens.ink },
-                ticks: { color: tokens.ink, font: { size: 12 } },
-                grid: { display: false },
-              },
-              y: {
-                title: { display: true, text: unit, color: tokens.ink },
-                ticks: { color: tokens.ink, font: { size: 13 } },
-                grid: { color: tokens.rule },
-              },
+              x: axisOf(tokens, across),
+              y: axisOf(tokens, unit),
             },
           }}
           data={{

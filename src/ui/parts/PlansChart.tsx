@@ -1,7 +1,7 @@
 'use client'
 import { Scatter } from 'react-chartjs-2'
 import { LOCALES } from '@/words/money'
-import { FRAME, useTokens } from './Chart'
+import { axisOf, FRAME, useTokens } from './Chart'
 import { useCounting, useDecimal } from './Money'
 
 type Props = {
@@ -27,18 +27,8 @@ export default function PlansChart({ points, shown, chosen }: Props) {
             maintainAspectRatio: false,
             plugins: { legend: { display: false }, tooltip: { enabled: false } },
             scales: {
-              x: {
-                title: { display: true, text: 'draft at 4 Pa, m³/h', color: tokens.ink },
-                beginAtZero: true,
-                ticks: { color: tokens.ink, font: { size: 13 }, maxTicksLimit: 6 },
-                grid: { color: tokens.rule },
-              },
-              y: {
-                title: { display: true, text: 'cost a year', color: tokens.ink },
-                beginAtZero: true,
-                ticks: { color: tokens.ink, font: { size: 13 }, maxTicksLimit: 6 },
-                grid: { color: tokens.rule },
-              },
+              x: axisOf(tokens, 'draft at 4 Pa, m³/h', { most: 6, fromZero: true }),
+              y: axisOf(tokens, 'cost a year', { most: 6, fromZero: true }),
             },
           }}
           data={{

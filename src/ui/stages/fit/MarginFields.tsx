@@ -33,30 +33,15 @@ type Props = {
 
 /** The margins round the leaf, read with the gauge: each is taken with Enter, or when its field is left. */
 export function MarginFields({ store, hanging, states, selected, onSelect }: Props) {
-  const [wrong, setWrong] = useState<readonly [name: RevealName, words: string] | null>(null)
-  const { unit, step } = store.sheet.job
-  const { graduation } = useTape(unit)
+  const { step } = store.sheet.job
+  const write = (text: MarginState['read']) => formatLength(text, workStep(step))
   const slots = marginSlots(hanging)
   const names = REVEALS.filter(name => slots[name])
   const fields = useRef<HTMLDivElement>(null)
   useEffect(() => {
     if (selected) fields.current?.querySelector<HTMLInputElement>(`[data-place="${selected}"]`)?.focus()
   }, [selected])
-  const take = (name: RevealName, field: HTMLInputElement) => {
-    const text = field.value.trim()
-    if (text === '') return
-    const parsed = parseLength(text, { unit })
-    if (!parsed.ok) return setWrong([name, issueWords(parsed.issues[0]!)])
-    const slot = slots[name]!
-    const value = parsed.value.ticks
-    if (!canBeRead(slot, value)) return setWrong([name, impossibleWords(slot, text)])
-    setWrong(null)
-    field.value = ''
-    const { reader } = store
-    void store.addReading(
-      readingFrom({ slot, value, text, graduation, levelLength: null, reader, occasion: 'tuned', from: null }),
-    )
-  }
+  const [wrong, take] = useTaking(store, hanging)
   return (
     <>
       <Fields ref={fields}>
@@ -78,7 +63,7 @@ export function MarginFields({ store, hanging, states, selected, onSelect }: Pro
             <span className="was">
               {stateWords(
                 states.find(one => one.name === name),
-                text => formatLength(text, workStep(step)),
+                write,
               )}
             </span>
           </label>
@@ -92,6 +77,33 @@ export function MarginFields({ store, hanging, states, selected, onSelect }: Pro
       <Quiet>As few as you have; the sides first.</Quiet>
     </>
   )
+}
+
+type Wrong = readonly [name: RevealName, words: string]
+type Take = (name: RevealName, field: HTMLInputElement) => void
+
+/** Takes what was typed as a reading of a tuned leaf; what can't be one stays in its field and is said. */
+function useTaking(store: Props['store'], hanging: Hanging): readonly [wrong: Wrong | null, take: Take] {
+  const [wrong, setWrong] = useState<Wrong | null>(null)
+  const { unit } = store.sheet.job
+  const { graduation } = useTape(unit)
+  const slots = marginSlots(hanging)
+  const take = (name: RevealName, field: HTMLInputElement) => {
+    const text = field.value.trim()
+    if (text === '') return
+    const parsed = parseLength(text, { unit })
+    if (!parsed.ok) return setWrong([name, issueWords(parsed.issues[0]!)])
+    const slot = slots[name]!
+    const value = parsed.value.ticks
+    if (!canBeRead(slot, value)) return setWrong([name, impossibleWords(slot, text)])
+    setWrong(null)
+    field.value = ''
+    const { reader } = store
+    void store.addReading(
+      readingFrom({ slot, value, text, graduation, levelLength: null, reader, occasion: 'tuned', from: null }),
+    )
+  }
+  return [wrong, take]
 }
 
 function stateWords(state: MarginState | undefined, write: (length: MarginState['read']) => string): string {

@@ -1,10 +1,10 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { cfmOf, cfmPerSqFt } from '@/core/seal/draft'
+import { CORNER, cfmOf, cfmPerSqFt } from '@/core/seal/draft'
 import type { SealPlan } from '@/core/seal/plan-seals'
 import { meanOf } from '@/core/seal/read-edges'
 import { type DisplayStep, formatLength, formatRead, workStep } from '@/core/units/format-length'
-import { metresOf } from '@/core/units/length'
+import { type Length, metresOf } from '@/core/units/length'
 import { wholeMoney } from '@/words/money'
 import { sideName } from '@/words/names'
 import { Facts, Panel, Quiet } from '../../parts/controls'
@@ -21,7 +21,7 @@ const YARDSTICK = 0.3
 /** What blows through before and after, as figures, by edge, as a hole, and as money. */
 export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readonly plan: SealPlan }) {
   const decimal = useDecimal()
-  const { before, after, edges, savedBetween } = plan
+  const { before, after, edges } = plan
   const bottoms = edges.filter(one => one.edge.role === 'bottom' && !one.isExpected)
   const unit = store.work.order.value.chosen?.unit
   const leaf = store.work.seal.value.size
@@ -39,42 +39,14 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
         ]}
       />
       <Facts>
-        {before.kwhYear > 0 && (
-          <>
-            <dt>Saved a year</dt>
-            <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
-              ≈ <Whole cents={roundedCents(plan.savedCentsYear)} />
-            </dd>
-            <dt>By the gauge’s ±</dt>
-            <dd>
-              <Whole cents={roundedCents(savedBetween[0])} /> to <Whole cents={roundedCents(savedBetween[1])} />
-            </dd>
-            <dt>Heat a year</dt>
-            <dd>
-              {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
-            </dd>
-          </>
-        )}
+        {before.kwhYear > 0 && <MoneyFacts plan={plan} />}
         {([4, 50, 75] as const).map((pressure, i) => [
           <dt key={pressure}>At {pressure} Pa, m³/h</dt>,
           <dd key={`${pressure}.flow`} data-flow={pressure}>
             {decimal(before.flowM3h[i]!, 0)} → {decimal(after.flowM3h[i]!, 1)}
           </dd>,
         ])}
-        <dt>Seals</dt>
-        <dd>
-          <Money cents={plan.cents} />
-        </dd>
-        <dt>Fitting them</dt>
-        <dd>
-          <Money cents={plan.workCents} />
-        </dd>
-        {plan.payBackYears !== null && (
-          <>
-            <dt>Paid back in</dt>
-            <dd>{decimal(plan.payBackYears, 1)} years</dd>
-          </>
-        )}
+        <CostFacts plan={plan} />
         {bottoms.map(one => (
           <BottomFacts key={one.edge.id} plan={one} step={workStep(store.sheet.job.step)} />
         ))}
@@ -83,48 +55,105 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
           {decimal(plan.latchForceN, 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
-      <Disclosure title="In cfm, and by the frame’s area">
-        <Facts>
-          {([4, 50, 75] as const).map((pressure, i) => [
-            <dt key={pressure}>At {pressure} Pa, cfm</dt>,
-            <dd key={`${pressure}.cfm`}>
-              {decimal(cfmOf(before.flowM3h[i]!), 0)} → {decimal(cfmOf(after.flowM3h[i]!), 1)}
-            </dd>,
-          ])}
-          {frame && (
-            <>
-              <dt>A square foot, at 75 Pa</dt>
-              <dd data-figure="by-area">
-                {decimal(cfmPerSqFt(before.flowM3h[2], frame), 2)} → {decimal(cfmPerSqFt(after.flowM3h[2], frame), 2)}{' '}
-                cfm
-              </dd>
-            </>
-          )}
-        </Facts>
-        <Quiet>A common limit for hinged doors is {decimal(YARDSTICK, 1)} cfm a square foot: a yardstick only.</Quiet>
-      </Disclosure>
+      <ByArea plan={plan} frame={frame} />
       <HoleDrawn beforeCm2={before.holeCm2} afterCm2={after.holeCm2} />
-      {plan.marginal.length > 0 && before.kwhYear > 0 && (
-        <Disclosure title="Where the next money does most">
-          <ol style={{ listStyle: 'decimal', paddingLeft: 20 }}>
-            {plan.marginal.map(one => (
-              <li key={one.edge}>
-                {sideName(one.edge)}: <Money cents={one.cents} /> saves ≈{' '}
-                <Whole cents={roundedCents(one.savedCentsYear)} /> a year
-              </li>
-            ))}
-          </ol>
-        </Disclosure>
-      )}
+      {plan.marginal.length > 0 && before.kwhYear > 0 && <Marginal plan={plan} />}
       {edges.some(one => one.edge.role === 'bottom') && !store.records.seal.corners && (
         <Quiet>
-          The bottom corners leak last: two holes of 1/8 in by the leaf’s thickness are taken for them until pads are
-          in.
+          The bottom corners leak last: two holes of {formatRead(CORNER, store.sheet.job.step)} by the leaf’s thickness
+          are taken for them until pads are in.
         </Quiet>
       )}
     </Panel>
   )
 }
+
+type OfPlan = { readonly plan: SealPlan }
+
+/** What is saved a year, and between what it lies. */
+function MoneyFacts({ plan: { before, after, savedCentsYear, savedBetween } }: OfPlan) {
+  const decimal = useDecimal()
+  return (
+    <>
+      <dt>Saved a year</dt>
+      <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
+        ≈ <Whole cents={roundedCents(savedCentsYear)} />
+      </dd>
+      <dt>By the gauge’s ±</dt>
+      <dd>
+        <Whole cents={roundedCents(savedBetween[0])} /> to <Whole cents={roundedCents(savedBetween[1])} />
+      </dd>
+      <dt>Heat a year</dt>
+      <dd>
+        {decimal(before.kwhYear, 0)} → {decimal(after.kwhYear, 0)} kWh
+      </dd>
+    </>
+  )
+}
+
+/** What the seals cost, and when they have paid for themselves. */
+function CostFacts({ plan: { cents, workCents, payBackYears } }: OfPlan) {
+  const decimal = useDecimal()
+  return (
+    <>
+      <dt>Seals</dt>
+      <dd>
+        <Money cents={cents} />
+      </dd>
+      <dt>Fitting them</dt>
+      <dd>
+        <Money cents={workCents} />
+      </dd>
+      {payBackYears !== null && (
+        <>
+          <dt>Paid back in</dt>
+          <dd>{decimal(payBackYears, 1)} years</dd>
+        </>
+      )}
+    </>
+  )
+}
+
+type Area = { readonly width: Length; readonly height: Length }
+
+/** The same in cubic feet a minute, and by the frame's area against a yardstick. */
+function ByArea({ plan: { before, after }, frame }: OfPlan & { readonly frame: Area | null }) {
+  const decimal = useDecimal()
+  return (
+    <Disclosure title="In cfm, and by the frame’s area">
+      <Facts>
+        {([4, 50, 75] as const).map((pressure, i) => [
+          <dt key={pressure}>At {pressure} Pa, cfm</dt>,
+          <dd key={`${pressure}.cfm`}>
+            {decimal(cfmOf(before.flowM3h[i]!), 0)} → {decimal(cfmOf(after.flowM3h[i]!), 1)}
+          </dd>,
+        ])}
+        {frame && (
+          <>
+            <dt>A square foot, at 75 Pa</dt>
+            <dd data-figure="by-area">
+              {decimal(cfmPerSqFt(before.flowM3h[2], frame), 2)} → {decimal(cfmPerSqFt(after.flowM3h[2], frame), 2)} cfm
+            </dd>
+          </>
+        )}
+      </Facts>
+      <Quiet>A common limit for hinged doors is {decimal(YARDSTICK, 1)} cfm a square foot: a yardstick only.</Quiet>
+    </Disclosure>
+  )
+}
+
+const Marginal = ({ plan }: OfPlan) => (
+  <Disclosure title="Where the next money does most">
+    <ol style={{ listStyle: 'decimal', paddingLeft: 20 }}>
+      {plan.marginal.map(one => (
+        <li key={one.edge}>
+          {sideName(one.edge)}: <Money cents={one.cents} /> saves ≈ <Whole cents={roundedCents(one.savedCentsYear)} /> a
+          year
+        </li>
+      ))}
+    </ol>
+  </Disclosure>
+)
 
 /** The bottom's wedge: from end to end, on average, and its area. */
 function BottomFacts({

@@ -6,6 +6,7 @@ import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
 import { reasonKey } from '@/core/seal/seal-wants'
 import { isFitted } from '@/core/seal/sealed'
 import { finerStep } from '@/core/units/format-length'
+import { withFigures } from '@/words/figures'
 import { findingWords } from '@/words/findings'
 import { sideName } from '@/words/names'
 import { SEAL_STEPS } from '@/words/seals'
@@ -131,7 +132,8 @@ function Chosen({ option: { seal, centsPerYear, reasons }, plan, store }: EdgePr
         <ol>
           {SEAL_STEPS[seal.kind].map(([what, check]) => (
             <li key={what}>
-              {what}. <span style={{ color: 'var(--quiet)' }}>Check: {check}</span>
+              {withFigures(what, store.say)}.{' '}
+              <span style={{ color: 'var(--quiet)' }}>Check: {withFigures(check, store.say)}</span>
             </li>
           ))}
         </ol>
@@ -171,7 +173,7 @@ function Fitted({ edge, seal, length, store }: FittedProps) {
 
 /** The seals that hold, to choose one or two that go together; those that are asked about want a reason in the rain. */
 function Otherwise({ plan, store }: EdgeProps) {
-  const { edge, options, chosen, stays } = plan
+  const { edge, options, chosen } = plan
   const choice = store.records.seal
   const holding = options.filter(one => one.holds)
   const ids = chosen.map(one => one.seal.id)
@@ -210,26 +212,32 @@ function Otherwise({ plan, store }: EdgeProps) {
         </div>
       ))}
       {holding.length === 0 && <Quiet>None of the seals closes this edge.</Quiet>}
-      {options.length > 0 && (
-        <Disclosure title="There already, and stays">
-          {options.map(({ seal }) => (
-            <Tick
-              key={seal.id}
-              label={seal.name}
-              isOn={stays.some(one => one.id === seal.id)}
-              onChange={isOn => {
-                const there = choice.stays[edge.id] ?? []
-                const next = isOn ? [...there, seal.id].slice(-2) : there.filter(one => one !== seal.id)
-                return store.save('seal', { stays: { ...choice.stays, [edge.id]: next } })
-              }}
-            />
-          ))}
-        </Disclosure>
-      )}
+      {options.length > 0 && <Staying plan={plan} store={store} />}
       <Button $plain onPress={() => set([])} aria-label={`No seal: ${sideName(edge.id)}`}>
         No seal here
       </Button>
     </>
+  )
+}
+
+/** Seals that are there already and stay: they cost nothing and close as they do. */
+function Staying({ plan: { options, stays, edge }, store }: Pick<EdgeProps, 'plan' | 'store'>) {
+  const choice = store.records.seal
+  return (
+    <Disclosure title="There already, and stays">
+      {options.map(({ seal }) => (
+        <Tick
+          key={seal.id}
+          label={seal.name}
+          isOn={stays.some(one => one.id === seal.id)}
+          onChange={isOn => {
+            const there = choice.stays[edge.id] ?? []
+            const next = isOn ? [...there, seal.id].slice(-2) : there.filter(one => one !== seal.id)
+            return store.save('seal', { stays: { ...choice.stays, [edge.id]: next } })
+          }}
+        />
+      ))}
+    </Disclosure>
   )
 }
 

@@ -20,33 +20,7 @@ export function SealWants({ store }: Props) {
     <Panel>
       <h2>Sealed against</h2>
       {purposes.length === 0 && <Quiet>Say what it is sealed against: it decides which seals do.</Quiet>}
-      <ol style={{ listStyle: 'decimal', paddingLeft: 22, display: 'grid', gap: 4 }}>
-        {purposes.map((one, i) => (
-          <li key={one}>
-            <span style={{ display: 'flex', gap: 6, alignItems: 'center', justifyContent: 'space-between' }}>
-              <strong>{PURPOSE_NAMES[one]}</strong>
-              <span style={{ display: 'flex', gap: 6 }}>
-                {i > 0 && (
-                  <Button
-                    $plain
-                    aria-label={`Weighs more: ${PURPOSE_NAMES[one]}`}
-                    onPress={() => set(raised(purposes, i))}
-                  >
-                    ↑
-                  </Button>
-                )}
-                <Button
-                  $plain
-                  aria-label={`Not against: ${PURPOSE_NAMES[one]}`}
-                  onPress={() => set(purposes.filter(it => it !== one))}
-                >
-                  ×
-                </Button>
-              </span>
-            </span>
-          </li>
-        ))}
-      </ol>
+      <Order purposes={purposes} onChange={set} />
       {others.length > 0 && (
         <Select
           label="Also against"
@@ -55,54 +29,97 @@ export function SealWants({ store }: Props) {
           onChange={one => one && set([...purposes, one as (typeof others)[number]])}
         />
       )}
-      <Disclosure title="How well, and by which rules">
-        <Whole
-          label="Draft at most, m³/h at 50 Pa"
-          value={choice.draftMost}
-          least={0}
-          most={10_000}
-          onChange={draftMost => store.save('seal', { draftMost })}
-          empty="closes all it can"
-        />
-        <Whole
-          label="Sound: Rw at least, dB"
-          value={choice.rwLeast}
-          least={5}
-          most={70}
-          onChange={rwLeast => store.save('seal', { rwLeast })}
-          empty="none asked"
-        />
-        <Whole
-          label="The leaf’s own Rw by its sheet, dB"
-          value={choice.leafRw}
-          least={5}
-          most={70}
-          onChange={leafRw => store.save('seal', { leafRw })}
-          empty="by how it is built"
-        />
-        <Select
-          label="A label’s gaps by"
-          value={choice.rules ?? ''}
-          options={[['', 'no label'], ...FIRE_RULES.map(one => [one.id, one.name] as const)]}
-          onChange={rules => store.save('seal', { rules: rules || null })}
-        />
-        <Tick
-          label="Pads or plugs in the bottom corners"
-          isOn={choice.corners}
-          onChange={corners => store.save('seal', { corners })}
-        />
-        {BEDDED.map(one => (
-          <Tick
-            key={one}
-            label={BEDDED_NAMES[one]}
-            isOn={choice.bedded.includes(one)}
-            onChange={isOn =>
-              store.save('seal', { bedded: isOn ? [...choice.bedded, one] : choice.bedded.filter(it => it !== one) })
-            }
-          />
-        ))}
-      </Disclosure>
+      <HowWell store={store} />
     </Panel>
+  )
+}
+
+type Purposes = StageProps['store']['records']['seal']['purposes']
+
+/** The purposes in their order, each raised or taken away. */
+const Order = ({
+  purposes,
+  onChange: set,
+}: {
+  readonly purposes: StageProps['store']['work']['seal']['value']['purposes']
+  readonly onChange: (next: Purposes) => void
+}) => (
+  <ol style={{ listStyle: 'decimal', paddingLeft: 22, display: 'grid', gap: 4 }}>
+    {purposes.map((one, i) => (
+      <li key={one}>
+        <span style={{ display: 'flex', gap: 6, alignItems: 'center', justifyContent: 'space-between' }}>
+          <strong>{PURPOSE_NAMES[one]}</strong>
+          <span style={{ display: 'flex', gap: 6 }}>
+            {i > 0 && (
+              <Button $plain aria-label={`Weighs more: ${PURPOSE_NAMES[one]}`} onPress={() => set(raised(purposes, i))}>
+                ↑
+              </Button>
+            )}
+            <Button
+              $plain
+              aria-label={`Not against: ${PURPOSE_NAMES[one]}`}
+              onPress={() => set(purposes.filter(it => it !== one))}
+            >
+              ×
+            </Button>
+          </span>
+        </span>
+      </li>
+    ))}
+  </ol>
+)
+
+/** How well it is sealed, by which rules, and what was seen done. */
+function HowWell({ store }: Props) {
+  const choice = store.records.seal
+  return (
+    <Disclosure title="How well, and by which rules">
+      <Whole
+        label="Draft at most, m³/h at 50 Pa"
+        value={choice.draftMost}
+        least={0}
+        most={10_000}
+        onChange={draftMost => store.save('seal', { draftMost })}
+        empty="closes all it can"
+      />
+      <Whole
+        label="Sound: Rw at least, dB"
+        value={choice.rwLeast}
+        least={5}
+        most={70}
+        onChange={rwLeast => store.save('seal', { rwLeast })}
+        empty="none asked"
+      />
+      <Whole
+        label="The leaf’s own Rw by its sheet, dB"
+        value={choice.leafRw}
+        least={5}
+        most={70}
+        onChange={leafRw => store.save('seal', { leafRw })}
+        empty="by how it is built"
+      />
+      <Select
+        label="A label’s gaps by"
+        value={choice.rules ?? ''}
+        options={[['', 'no label'], ...FIRE_RULES.map(one => [one.id, one.name] as const)]}
+        onChange={rules => store.save('seal', { rules: rules || null })}
+      />
+      <Tick
+        label="Pads or plugs in the bottom corners"
+        isOn={choice.corners}
+        onChange={corners => store.save('seal', { corners })}
+      />
+      {BEDDED.map(one => (
+        <Tick
+          key={one}
+          label={BEDDED_NAMES[one]}
+          isOn={choice.bedded.includes(one)}
+          onChange={isOn =>
+            store.save('seal', { bedded: isOn ? [...choice.bedded, one] : choice.bedded.filter(it => it !== one) })
+          }
+        />
+      ))}
+    </Disclosure>
   )
 }
 

@@ -1,7 +1,8 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { BANDS_HZ } from '@/core/physics/sound'
-import { leafPart, ratingByGap } from '@/core/seal/sound-through'
+import type { ClosedSize } from '@/core/seal/sealed'
+import { leafPart, ratingByGap, type SoundThrough } from '@/core/seal/sound-through'
 import { Facts, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { useDecimal } from '../../parts/Money'
@@ -26,7 +27,6 @@ export function SoundPanel({ store }: Pick<StageProps, 'store'>) {
         <Quiet>Say under Specify how the leaf is built, or above what its sheet rates it, and read a gap.</Quiet>
       </Panel>
     )
-  const part = leafPart(leaf, sound.leaf.rw)
   return (
     <Panel>
       <h2>Sound</h2>
@@ -51,40 +51,48 @@ export function SoundPanel({ store }: Pick<StageProps, 'store'>) {
           {sound.allowedM2 === null ? 'the leaf alone falls short' : `${decimal(sound.allowedM2 * 10_000, 1)} cm²`}
         </dd>
       </Facts>
-      <Disclosure title="By frequency, and by gap">
-        <Lines
-          label="Sound kept out by band"
-          unit="dB"
-          across="Hz"
-          groups={BANDS_HZ.map(String)}
-          series={[
-            { name: 'leaf', values: sound.leaf.bands, tone: 'quiet' },
-            { name: 'open', values: sound.open.bands, tone: 'stop' },
-            { name: 'sealed', values: sound.sealed.bands, tone: 'fine' },
-          ]}
-        />
-        <Lines
-          label="Rating against open area"
-          unit="dB"
-          across="cm² open"
-          groups={AREAS_CM2.map(String)}
-          series={[
-            {
-              name: 'Rw',
-              values: ratingByGap(
-                part,
-                AREAS_CM2.map(one => one / 10_000),
-              ),
-              tone: 'fine',
-            },
-          ]}
-        />
-      </Disclosure>
+      <Charts sound={sound} leaf={leaf} />
       <Quiet>
         Good to ± {sound.within} dB: the leaf by how it is built or its sheet, each open gap as wholly open. A gap too
         small to see still counts: look with the light behind it; soft acoustic sealant behind the frame, and a solid
         fill round it, not foam alone.
       </Quiet>
     </Panel>
+  )
+}
+
+/** By frequency: the leaf, open and sealed; and the rating against a wholly open area. */
+function Charts({ sound, leaf }: { readonly sound: SoundThrough; readonly leaf: ClosedSize }) {
+  const part = leafPart(leaf, sound.leaf.rw)
+  return (
+    <Disclosure title="By frequency, and by gap">
+      <Lines
+        label="Sound kept out by band"
+        unit="dB"
+        across="Hz"
+        groups={BANDS_HZ.map(String)}
+        series={[
+          { name: 'leaf', values: sound.leaf.bands, tone: 'quiet' },
+          { name: 'open', values: sound.open.bands, tone: 'stop' },
+          { name: 'sealed', values: sound.sealed.bands, tone: 'fine' },
+        ]}
+      />
+      <Lines
+        label="Rating against open area"
+        unit="dB"
+        across="cm² open"
+        groups={AREAS_CM2.map(String)}
+        series={[
+          {
+            name: 'Rw',
+            values: ratingByGap(
+              part,
+              AREAS_CM2.map(one => one / 10_000),
+            ),
+            tone: 'fine',
+          },
+        ]}
+      />
+    </Disclosure>
   )
 }
