@@ -48,6 +48,7 @@ export function drawnOf(
     standing: standingOf(offer),
     shims: isChosen ? fit.value.shims : null,
     edges: seal.value.edges,
+    closed: seal.value.survey,
     seals: seal.value.plan,
   }
 }

@@ -37,14 +37,14 @@ function shutOf({ edges }: Pick<Drawn, 'edges'>, { frame, leaf }: DoorShape): Sh
 
 /** The gaps that were read, the air that passes them, and the seal of each edge. */
 export function sealMarks(result: Drawn, shape: DoorShape): readonly Mark[] {
-  const { edges, seals, survey } = result
+  const { edges, seals, closed } = result
   const shut = shutOf(result, shape)
   const drawn = edges.filter(one => one.slots.length > 0)
   const planOf = (edge: Edge) => seals?.edges.find(one => one.edge.id === edge.id)
   return [
     ...drawn.flatMap(edge => airMark(edge, planOf(edge), result, shut)),
     ...drawn.map(edge => path('seal', `seal.${edge.id}`, lineOf(edge, shut), false, sealCertainty(planOf(edge)))),
-    ...drawn.flatMap(edge => edge.slots).flatMap(slot => gapMarks(slot, readValue(survey, slot), shut)),
+    ...drawn.flatMap(edge => edge.slots).flatMap(slot => gapMarks(slot, readValue(closed, slot), shut)),
     ...drawn.filter(edge => edge.role === 'bottom').flatMap(edge => wedgeMark(edge, result, shut)),
   ]
 }
@@ -83,8 +83,8 @@ const OUT: Readonly<Record<Edge['side'], readonly [number, number]>> = {
 }
 
 /** The gap along an edge, outwards from the leaf and larger than it is: filled where air will still pass it, outlined where it is closed. */
-function airMark(edge: Edge, plan: EdgePlan | undefined, { survey }: Drawn, shut: Shut): readonly Mark[] {
-  const row = rowOf(edge.slots, survey)
+function airMark(edge: Edge, plan: EdgePlan | undefined, { closed }: Drawn, shut: Shut): readonly Mark[] {
+  const row = rowOf(edge.slots, closed)
   if (!row || row.gaps.every(one => one.value === 0)) return []
   const [from, to] = lineOf(edge, shut)
   const [dx, dy] = OUT[edge.side]
@@ -105,8 +105,8 @@ function airMark(edge: Edge, plan: EdgePlan | undefined, { survey }: Drawn, shut
 }
 
 /** What the bottom gap is on average, under its middle. */
-function wedgeMark(edge: Edge, { survey }: Drawn, shut: Shut): readonly Mark[] {
-  const row = rowOf(edge.slots, survey)
+function wedgeMark(edge: Edge, { closed }: Drawn, shut: Shut): readonly Mark[] {
+  const row = rowOf(edge.slots, closed)
   if (!row) return []
   const [from, to] = lineOf(edge, shut)
   const middle = Math.round((from.x + to.x) / 2)

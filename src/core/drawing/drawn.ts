@@ -49,6 +49,8 @@ export type Drawn = {
   /** The edges of the closed door, and the seals planned on them. */
   readonly edges: readonly Edge[]
   readonly seals: SealPlan | null
+  /** What was read of the closed door that is there now. */
+  readonly closed: Survey
 }
 
 /** The upright box that an opening or leaf roughly fills, real-valued ticks: what parts and readings are laid out in. */
