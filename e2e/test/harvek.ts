@@ -104,7 +104,8 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** The text of a PDF behind a path, as a reader would copy it. */
 export async function pdfText(page: Page, path: string): Promise<string> {
-  const answer = await page.request.get(`${base()}${path}`)
+  // A connection that was kept may be shut just then: asked anew.
+  const answer = await page.request.get(`${base()}${path}`, { maxRetries: 2 })
   expect(answer.status()).toBe(200)
   const file = join(tmpdir(), `harvek-${process.pid}-${Date.now()}.pdf`)
   writeFileSync(file, await answer.body())

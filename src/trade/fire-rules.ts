@@ -23,11 +23,11 @@ const inchRules = (id: string, name: string, edition: string, bottom: number): F
 
 /** Rules a firm or a job may choose for labelled doors. */
 export const FIRE_RULES: readonly FireRules[] = [
-  inchRules('inch', 'Inch rules, 3/4 in at the bottom', '2013 and later', 6),
-  inchRules('inch-raised', 'Inch rules, 3/8 in over a raised sill', 'before 2013', 3),
+  inchRules('inch', 'Inch rules, 2013 and later', '2013 and later', 6),
+  inchRules('inch-raised', 'Inch rules before 2013, over a raised sill', 'before 2013', 3),
   {
     id: 'metric',
-    name: 'Metric rules, 2 to 4 mm',
+    name: 'Metric rules',
     source: {
       kind: 'code',
       text: 'in the manner of BS 8214, gaps round a timber door; the label’s agency and the authority decide',
