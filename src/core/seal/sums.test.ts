@@ -3,6 +3,7 @@ import { crackFlowM3h, holeFlowM3h, sealedFlowM3h, seriesLeak } from '../physics
 import { surveyOf } from '../survey/survey'
 import { entry, length, readings } from '../test/fixtures'
 import { inches, ticks } from '../units/length'
+import { flowByGap } from './draft'
 import { oneLeafEdges } from './edge'
 import { FIRE_ITEMS, fireCode, fireFindings, judgeFire } from './fire'
 import { judgeGaps } from './fire-gaps'
@@ -32,6 +33,13 @@ describe('air past two gaps behind each other', () => {
     )
     expect(Math.abs(crackFlowM3h(side, 50) / sum - 1)).toBeLessThan(0.01)
   })
+})
+
+it('a metre of gap lets through more than in proportion to its width, and a thicker leaf less', () => {
+  const [none, one, two] = flowByGap([mm(0), mm(1), mm(2)], mm(44))
+  expect(none).toBe(0)
+  expect(two!).toBeGreaterThan(2 * one!)
+  expect(flowByGap([mm(1)], mm(60))[0]!).toBeLessThan(one!)
 })
 
 describe('two seals behind each other', () => {

@@ -1,10 +1,10 @@
 'use client'
 import dynamic from 'next/dynamic'
-import { CORNER, cfmOf, cfmPerSqFt } from '@/core/seal/draft'
+import { CORNER, cfmOf, cfmPerSqFt, flowByGap } from '@/core/seal/draft'
 import type { SealPlan } from '@/core/seal/plan-seals'
 import { meanOf } from '@/core/seal/read-edges'
 import { type DisplayStep, formatLength, formatRead, workStep } from '@/core/units/format-length'
-import { type Length, metresOf } from '@/core/units/length'
+import { inches, type Length, metresOf, nearestTick } from '@/core/units/length'
 import { wholeMoney } from '@/words/money'
 import { sideName } from '@/words/names'
 import { Facts, Panel, Quiet } from '../../parts/controls'
@@ -13,6 +13,10 @@ import { Money, useCounting, useDecimal } from '../../parts/Money'
 import type { StageProps } from '../../sheet/stage-props'
 import { HoleDrawn } from './HoleDrawn'
 
+const Lines = dynamic(() => import('../../parts/LinesChart'), {
+  ssr: false,
+  loading: () => <div style={{ height: 210 }} />,
+})
 const Bars = dynamic(() => import('../../parts/Chart'), { ssr: false, loading: () => <div style={{ height: 190 }} /> })
 
 /** A yardstick for hinged doors, cfm a square foot at 75 Pa. */
@@ -56,6 +60,7 @@ export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readon
         </dd>
       </Facts>
       <ByArea plan={plan} frame={frame} />
+      <ByGap plan={plan} step={workStep(store.sheet.job.step)} />
       <HoleDrawn beforeCm2={before.holeCm2} afterCm2={after.holeCm2} />
       {plan.marginal.length > 0 && before.kwhYear > 0 && <Marginal plan={plan} />}
       {edges.some(one => one.edge.role === 'bottom') && !store.records.seal.corners && (
@@ -138,6 +143,24 @@ function ByArea({ plan: { before, after }, frame }: OfPlan & { readonly frame: A
         )}
       </Facts>
       <Quiet>A common limit for hinged doors is {decimal(YARDSTICK, 1)} cfm a square foot: a yardstick only.</Quiet>
+    </Disclosure>
+  )
+}
+
+const GAPS = [0, 1, 2, 3, 4, 5, 6].map(count => nearestTick((count * inches(1)) / 32))
+
+/** What a metre of gap lets through, the wider the more than in proportion. */
+function ByGap({ plan: { edges }, step }: OfPlan & { readonly step: DisplayStep }) {
+  const { thickness } = edges[0]!.edge
+  return (
+    <Disclosure title="Draft against gap">
+      <Lines
+        label="A metre of gap at 50 Pa"
+        unit="m³/h"
+        across="gap"
+        groups={GAPS.map(one => formatLength(one, step).replace('≈ ', ''))}
+        series={[{ name: 'a metre of gap', values: flowByGap(GAPS, thickness), tone: 'fine' }]}
+      />
     </Disclosure>
   )
 }
