@@ -63,6 +63,7 @@ export const PREPARATION_NAMES: Readonly<Record<PreparationId, string>> = {
 
 const SIDE_NAMES: Readonly<Record<string, string>> = {
   head: 'Head',
+  hinge: 'Hinge side',
   left: 'Left side',
   right: 'Right side',
   bottom: 'Bottom',

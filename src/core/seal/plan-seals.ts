@@ -76,19 +76,22 @@ const byWorth = (a: SealOption, b: SealOption): number =>
   a.seal.difficulty - b.seal.difficulty ||
   (a.seal.id < b.seal.id ? -1 : 1)
 
-/** The targets a plan is held to: the push, the draft at 50 Pa, the sound. */
+/** The targets a plan is held to: the push, the draft at 50 Pa with the corners under a sealed bottom, the sound. */
 function meets({ choice, leaf, latchLimitN }: SealRequest, edges: readonly EdgeGaps[]) {
-  const areaM2 = edges.reduce((sum, one) => sum + jointM2(one), 0)
-  const most = choice.draftMost
-  return ([, draft, throughM2, push]: readonly number[]): boolean =>
-    push! <= latchLimitN.value &&
-    // The seals' leakage grows alike with pressure, so that what it is at 4 Pa says what it is at 50.
-    (most === null || draft! * FROM_4_TO_50 <= most) &&
-    (choice.rwLeast === null ||
-      leaf === null ||
-      withJoints(leaf, { areaM2, throughM2: throughM2! }).rw >= choice.rwLeast)
+  const areaM2 = total(edges.map(jointM2))
+  const corners = choice.corners ? 0 : cornersM3h(edges[0]!.edge.thickness, 50)
+  const isUnder = edges.map(one => one.edge.role === 'bottom' && !isTight(one))
+  return (ways: readonly EdgeWay[]): boolean => {
+    const [, , throughM2, push] = together(ways)
+    const isSealed = ways.some((way, i) => isUnder[i] && way.put.length + way.stays.length > 0)
+    const draft = total(ways.map(way => way.at50)) + (isSealed ? corners : 0)
+    return (
+      push <= latchLimitN.value &&
+      (choice.draftMost === null || draft <= choice.draftMost) &&
+      (choice.rwLeast === null || leaf === null || withJoints(leaf, { areaM2, throughM2 }).rw >= choice.rwLeast)
+    )
+  }
 }
-const FROM_4_TO_50 = (50 / 4) ** 0.65
 
 /** The cheapest ways that meet the targets together; where none do, those that come nearest: the push kept, then the least draft. */
 function choosePlan(
@@ -97,10 +100,10 @@ function choosePlan(
 ): { readonly ways: readonly EdgeWay[]; readonly meetsTargets: boolean } {
   const isMet = meets(request, opened)
   const first = opened.map(one => cheapest(one.ways))
-  if (isMet(together(first))) return { ways: first, meetsTargets: true }
+  if (isMet(first)) return { ways: first, meetsTargets: true }
   const waysIn = ({ ways }: { readonly ways: readonly number[] }) => ways.map((way, i) => opened[i]!.ways[way]!)
   const plans = frontOf(opened.map(one => one.ways.map(way => way.load))).map(waysIn)
-  const met = plans.find(one => isMet(together(one)))
+  const met = plans.find(one => isMet(one))
   if (met) return { ways: met, meetsTargets: true }
   const light = plans.filter(one => together(one)[3] <= request.latchLimitN.value)
   const by = request.choice.rwLeast === null ? 1 : 2

@@ -1,6 +1,8 @@
 import { progressOf } from '../progress'
+import { doubtAbout } from '../survey/doubt'
+import { canBeRead } from '../survey/readable'
 import type { OpeningRecords } from '../terms'
-import { done, entry, fact, NOW, reading, records, trade } from '../test/fixtures'
+import { done, entry, fact, length, NOW, reading, records, trade } from '../test/fixtures'
 import { work } from '../work'
 import { askedAlong } from './deciding-gaps'
 
@@ -89,5 +91,19 @@ describe('what is read next of a closed door', () => {
     const kinds = askedAlong(edges, plan, survey).slots.map(slot => slot.split('.')[0]!)
     expect([...new Set(kinds)]).toEqual(['gap', 'stop', 'contact'])
     expect(kinds).toHaveLength(24)
+  })
+})
+
+describe('a gap nobody can have read', () => {
+  it.each([
+    ['gap.head.left', '7', true],
+    ['gap.head.left', '9', false],
+    ['stop.left.top', '9', false],
+    ['contact.top', '9', false],
+  ] as const)('%s of %s in can be read: %s', (slot, text, can) => expect(canBeRead(slot, length(text))).toBe(can))
+  it('one of three inches is asked about, at the edge and at the stop', () => {
+    const { survey } = sealedOf(surveyed())
+    for (const slot of ['gap.head.left', 'stop.head.left'] as const)
+      expect(doubtAbout(slot, length('3'), survey)).toEqual({ code: 'much-for-a-gap' })
   })
 })

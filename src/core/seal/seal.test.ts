@@ -274,6 +274,14 @@ describe('a whole door chosen together', () => {
     expect(some.after.flowM3h[1]).toBeLessThanOrEqual(most)
     expect(some.edges.some(one => one.chosen.length === 0)).toBe(true)
   })
+  it('a draft that only the corners keep it from is missed, until pads are in', () => {
+    const sealed = planned(asked(base(), { corners: true })).after.flowM3h[1]
+    const most = Math.ceil(sealed) + 1
+    const open = planned(asked(base(), { draftMost: most }))
+    for (const one of [open, planned(asked(base(), { draftMost: most, corners: true }))])
+      expect(one.meetsTargets).toBe(one.after.flowM3h[1] <= most)
+    expect(planned(asked(base(), { draftMost: 0 })).meetsTargets).toBe(false)
+  })
   it('keeps one system on a new unit unless it fails', () => {
     const foam = SEALS.find(one => one.id === 'push-in-foam')!
     const ships = { ...base(), own: (edge: { role: string }) => (edge.role === 'bottom' ? null : foam) }

@@ -43,7 +43,7 @@ export function doubtAbout(slot: Slot, value: Length, survey: Survey): Doubt | n
   }
   const usual = USUAL[placeOf(slot)] ?? USUAL[kind]
   if (usual && (value < usual[0] || value > usual[1])) return { code: 'unusual' }
-  const isGap = /^(lean|bow|fall|crown|through|gap|strings|contact)$/.test(kind)
+  const isGap = /^(lean|bow|fall|crown|through|gap|stop|strings|contact)$/.test(kind)
   return isGap && magnitude(value) > LARGEST_GAP ? { code: 'much-for-a-gap' } : null
 }
 

@@ -12,6 +12,8 @@ type Bounds = { readonly least: Length; readonly most: Length }
 const TINY = mm(1)
 const SIZE: Bounds = { least: inches(1), most: mm(8000) }
 const PART: Bounds = { least: TINY, most: mm(3000) }
+/** Round a closed door nothing is wider than its frame. */
+const CRACK: Bounds = { least: ZERO, most: mm(200) }
 
 const BY_KIND: Readonly<Record<string, Bounds>> = {
   widths: SIZE,
@@ -24,6 +26,9 @@ const BY_KIND: Readonly<Record<string, Bounds>> = {
   throat: PART,
   hinge: PART,
   bore: PART,
+  gap: CRACK,
+  stop: CRACK,
+  contact: CRACK,
 }
 const BY_PLACE: Readonly<Record<string, Bounds>> = {
   'mould.height': SIZE,
