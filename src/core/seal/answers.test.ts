@@ -1,14 +1,12 @@
-import { NUMBERS } from '../../trade/rates'
-import { SEALS } from '../../trade/seals'
 import { FAMILIES } from '../base/kinds'
 import { DOORS } from '../doors/doors'
 import { FACTS } from '../survey/facts'
 import { surveyOf } from '../survey/survey'
-import { fact, LENGTHS, length, readings } from '../test/fixtures'
+import { fact, length, readings } from '../test/fixtures'
+import { asked, requestFor } from '../test/seal-request'
 import { inches } from '../units/length'
 import { planSeals, type SealRequest } from './plan-seals'
 import type { SealPurpose } from './seal'
-import { NEW_SEAL_CHOICE } from './seal-wants'
 
 // Every answer of the survey of a closed door, for every kind and every purpose.
 
@@ -44,28 +42,9 @@ function plan(
     ]),
   )
   const answers = Object.entries(facts).map(([slot, code]) => fact(slot as never, code))
-  return planSeals({
-    edges,
-    site: {
-      survey: surveyOf('core', readings({ ...read, ...gaps }), answers),
-      material: 'steel',
-      isOutside: seal.isOutside,
-      isInRain: false,
-      purposes: [purpose],
-      isLabelled: false,
-      bedded: [],
-      reasons: {},
-      centsPerHour: 6500,
-      ...site,
-    },
-    choice: NEW_SEAL_CHOICE,
-    leaf: null,
-    own: () => null,
-    expectedGap: null,
-    seals: SEALS,
-    latchLimitN: NUMBERS['latch-force'],
-    lengths: LENGTHS,
-  })
+  const survey = surveyOf('core', readings({ ...read, ...gaps }), answers)
+  const own = { material: 'steel', isOutside: seal.isOutside, purposes: [purpose], ...site }
+  return planSeals(asked(requestFor(edges, survey), {}, own))
 }
 /** What a plan comes to: what is chosen, what holds, what is said. */
 const saysOf = ({ value, findings }: ReturnType<typeof plan>) =>
@@ -91,8 +70,8 @@ describe.each(CLOSING)('%s', family => {
         )
     }
   })
-  const changes = (asked: Asked, from: Asked = {}) =>
-    PURPOSES.some(purpose => saysOf(plan(family, purpose, asked)) !== saysOf(plan(family, purpose, from)))
+  const changes = (given: Asked, from: Asked = {}) =>
+    PURPOSES.some(purpose => saysOf(plan(family, purpose, given)) !== saysOf(plan(family, purpose, from)))
   const isSliding = DOORS[family].seal
     .edges({
       width: inches(64),
@@ -126,8 +105,8 @@ describe.each(CLOSING)('%s', family => {
     ['timber', { site: { material: 'timber' } }],
   ]
   const rows = [...(isSliding ? [] : swings), ...any, ...(DOORS[family].seal.isOutside && !isSliding ? outside : [])]
-  it.each(rows.map(([name, asked, from = {}]) => ({ name, asked, from })))(
+  it.each(rows.map(([name, given, from = {}]) => ({ name, given, from })))(
     '$name changes what is planned',
-    ({ asked, from }) => expect(changes(asked, from)).toBe(true),
+    ({ given, from }) => expect(changes(given, from)).toBe(true),
   )
 })

@@ -1,58 +1,8 @@
-import { NUMBERS } from '../../trade/rates'
 import { SEALS } from '../../trade/seals'
 import { crackFlowM3h, leakageAreaCm2, sealedFlowM3h, yearlyKwh } from '../physics/leakage'
-import type { Answer } from '../survey/answer'
-import { surveyOf } from '../survey/survey'
-import { fact, LENGTHS, length, randomFrom, readings, wholeFrom } from '../test/fixtures'
-import { inches, mm, ticks } from '../units/length'
-import { cutStrip, type StripOrder } from './cut-strip'
-import { oneLeafEdges } from './edge'
-import { planSeals, type SealPlan, type SealRequest } from './plan-seals'
-import type { SealChoice } from './seal-choice'
-import { NEW_SEAL_CHOICE } from './seal-wants'
-import { withJoints } from './sound-through'
-
-/** There is a slot in the stop for what is pushed in. */
-const KERF = [fact('fact.kerf', 'yes')]
-
-const EVEN = Object.fromEntries(
-  [
-    'head.left',
-    'head.centre',
-    'head.right',
-    'left.top',
-    'left.middle',
-    'left.bottom',
-    'right.top',
-    'right.middle',
-    'right.bottom',
-    'bottom.left',
-    'bottom.centre',
-    'bottom.right',
-  ].map(place => [`gap.${place}`, place.startsWith('bottom') ? '1/4' : '1/8']),
-)
-type EdgeChoices = SealChoice['edges']
-const plan = (
-  texts: { readonly [slot: string]: string } = EVEN,
-  edges: EdgeChoices = {},
-  material: string | null = 'fibreglass',
-  seals = SEALS,
-) => planned(asked({ ...requestOf(readings(texts), KERF), seals }, { edges }, { material }))
-
-const asked = (
-  request: SealRequest,
-  choice: Partial<SealChoice> = {},
-  site: Partial<SealRequest['site']> = {},
-): SealRequest => ({
-  ...request,
-  choice: { ...request.choice, ...choice },
-  site: { ...request.site, ...site },
-})
-const planned = (request: SealRequest): SealPlan & Pick<ReturnType<typeof planSeals>, 'findings'> => {
-  const { value, findings } = planSeals(request)
-  return { ...value!, findings }
-}
-const idsOn = (side: SealPlan['edges'][number]) => side.chosen.map(one => one.seal.id)
+import { length, readings } from '../test/fixtures'
+import { asked, type EdgeChoices, EVEN, idsOn, KERF, plan, planned, requestOf } from '../test/seal-request'
+import { mm, ticks } from '../units/length'
 
 describe('a seal for a side', () => {
   it('holds the smallest and the largest gap of its side', () => {
@@ -106,35 +56,6 @@ describe('a seal for a side', () => {
     ]))
 })
 
-const requestOf = (all: ReturnType<typeof readings>, answers: readonly Answer[] = []): SealRequest => ({
-  edges: oneLeafEdges({
-    width: inches(36),
-    height: inches(80),
-    thickness: length('1 3/4'),
-    hinges: 'left',
-    leftLeaf: null,
-    moves: null,
-  }),
-  site: {
-    survey: surveyOf('trim-off', all, answers),
-    material: null,
-    isOutside: true,
-    isInRain: false,
-    purposes: [],
-    isLabelled: false,
-    bedded: [],
-    reasons: {},
-    centsPerHour: 6500,
-  },
-  choice: NEW_SEAL_CHOICE,
-  leaf: null,
-  own: () => null,
-  expectedGap: null,
-  seals: SEALS,
-  latchLimitN: NUMBERS['latch-force'],
-  lengths: LENGTHS,
-})
-
 describe('the push on the latch', () => {
   it('counts latch side and head fully, the hinge side half, the bottom not', () => {
     const only = (choice: EdgeChoices) =>
@@ -180,23 +101,6 @@ describe('draft', () => {
   })
 })
 
-/** Every start to the tick would be too many: every start to the 1/128 is enough for stock in sixty-fourths. */
-function exhaustiveCut({ stock, first, pitch, holes, length: wanted, leastEnd }: StripOrder) {
-  let best: { uneven: number; count: number } | null = null
-  for (let at = 0; at <= stock - wanted; at += 635) {
-    const inside = Array.from({ length: holes }, (_, i) => first + i * pitch).filter(
-      hole => hole >= at && hole <= at + wanted,
-    )
-    if (inside.length === 0) continue
-    const [a, b] = [inside[0]! - at, at + wanted - inside.at(-1)!]
-    if (a < leastEnd || b < leastEnd) continue
-    const uneven = Math.abs(a - b)
-    if (!best || uneven < best.uneven || (uneven === best.uneven && inside.length > best.count))
-      best = { uneven, count: inside.length }
-  }
-  return best
-}
-
 describe('what the strip of a closed door shows', () => {
   const of = (...widths: readonly string[]) =>
     planned(
@@ -219,138 +123,6 @@ describe('what the strip of a closed door shows', () => {
     expect(of('5/16', '3/8', '3/8')).toMatchObject([
       { place: 'contact.top', facts: { by: { length: length('1/16') }, towards: 'to' } },
     ]))
-})
-
-describe('what a door is sealed against', () => {
-  const edges = (...purposes: SealRequest['site']['purposes']) =>
-    planned(asked(requestOf(readings(EVEN), KERF), {}, { purposes })).edges
-  it('leaves out what does nothing for what weighs most, and says what does little for the rest', () => {
-    for (const purpose of ['draft', 'sound', 'water', 'smoke', 'fire'] as const)
-      for (const one of edges(purpose)) for (const { seal } of one.chosen) expect(seal.against).toContain(purpose)
-    const brush = edges('draft', 'sound')[0]!.options.find(one => one.seal.id === 'carrier-brush')!
-    expect([brush.holds, brush.reasons.map(one => one.code)]).toEqual([true, ['other-gap', 'less-purpose']])
-    expect(edges('sound', 'draft')[0]!.options.find(one => one.seal.id === 'carrier-brush')!.holds).toBe(false)
-  })
-  it('with a label takes nothing that is not listed, whatever it costs', () => {
-    const { edges: labelled } = planned(
-      asked(requestOf(readings(EVEN), KERF), {}, { isLabelled: true, purposes: ['smoke'] }),
-    )
-    for (const one of labelled) {
-      expect(one.chosen.length).toBeGreaterThan(0)
-      for (const { seal } of one.chosen) expect(seal.listing).not.toBe('none')
-    }
-  })
-})
-
-describe('a whole door chosen together', () => {
-  const base = () => requestOf(readings(EVEN), KERF)
-  const leaf = { areaM2: 1.86, tlDb: Array.from({ length: 17 }, () => 45) }
-  it('keeps the push on the latch where another combination does', () => {
-    const stiff = SEALS.map(one =>
-      one.centsPerMetre < 500 && one.on.includes('head') ? { ...one, forceNPerMetre: 22 } : one,
-    )
-    const door = planned({ ...base(), seals: stiff })
-    expect(door.latchForceN).toBeLessThanOrEqual(60)
-    expect(door.meetsTargets).toBe(true)
-  })
-  it('reaches a wanted sound with dearer seals, and says where none does', () => {
-    const cheap = planned({ ...base(), leaf })
-    const better = withJoints(leaf, cheap.joints.sealed).rw + 1
-    const quiet = planned(asked({ ...base(), leaf }, { rwLeast: better }))
-    const centsOf = (one: SealPlan) =>
-      one.edges.flatMap(edge => edge.chosen).reduce((sum, it) => sum + it.centsPerYear, 0)
-    expect(centsOf(quiet)).toBeGreaterThan(centsOf(cheap))
-    expect(quiet.meetsTargets).toBe(true)
-    expect(planned(asked({ ...base(), leaf }, { rwLeast: 55 })).findings.map(one => one.code)).toContain(
-      'target-missed',
-    )
-  })
-  it('leaves open what a draft that is allowed leaves open', () => {
-    const open = planned(asked(base(), { draftMost: 10_000 }))
-    expect(open.edges.flatMap(one => one.chosen)).toEqual([])
-    const all = planned(base())
-    const most = Math.ceil(all.before.flowM3h[1] * 0.7)
-    const some = planned(asked(base(), { draftMost: most }))
-    expect(some.after.flowM3h[1]).toBeLessThanOrEqual(most)
-    expect(some.edges.some(one => one.chosen.length === 0)).toBe(true)
-  })
-  it('a draft that only the corners keep it from is missed, until pads are in', () => {
-    const sealed = planned(asked(base(), { corners: true })).after.flowM3h[1]
-    const most = Math.ceil(sealed) + 1
-    const open = planned(asked(base(), { draftMost: most }))
-    for (const one of [open, planned(asked(base(), { draftMost: most, corners: true }))])
-      expect(one.meetsTargets).toBe(one.after.flowM3h[1] <= most)
-    expect(planned(asked(base(), { draftMost: 0 })).meetsTargets).toBe(false)
-  })
-  it('keeps one system on a new unit unless it fails', () => {
-    const foam = SEALS.find(one => one.id === 'push-in-foam')!
-    const ships = { ...base(), own: (edge: { role: string }) => (edge.role === 'bottom' ? null : foam) }
-    const kept = planned(ships)
-    expect(kept.edges.slice(0, 3).map(one => [one.stays.map(it => it.id), idsOn(one)])).toEqual(
-      [1, 2, 3].map(() => [['push-in-foam'], []]),
-    )
-    const wide = planned({
-      ...ships,
-      site: { ...ships.site, survey: surveyOf('trim-off', readings({ ...EVEN, 'gap.head.left': '1/4' }), KERF) },
-    })
-    expect(wide.findings).toContainEqual(expect.objectContaining({ code: 'own-fails', place: 'seal.head' }))
-    expect(wide.edges[0]!.chosen.length).toBeGreaterThan(0)
-  })
-  it('by the margins that are wanted, and marked so, until the leaf hangs', () => {
-    const { edges } = planned({ ...requestOf([], KERF), expectedGap: length('1/8') })
-    expect(edges.map(one => [one.edge.id, one.isExpected])).toEqual([
-      ['head', true],
-      ['left', true],
-      ['right', true],
-    ])
-  })
-  it('what is there and stays costs nothing and closes', () => {
-    const { edges, cents } = planned(
-      asked(base(), { stays: { head: ['carrier-bulb'] }, edges: { head: [], left: [], right: [], bottom: [] } }),
-    )
-    expect(cents).toBe(0)
-    expect(edges[0]!.stays.map(one => one.id)).toEqual(['carrier-bulb'])
-    expect(edges[0]!.flowBefore[1]).toBeLessThan(edges[2]!.flowBefore[1])
-  })
-  it('money is said between what the readings leave open', () => {
-    const { savedCentsYear, savedBetween } = planned(base())
-    expect(savedBetween[0]).toBeLessThan(savedCentsYear)
-    expect(savedBetween[1]).toBeGreaterThan(savedCentsYear)
-    const half = planned(asked(base(), { efficiency: 50 }))
-    expect(half.savedCentsYear).toBeCloseTo(2 * savedCentsYear, 6)
-  })
-  it('the next money does most first', () => {
-    const { marginal } = planned(base())
-    const worth = marginal.map(one => one.savedCentsYear / one.cents)
-    expect(worth).toEqual([...worth].sort((a, b) => b - a))
-  })
-  it('corners leak until pads are in', () =>
-    expect(planned(base()).after.flowM3h[1]).toBeGreaterThan(
-      planned(asked(base(), { corners: true })).after.flowM3h[1],
-    ))
-})
-
-describe('a shoe under the bottom', () => {
-  const shoe = (material: string, more: Partial<SealRequest['site']> = {}, byHand = true) => {
-    const choice = byHand ? { edges: { bottom: ['u-shoe'] } } : {}
-    const { edges } = planned(asked(requestOf(readings(EVEN), KERF), choice, { material, ...more }))
-    const bottom = edges.at(-1)!
-    return [bottom.options.find(one => one.seal.id === 'u-shoe')!.holds, idsOn(bottom).includes('u-shoe')]
-  }
-  const ticked = ['bedded', 'joint-sealed', 'drains'] as const
-  it.each([
-    ['never on outside wood', shoe('timber', { bedded: ticked }), [false, false]],
-    ['never by itself on other outside leaves', shoe('steel', { bedded: ticked }, false), [true, false]],
-    ['by hand with all three ticked', shoe('steel', { bedded: ticked }), [true, true]],
-    ['not with one unticked', shoe('steel', { bedded: ['bedded', 'drains'] }), [true, false]],
-    ['in the rain not without a reason', shoe('steel', { bedded: ticked, isInRain: true }), [true, false]],
-    [
-      'in the rain with a typed reason',
-      shoe('steel', { bedded: ticked, isInRain: true, reasons: { 'bottom/u-shoe': 'A porch comes.' } }),
-      [true, true],
-    ],
-    ['free inside', shoe('timber', { isOutside: false }), [true, true]],
-  ])('%s', (_, found, wanted) => expect(found).toEqual(wanted))
 })
 
 describe('gaps by what goes into them', () => {
@@ -385,43 +157,4 @@ describe('edge and stop', () => {
       planned(requestOf(readings(texts), KERF)).edges[0]!.flowBefore[1]
     expect(flow({ ...EVEN, ...stops })).toBeLessThan(flow(EVEN))
   })
-})
-
-describe('a strip cut by its holes', () => {
-  it('is as even as exhaustive search, for 60 seeded strips', () => {
-    const random = randomFrom(3)
-    for (let i = 0; i < 60; i++) {
-      const order: StripOrder = {
-        stock: inches(wholeFrom(random, 30, 60)),
-        first: ticks(wholeFrom(random, 1, 16) * 20_320),
-        pitch: ticks(wholeFrom(random, 16, 50) * 20_320),
-        holes: wholeFrom(random, 2, 8),
-        length: ticks(wholeFrom(random, 40, 110) * 20_320),
-        leastEnd: length('3/4'),
-      }
-      const found = cutStrip(order)
-      const best = exhaustiveCut(order)
-      if (!found.ok) expect(best).toBeNull()
-      else {
-        expect(Math.abs(found.value.firstEnd - found.value.lastEnd)).toBeLessThanOrEqual(best!.uneven + 1)
-        expect(found.value.cutAt + order.length).toBeLessThanOrEqual(order.stock)
-      }
-    }
-  })
-  const order: StripOrder = {
-    stock: inches(84),
-    first: inches(3),
-    pitch: length('12 1/2'),
-    holes: 7,
-    length: inches(67),
-    leastEnd: length('3/4'),
-  }
-  it.each([
-    [{ length: inches(85) }, 'strip.too-long'],
-    [{ length: inches(1) }, 'strip.no-place'],
-    [{ holes: 0 }, 'strip.sizes'],
-    [{ pitch: ticks(0) }, 'strip.sizes'],
-  ] as const)('%p is %s', (change, code) =>
-    expect(cutStrip({ ...order, ...change })).toMatchObject({ ok: false, issues: [{ code }] }),
-  )
 })

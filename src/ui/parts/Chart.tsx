@@ -12,6 +12,7 @@ import {
 } from 'chart.js'
 import { useEffect, useState } from 'react'
 import { Bar, Scatter } from 'react-chartjs-2'
+import type { NumberFormat } from '@/core/catalogue/firm'
 import { LOCALES } from '@/words/money'
 import { useCounting, useDecimal } from './Money'
 
@@ -52,18 +53,11 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
       <div style={{ ...FRAME, height: 190 }} aria-hidden="true">
         <Bar
           options={{
-            animation: false,
-            locale: LOCALES[numbers],
-            responsive: true,
-            maintainAspectRatio: false,
+            ...plainIn(numbers),
             plugins: { legend: { labels: { color: tokens.ink, boxWidth: 14, font: { size: 14 } } } },
             scales: {
               x: { ticks: { color: tokens.ink, font: { size: 14 } }, grid: { display: false } },
-              y: {
-                title: { display: true, text: unit, color: tokens.ink },
-                ticks: { color: tokens.ink, font: { size: 13 } },
-                grid: { color: tokens.rule },
-              },
+              y: axisOf(tokens, unit),
             },
           }}
           data={{
@@ -114,10 +108,7 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
       <div style={{ ...FRAME, height: 210 }} aria-hidden="true">
         <Scatter
           options={{
-            animation: false,
-            locale: LOCALES[numbers],
-            responsive: true,
-            maintainAspectRatio: false,
+            ...plainIn(numbers),
             plugins: {
               legend: { display: false },
               tooltip: {
@@ -125,17 +116,8 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
               },
             },
             scales: {
-              x: {
-                title: { display: true, text: 'days', color: tokens.ink },
-                beginAtZero: true,
-                ticks: { color: tokens.ink, font: { size: 13 }, precision: 0 },
-                grid: { color: tokens.rule },
-              },
-              y: {
-                title: { display: true, text: costUnit, color: tokens.ink },
-                ticks: { color: tokens.ink, font: { size: 13 }, maxTicksLimit: 6 },
-                grid: { color: tokens.rule },
-              },
+              x: axisOf(tokens, 'days', { fromZero: true, isWhole: true }),
+              y: axisOf(tokens, costUnit, { most: 6 }),
             },
           }}
           data={{
@@ -160,15 +142,24 @@ export function CostDays({ points, costUnit }: CostDaysProps) {
   )
 }
 
+/** How every chart stands: still, as large as its frame, numbers as the firm writes them. */
+export const plainIn = (numbers: NumberFormat) =>
+  ({ animation: false, locale: LOCALES[numbers], responsive: true, maintainAspectRatio: false }) as const
+
 /** An axis as every chart has it. */
 export const axisOf = (
   tokens: Tokens,
   text: string,
-  more: { readonly most?: number; readonly fromZero?: boolean } = {},
+  more: { readonly most?: number; readonly fromZero?: boolean; readonly isWhole?: boolean } = {},
 ) => ({
   title: { display: true, text, color: tokens.ink },
   beginAtZero: more.fromZero ?? false,
-  ticks: { color: tokens.ink, font: { size: 13 }, ...(more.most === undefined ? {} : { maxTicksLimit: more.most }) },
+  ticks: {
+    color: tokens.ink,
+    font: { size: 13 },
+    ...(more.most === undefined ? {} : { maxTicksLimit: more.most }),
+    ...(more.isWhole ? { precision: 0 } : {}),
+  },
   grid: { color: tokens.rule },
 })
 export type Tokens = typeof PAPER

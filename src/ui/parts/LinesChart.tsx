@@ -1,8 +1,7 @@
 'use client'
 import { Chart as ChartJs, LineController, LineElement } from 'chart.js'
 import { Line } from 'react-chartjs-2'
-import { LOCALES } from '@/words/money'
-import { axisOf, FRAME, useTokens } from './Chart'
+import { axisOf, FRAME, plainIn, useTokens } from './Chart'
 import { useCounting, useDecimal } from './Money'
 
 ChartJs.register(LineController, LineElement)
@@ -31,10 +30,7 @@ export default function LinesChart({ label, unit, across, groups, series }: Prop
       <div style={{ ...FRAME, height: 210 }} aria-hidden="true">
         <Line
           options={{
-            animation: false,
-            locale: LOCALES[numbers],
-            responsive: true,
-            maintainAspectRatio: false,
+            ...plainIn(numbers),
             plugins: {
               legend: { display: series.length > 1, labels: { color: tokens.ink, boxWidth: 20, font: { size: 14 } } },
             },

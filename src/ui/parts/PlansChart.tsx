@@ -1,7 +1,6 @@
 'use client'
 import { Scatter } from 'react-chartjs-2'
-import { LOCALES } from '@/words/money'
-import { axisOf, FRAME, useTokens } from './Chart'
+import { axisOf, FRAME, plainIn, useTokens } from './Chart'
 import { useCounting, useDecimal } from './Money'
 
 type Props = {
@@ -21,10 +20,7 @@ export default function PlansChart({ points, shown, chosen }: Props) {
       <div style={{ ...FRAME, height: 210 }} aria-hidden="true">
         <Scatter
           options={{
-            animation: false,
-            locale: LOCALES[numbers],
-            responsive: true,
-            maintainAspectRatio: false,
+            ...plainIn(numbers),
             plugins: { legend: { display: false }, tooltip: { enabled: false } },
             scales: {
               x: axisOf(tokens, 'draft at 4 Pa, m³/h', { most: 6, fromZero: true }),

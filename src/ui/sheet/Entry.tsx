@@ -33,7 +33,7 @@ type Props = Pick<ReadProps, 'store' | 'devices' | 'direction' | 'onDirection'> 
   readonly onTaken: (slot: Slot) => void
   /** One further or back on the ladder, without taking anything. */
   readonly onMove: (by: 1 | -1) => void
-  /** Other ways to answer, before the field. */
+  /** Other ways to answer, under the field. */
   readonly children?: ReactNode
 }
 
@@ -58,8 +58,8 @@ export function Entry(entry: Props) {
         direction={direction}
         onDirection={onDirection}
       />
-      {children}
       <Taking {...entry} levelLength={isLevelReading(slot) ? level : null} />
+      {children}
       <SkipBar slot={slot} store={store} onSkipped={() => onTaken(slot)} onMove={onMove} />
     </NowAsked>
   )
