@@ -21,7 +21,7 @@ export const madeUpLeaves = (count: number): readonly TuneInput[] => {
   const margin = (): Length => nearestTick(EVEN + (wholeFrom(random, -12, 12) * STEP) / 2)
   return Array.from({ length: count }, () => ({
     leaf: { width: inches(36), height: inches(80) },
-    hinges: { bottom: inches(9), middle: inches(40), top: inches(73) },
+    hinges: { bottom: inches(9), inner: [inches(40)], top: inches(73) },
     reveals: Object.fromEntries(REVEALS.map(name => [name, margin()])),
     aims: Object.fromEntries(REVEALS.map(name => [name, EVEN])) as Record<RevealName, Length>,
     tolerance: inches(0, 1, 32),
@@ -40,7 +40,7 @@ const effects = (input: TuneInput) =>
     return {
       adjuster,
       margins: predictReveals(input, none, one, input.step).reveals,
-      bind: movedBy(input, one, input.step).bind ?? 0,
+      bind: movedBy(input, one, input.step).binds[0] ?? 0,
     }
   })
 

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { GRADES } from '@/core/practice/hanging'
-import { ADJUSTERS } from '@/core/tuning/reveals'
+import { GRADES, MOVABLE } from '@/core/practice/hanging'
 
 /** What a learner did so far: each move a few whole steps. */
 export const hangingBody = z.strictObject({
@@ -8,7 +7,7 @@ export const hangingBody = z.strictObject({
   moves: z
     .array(
       z.strictObject({
-        adjuster: z.enum(ADJUSTERS),
+        adjuster: z.enum(MOVABLE),
         steps: z
           .int()
           .min(-12)

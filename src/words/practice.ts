@@ -2,7 +2,7 @@ import type { Fault } from '@/core/practice/exercise'
 import type { GaugePlace, Grade, Latching, Worth } from '@/core/practice/hanging'
 import type { Mark } from '@/core/practice/score'
 import type { Adjuster } from '@/core/tuning/reveals'
-import { REVEAL_NAMES } from './tuning'
+import { hingeWords, REVEAL_NAMES } from './tuning'
 
 export const FAULT_WORDS: Readonly<Record<Fault, string>> = {
   lean: 'both sides lean alike',
@@ -45,15 +45,9 @@ export const WORTH_WORDS: Readonly<Record<Worth, string>> = {
 export const gaugeName = (place: GaugePlace): string =>
   place === 'level' ? 'Level along the hinge leg' : REVEAL_NAMES[place]
 /** What of a leaf can be moved, for a list to choose from. */
-export const ADJUSTER_NAMES: Readonly<Record<Adjuster, string>> = {
-  'card.top': 'Card, top hinge',
-  'pack.top': 'Pack, top hinge',
-  'card.middle': 'Card, middle hinge',
-  'pack.middle': 'Pack, middle hinge',
-  'card.bottom': 'Card, bottom hinge',
-  'pack.bottom': 'Pack, bottom hinge',
-  foot: 'Foot of the strike leg',
-  'strike.top': 'Strike leg, top',
-  'strike.middle': 'Strike leg, at the strike',
-  'strike.bottom': 'Strike leg, bottom',
+export const adjusterName = (adjuster: Adjuster): string => {
+  const [what, place] = adjuster.split('.')
+  if (what === 'card' || what === 'pack') return `${what === 'card' ? 'Card' : 'Pack'}, ${hingeWords(adjuster)}`
+  if (what === 'foot') return 'Foot of the strike leg'
+  return `Strike leg, ${place === 'middle' ? 'at the strike' : place}`
 }

@@ -19,13 +19,25 @@ export const REVEAL_NAMES: Readonly<Record<RevealName, string>> = {
 
 type Said = readonly [more: (by: string) => string, less: (by: string) => string]
 
+/** Which hinge, from the top down. */
+const HINGES: Readonly<Record<string, string>> = {
+  top: 'top hinge',
+  middle: 'middle hinge',
+  2: 'second hinge from the top',
+  3: 'third hinge from the top',
+  4: 'fourth hinge from the top',
+  bottom: 'bottom hinge',
+}
+/** The hinge an adjuster is of. */
+export const hingeWords = (adjuster: Adjuster): string => HINGES[adjuster.split('.')[1]!]!
+
 const card = (hinge: string): Said => [
-  by => `Put ${by} of card behind the ${hinge} hinge.`,
-  by => `Take ${by} of card out behind the ${hinge} hinge.`,
+  by => `Put ${by} of card behind the ${HINGES[hinge]}.`,
+  by => `Take ${by} of card out behind the ${HINGES[hinge]}.`,
 ]
 const pack = (hinge: string): Said => [
-  by => `Pack the hinge leg out by ${by} at the ${hinge} hinge.`,
-  by => `Take ${by} of pack out at the ${hinge} hinge.`,
+  by => `Pack the hinge leg out by ${by} at the ${HINGES[hinge]}.`,
+  by => `Take ${by} of pack out at the ${HINGES[hinge]}.`,
 ]
 const strike = (place: string): Said => [
   by => `Pack the strike leg out by ${by} ${place}.`,
@@ -37,6 +49,12 @@ const MOVES: Readonly<Record<Adjuster, Said>> = {
   'pack.top': pack('top'),
   'card.middle': card('middle'),
   'pack.middle': pack('middle'),
+  'card.2': card('2'),
+  'pack.2': pack('2'),
+  'card.3': card('3'),
+  'pack.3': pack('3'),
+  'card.4': card('4'),
+  'pack.4': pack('4'),
   'card.bottom': card('bottom'),
   'pack.bottom': pack('bottom'),
   foot: [by => `Raise the foot of the strike leg by ${by}.`, by => `Lower the foot of the strike leg by ${by}.`],
@@ -58,7 +76,7 @@ export function moveWords({ adjuster, steps }: Move, stepLength: Length, step: D
   const by = formatRead(magnitude(times(stepLength, steps)), step)
   if (means === 'screws') {
     const way = steps > 0 ? 'out, the leaf away from the hinge leg' : 'in, the leaf towards the hinge leg'
-    return `Turn the set screws of the ${adjuster.split('.')[1]} hinge ${turnsOf(Math.abs(steps))} ${way} (${by}).`
+    return `Turn the set screws of the ${hingeWords(adjuster)} ${turnsOf(Math.abs(steps))} ${way} (${by}).`
   }
   return MOVES[adjuster][steps > 0 ? 0 : 1](by)
 }
@@ -113,7 +131,7 @@ export const CAUSE_WORDS: Readonly<Record<MarginCause, string>> = {
 
 export const NOT_TUNED: Readonly<Record<'not-read' | 'hinges' | 'binds', string>> = {
   'not-read': 'Once the leaf hangs, read the margins round it: then the least moves that even them out stand here.',
-  hinges: 'On more than three hinges each inner one binds in its own way: that is not worked out here.',
+  hinges: 'A leaf on one hinge, or on more than five, has no moves worked out for it.',
   binds:
     'No pack or card there is evens this out without binding a hinge. Look at the hinges: leaves that touch when shut, or mortises too deep.',
 }

@@ -5,6 +5,8 @@ import {
   ADJUSTERS,
   type Adjuster,
   type HungLeaf,
+  isThere,
+  MOST_HINGES,
   type Move,
   predictReveals,
   REVEALS,
@@ -82,9 +84,13 @@ function hungFrom(input: Reader): HungLeaf {
   }))
   const hinges = closing(input.object('hinges'), one => {
     const [bottom, middle, top] = [one.length('bottom'), one.optionalLength('middle') ?? null, one.length('top')]
+    const several = one.optionalLengths('inner')
     if (bottom >= top) reject('input.rising', one.path('top'))
     if (middle !== null && (middle <= bottom || middle >= top)) reject('input.rising', one.path('middle'))
-    return { bottom, middle, top }
+    if (!several) return { bottom, inner: middle === null ? [] : [middle], top }
+    const falls = [top, ...several, bottom].every((at, i, all) => i === 0 || at < all[i - 1]!)
+    if (middle !== null || !falls || several.length > MOST_HINGES - 2) reject('input.rising', one.path('inner'))
+    return { bottom, inner: several, top }
   })
   return { leaf, hinges }
 }
@@ -99,14 +105,12 @@ const revealsFrom = (input: Reader): Reveals =>
     ),
   )
 
-const isOfMiddle = (adjuster: Adjuster): boolean => adjuster === 'card.middle' || adjuster === 'pack.middle'
-
 function movesFrom(input: Reader, { hinges }: HungLeaf): readonly Move[] {
   if (Array.isArray(input.value('moves')) && (input.value('moves') as unknown[]).length === 0) return []
   return input.objects('moves').map(one =>
     closing(one, move => {
       const adjuster = move.choice('adjuster', ADJUSTERS)
-      if (hinges.middle === null && isOfMiddle(adjuster)) reject('input.choice', move.path('adjuster'))
+      if (!isThere(hinges, adjuster)) reject('input.choice', move.path('adjuster'))
       const steps = move.number('steps')
       return { adjuster, steps: Number.isInteger(steps) ? steps : reject('input.whole', move.path('steps')) }
     }),
@@ -116,7 +120,7 @@ function movesFrom(input: Reader, { hinges }: HungLeaf): readonly Move[] {
 function limitsFrom(input: Reader, { hinges }: HungLeaf): Readonly<Record<Adjuster, readonly [number, number]>> {
   const own = input.optionalObject('limits')
   const read = (adjuster: Adjuster): readonly [number, number] => {
-    if (hinges.middle === null && isOfMiddle(adjuster)) return [0, 0]
+    if (!isThere(hinges, adjuster)) return [0, 0]
     const pair = own?.optionalNumbers(adjuster)
     if (!own || !pair) return USUAL_LIMITS
     const [least, most] = pair

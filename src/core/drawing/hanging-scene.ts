@@ -39,7 +39,7 @@ export function hangingScene({ hung, hinges, read, expected = {}, names = GAUGE_
   }
   const levels = readHeights(leaf)
   const ends = { hinge: FROM_END, strike: minus(width, FROM_END) }
-  const middles = [heights.bottom, heights.middle, heights.top].flatMap(one => one ?? [])
+  const middles = [heights.bottom, ...heights.inner, heights.top]
   const out = plus(width, MARGIN)
   return {
     name: 'hanging',

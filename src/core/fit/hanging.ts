@@ -2,7 +2,7 @@ import type { Further } from '../specification/further'
 import { hingeMiddles } from '../specification/hinge-places'
 import type { Wishes } from '../specification/wishes'
 import type { GapSlot } from '../survey/slots'
-import type { HungLeaf, RevealName } from '../tuning/reveals'
+import { type HungLeaf, MOST_HINGES, type RevealName } from '../tuning/reveals'
 import type { Length } from '../units/length'
 
 /** The set screws of a leaf's hinges: how far one turn moves the leaf, and whether all are to be turned alike. */
@@ -65,14 +65,14 @@ function commonOf({ further: { leaf, hingePlaces }, material, wishes, screws }: 
   }
 }
 
-/** Two or three hinges; `null` for one or more than three, whose inner ones bind each in its way. */
+/** Two to five hinges; `null` for one, and for more than are ever hung on. */
 export function hingesOf(middles: readonly Length[]): HungLeaf['hinges'] | null {
-  const [bottom, ...rest] = [...middles].sort((a, b) => a - b)
-  if (bottom === undefined || rest.length < 1 || rest.length > 2) return null
-  return { bottom, middle: rest.length === 2 ? rest[0]! : null, top: rest.at(-1)! }
+  if (middles.length < 2 || middles.length > MOST_HINGES) return null
+  const [top, ...rest] = [...middles].sort((a, b) => b - a)
+  return { top: top!, inner: rest.slice(0, -1), bottom: rest.at(-1)! }
 }
 
-/** The leaf as its margins move with it; `null` on more than three hinges, or one. */
+/** The leaf as its margins move with it; `null` on one hinge, or on more than are tuned. */
 export function hungLeafOf({ leaf, hingeMiddles: middles }: Hanging): HungLeaf | null {
   const hinges = hingesOf(middles)
   return hinges && { leaf, hinges }

@@ -76,7 +76,7 @@ describe('the margins of a hung leaf', () => {
     const plan = tuneMargins(given({ ...EVEN, 'gap.right.top': '1/32', 'gap.head.right': '1/32' }))
     const tuned = plan.tuned!
     expect(tuned.moves.length).toBeGreaterThan(0)
-    const hung = { leaf: HANGING.leaf, hinges: { bottom: inches(9), middle: inches(40), top: inches(72) } }
+    const hung = { leaf: HANGING.leaf, hinges: { bottom: inches(9), inner: [inches(40)], top: inches(72) } }
     expect(predictReveals(hung, plan.margins, tuned.moves, plan.step).reveals).toEqual(tuned.reveals)
     for (const { adjuster, steps } of tuned.moves) {
       if (adjuster.startsWith('card')) expect(steps).toBeGreaterThan(0)
@@ -103,13 +103,29 @@ describe('the margins of a hung leaf', () => {
     expect(pairHanging({ further: unknown, material: 'timber', wishes, screws: null }, 'left', inches(20))).toEqual([])
     expect(tuneMargins(given(EVEN, { hanging: { ...HANGING, isLabelledTimber: true } })).target).toBe(length('3/32'))
   })
-  it('on four hinges are not worked out, on two they are', () => {
-    const on = (...hingeMiddles: Length[]) => tuneMargins(given(EVEN, { hanging: { ...HANGING, hingeMiddles } })).why
-    expect([on(inches(72), inches(9)), on(inches(72), inches(50), inches(30), inches(9)), on(inches(40))]).toEqual([
-      null,
-      'hinges',
-      'hinges',
-    ])
+  it('are worked out on two hinges to five, not on one or six', () => {
+    const on = (...all: readonly number[]) =>
+      tuneMargins(given(EVEN, { hanging: { ...HANGING, hingeMiddles: all.map(one => inches(one)) } })).why
+    expect([on(72, 9), on(72, 50, 30, 9), on(72, 56, 40, 24, 9)]).toEqual([null, null, null])
+    expect([on(40), on(72, 60, 48, 36, 24, 9)]).toEqual(['hinges', 'hinges'])
+  })
+  it('on four hinges move the two between by packs of their own, each where it stands', () => {
+    const four = { ...HANGING, hingeMiddles: [72, 51, 30, 9].map(one => inches(one)) }
+    const points = [...POINTS, ...[2, 3].map(i => ({ ...POINTS[0]!, place: `hinge.${i}` }))]
+    const off = { 'gap.left.top': '1/16', 'gap.left.middle': '1/16', 'gap.left.bottom': '1/16' }
+    const wide = { 'gap.right.top': '3/16', 'gap.right.middle': '3/16', 'gap.right.bottom': '3/16' }
+    const by = (more: Partial<Parameters<typeof given>[1]>) =>
+      tuneMargins(given({ ...EVEN, ...off, ...wide }, { hanging: four, points, ...more }))
+    const cards = by({ means: 'cards', aim: 'middle' }).tuned!
+    expect(cards.moves.map(one => one.adjuster)).toEqual(['card.top', 'card.2', 'card.3', 'card.bottom'])
+    expect(cards.worstMiss).toBe(0)
+    const { tuned, step } = by({ means: 'all', aim: 'middle' })
+    expect(tuned!.worstMiss).toBe(0)
+    const hung = { leaf: four.leaf, hinges: { bottom: inches(9), inner: [inches(51), inches(30)], top: inches(72) } }
+    expect(Math.abs(predictReveals(hung, {}, tuned!.moves, step).bind!)).toBeLessThanOrEqual(inches(0, 1, 64) + 1)
+    const said = cards.moves.map(move => moveWords(move, step, '1/64'))
+    expect(said[1]).toMatch(/second hinge from the top\.$/)
+    expect(said[2]).toMatch(/third hinge from the top\.$/)
   })
 })
 

@@ -1,5 +1,13 @@
 import type { TradeLengths } from '../base/trade-lengths'
-import { ADJUSTERS, type Adjuster, type HungLeaf, REVEALS, type RevealName, type Reveals } from '../tuning/reveals'
+import {
+  ADJUSTERS,
+  type Adjuster,
+  type HungLeaf,
+  isThere,
+  REVEALS,
+  type RevealName,
+  type Reveals,
+} from '../tuning/reveals'
 import { tuneAlike } from '../tuning/tune-alike'
 import type { TuneInput } from '../tuning/tune-model'
 import { type Tuned, tuneReveals } from '../tuning/tune-reveals'
@@ -132,7 +140,7 @@ function limitsOf({ hanging, points, headGap, lengths, means }: TuneGiven, hinge
   const beyond = across.length ? stepsOf(minus(smallestOf(across), least)) : 0
   return limitsBy(adjuster => {
     const [what, height] = adjuster.split('.') as [string, string | undefined]
-    if (hinges.middle === null && height === 'middle' && what !== 'strike') return [0, 0]
+    if (!isThere(hinges, adjuster)) return [0, 0]
     if (means === (what === 'card' ? 'packs' : 'cards')) return [0, 0]
     if (what === 'card') return [0, MOST_STEPS]
     if (what === 'foot') return [0, hanging.meets ? 0 : stepsOf(minus(headGap, least))]

@@ -4,6 +4,8 @@ import {
   type Adjuster,
   FIXED_REVEALS,
   type HungLeaf,
+  innerOf,
+  isThere,
   type Move,
   movedBy,
   predictReveals,
@@ -32,13 +34,16 @@ const BIND = inches(0, 1, 32)
 /** How a leaf of 36 by 80 in hangs, its hinge middles above its bottom. */
 export const HUNG: HungLeaf = {
   leaf: { width: inches(36), height: inches(80) },
-  hinges: { bottom: inches(9), middle: inches(40), top: inches(73) },
+  hinges: { bottom: inches(9), inner: [inches(40)], top: inches(73) },
 }
+
+/** What of it can be moved. */
+export const MOVABLE = ADJUSTERS.filter(one => isThere(HUNG.hinges, one))
 
 /** A leaf that hangs, and what was done to an even one: never shown before it is scored. */
 export type HangExercise = { readonly start: Reveals; readonly faults: readonly Move[] }
 
-const MAY_BE_WRONG = ADJUSTERS.filter(one => one !== 'card.middle' && !one.startsWith('pack.'))
+const MAY_BE_WRONG = ADJUSTERS.filter(one => innerOf(one) === null && !one.startsWith('pack.'))
 
 /** What can be wrong at each grade, and how much of it: one strike pack; one card; a card and the foot; both legs; any three. */
 const WRONG: Readonly<
@@ -98,7 +103,7 @@ export type Felt = {
 const RUBS = inches(0, 1, 32)
 
 /** How far the moves put the middle hinge off the line of the outer two, in ticks: the three were let in straight, if not evenly. */
-const bindOf = (moves: readonly Move[]): number => movedBy(HUNG, moves, MOVE_STEP).bind ?? 0
+const bindOf = (moves: readonly Move[]): number => movedBy(HUNG, moves, MOVE_STEP).binds[0] ?? 0
 
 /** What is felt when it is opened and shut: never a figure. */
 export function feelOf(exercise: HangExercise, moves: readonly Move[]): Felt {

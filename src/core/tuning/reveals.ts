@@ -28,6 +28,12 @@ export const ADJUSTERS = [
   'pack.top',
   'card.middle',
   'pack.middle',
+  'card.2',
+  'pack.2',
+  'card.3',
+  'pack.3',
+  'card.4',
+  'pack.4',
   'card.bottom',
   'pack.bottom',
   'foot',
@@ -40,10 +46,31 @@ export type Adjuster = (typeof ADJUSTERS)[number]
 /** A whole number of steps of one adjuster: thicker, or the foot higher, where positive. */
 export type Move = { readonly adjuster: Adjuster; readonly steps: number }
 
-/** A leaf and its hinges, heights above the leaf's bottom; `middle` is `null` where it hangs on two. */
+/** A leaf and its hinges, heights above the leaf's bottom; `inner` are those between the outer two, from the top down, at most three. */
 export type HungLeaf = {
   readonly leaf: { readonly width: Length; readonly height: Length }
-  readonly hinges: { readonly bottom: Length; readonly middle: Length | null; readonly top: Length }
+  readonly hinges: { readonly bottom: Length; readonly inner: readonly Length[]; readonly top: Length }
+}
+
+/** The most hinges a leaf is tuned on. */
+export const MOST_HINGES = 5
+type InnerName = 'middle' | '2' | '3' | '4'
+const NUMBERED = ['2', '3', '4'] as const satisfies readonly InnerName[]
+
+/** What the hinges between the outer two are called, from the top down: one alone by its place, more by their number. */
+export const innerNames = (count: number): readonly InnerName[] => (count === 1 ? ['middle'] : NUMBERED.slice(0, count))
+
+/** Of which hinge between the outer two an adjuster is; `null` for every other adjuster. */
+export function innerOf(adjuster: Adjuster): InnerName | null {
+  const [what, name] = adjuster.split('.')
+  if (what !== 'card' && what !== 'pack') return null
+  return name === 'top' || name === 'bottom' ? null : (name as InnerName)
+}
+
+/** Whether a leaf has what an adjuster moves. */
+export function isThere({ inner }: HungLeaf['hinges'], adjuster: Adjuster): boolean {
+  const name = innerOf(adjuster)
+  return name === null || innerNames(inner.length).includes(name)
 }
 
 const FROM_END = inches(6)
@@ -60,13 +87,24 @@ export const readHeights = ({ height }: HungLeaf['leaf']): Readonly<Record<Heigh
 export const lineAt = (y: number, from: number, fromY: number, to: number, toY: number): number =>
   from + ((to - from) * (y - fromY)) / (toY - fromY)
 
-/** What the adjusters do together: how far the leaf and its jamb move at a height, how much the head's strike end rises, and how far the
- *  middle hinge stands off the line of the outer two, in ticks; `bind` is `null` where there is none. */
+/** The line that runs straight from point to point, the highest first, and on beyond the outer two, at `y`. */
+export function lineThrough(points: readonly (readonly [y: number, value: number])[], y: number): number {
+  const last = points.length - 1
+  const below = Math.max(
+    1,
+    points.findIndex(([at], i) => i > 0 && (y >= at || i === last)),
+  )
+  const [[lowY, low], [highY, high]] = [points[below]!, points[below - 1]!]
+  return lineAt(y, low, lowY, high, highY)
+}
+
+/** What the adjusters do together: how far the leaf and its jamb move at a height, how much the head's strike end rises, and how far each
+ *  hinge between the outer two stands off their line, from the top down, in ticks. */
 export type Moved = {
   readonly leafAt: (y: number) => number
   readonly jambAt: (y: number) => number
   readonly rise: number
-  readonly bind: number | null
+  readonly binds: readonly number[]
 }
 
 /** By how much each adjuster is moved in all, in ticks. */
@@ -78,21 +116,29 @@ const amountsOf =
 /** The effect of moves of one `step` each. Moves of one adjuster add. */
 export function movedBy({ leaf, hinges }: HungLeaf, moves: readonly Move[], step: Length): Moved {
   const by = amountsOf(moves, step)
-  const { bottom, middle, top } = hinges
-  const at = (height: Height) => by(`card.${height}`) + by(`pack.${height}`)
+  const { bottom, inner, top } = hinges
+  const names = innerNames(inner.length)
+  const at = (name: 'top' | 'bottom' | InnerName) => by(`card.${name}`) + by(`pack.${name}`)
   const leafAt = (y: number) => lineAt(y, at('bottom'), bottom, at('top'), top)
-  const jambAt = (y: number) => {
-    if (middle === null) return lineAt(y, by('pack.bottom'), bottom, by('pack.top'), top)
-    return y >= middle
-      ? lineAt(y, by('pack.middle'), middle, by('pack.top'), top)
-      : lineAt(y, by('pack.bottom'), bottom, by('pack.middle'), middle)
+  const jamb = [
+    [top, by('pack.top')] as const,
+    ...inner.map((y, i) => [y, by(`pack.${names[i]!}`)] as const),
+    [bottom, by('pack.bottom')] as const,
+  ]
+  return {
+    leafAt,
+    jambAt: y => lineThrough(jamb, y),
+    rise: ((at('top') - at('bottom')) / (top - bottom)) * leaf.width,
+    binds: inner.map((y, i) => at(names[i]!) - leafAt(y)),
   }
-  const rise = ((at('top') - at('bottom')) / (top - bottom)) * leaf.width
-  return { leafAt, jambAt, rise, bind: middle === null ? null : at('middle') - leafAt(middle) }
 }
 
-/** The margins that were read as they stand after `moves`; `bind`, in ticks, is how far the middle hinge then stands off the line of the
- *  outer two, `null` without one. */
+/** The one of several that is farthest from nought; `null` of none. */
+const farthest = (all: readonly number[]): number | null =>
+  all.reduce<number | null>((most, one) => (most === null || Math.abs(one) > Math.abs(most) ? one : most), null)
+
+/** The margins that were read as they stand after `moves`; `bind`, in ticks, is how far the inner hinge that stands farthest off the line
+ *  of the outer two then does, `null` without one. */
 export function predictReveals(
   hung: HungLeaf,
   reveals: Reveals,
@@ -113,5 +159,6 @@ export function predictReveals(
     const read = reveals[name]
     return read === undefined ? [] : [[name, nearestTick(read + change(name))] as const]
   })
-  return { reveals: Object.fromEntries(after), bind: moved.bind === null ? null : nearestTick(moved.bind) }
+  const bind = farthest(moved.binds)
+  return { reveals: Object.fromEntries(after), bind: bind === null ? null : nearestTick(bind) }
 }

@@ -1,4 +1,4 @@
-import { ADJUSTERS, type Move } from './reveals'
+import { ADJUSTERS, isThere, type Move } from './reveals'
 import { ALIKE } from './tune-measures'
 import type { TuneInput } from './tune-model'
 import { type Tuned, tunedBy } from './tune-reveals'
@@ -7,9 +7,7 @@ import { type Tuned, tunedBy } from './tune-reveals'
  *  hinge is tried. (1) the worst margin misses least, (2) all together miss least, both within 1/128 in, (3) the fewest steps. */
 export function tuneAlike(input: TuneInput): Tuned {
   const [least, most] = input.limits['card.top']
-  const cards = ADJUSTERS.filter(
-    one => one.startsWith('card.') && (one !== 'card.middle' || input.hinges.middle !== null),
-  )
+  const cards = ADJUSTERS.filter(one => one.startsWith('card.') && isThere(input.hinges, one))
   const by = (steps: number): readonly Move[] => (steps === 0 ? [] : cards.map(adjuster => ({ adjuster, steps })))
   const all = Array.from({ length: most - least + 1 }, (_, i) => tunedBy(input, by(least + i)))
   const worst = Math.min(...all.map(one => one.worstMiss))

@@ -1,14 +1,15 @@
 import { inches } from '../units/length'
+import { leastHingeMisses, standsWithin } from './hinge-side'
 import {
   clamp,
   EPS,
   hingeMissSum,
-  leastHingeMisses,
+  type Inner,
   leastOwnMiss,
-  middleRange,
   nearestNought,
   type Programme,
   type Range,
+  type Stands,
   worstHingeMiss,
 } from './tune-model'
 
@@ -71,11 +72,11 @@ const sumBeyond = (programme: Programme, { ut, ub }: Pair): number => {
 const fits = ({ input: { limits } }: Programme, { ut, ub }: Pair, ct: number, cb: number): boolean =>
   clamp(ut - ct, limits['pack.top']) === ut - ct && clamp(ub - cb, limits['pack.bottom']) === ub - cb
 
-/** The card at the middle hinge that is nearest none and does not bind with the middle standing `em` steps off; `null` where all do. */
-export function middleCard({ input: { limits, bind, step } }: Programme, em: number): number | null {
+/** The card at a hinge between that is nearest none and does not bind with the leaf's line `stand` steps off; `null` where all do. */
+export function innerCard({ input: { bind, step } }: Programme, { card }: Inner, stand: number): number | null {
   const room = bind / step + EPS
-  const [least, most] = limits['card.middle']
-  const [from, to] = [Math.max(least, Math.ceil(em - room)), Math.min(most, Math.floor(em + room))]
+  const [least, most] = card
+  const [from, to] = [Math.max(least, Math.ceil(stand - room)), Math.min(most, Math.floor(stand + room))]
   return from <= to ? nearestNought([from, to]) : null
 }
 
@@ -91,25 +92,29 @@ function cardsBy({ input: { limits } }: Programme, least: (ct: number, cb: numbe
     .sort((a, b) => a.least - b.least || moved(a) - moved(b))
 }
 
-/** The packs at the middle hinge that don't bind, each with how far the middle then stands off; one that moves nothing where there is none. */
-export function middles(
-  programme: Programme,
-  { ut, ub }: Pair,
-): readonly { readonly pm: number; readonly em: number }[] {
-  const { limits, hinges } = programme.input
-  if (hinges.middle === null) return [{ pm: 0, em: 0 }]
-  const at = programme.middleOf(ut, ub)
-  const [least, most] = limits['pack.middle']
-  const all: { readonly pm: number; readonly em: number }[] = []
-  for (let pm = least; pm <= most; pm++) if (middleCard(programme, at - pm) !== null) all.push({ pm, em: at - pm })
-  return all
+/** A way to pack the hinges between, and how far each then stands off, from the top down. */
+export type Packed = { readonly packs: readonly number[]; readonly stands: Stands }
+const NOTHING_BETWEEN: readonly Packed[] = [{ packs: [], stands: [] }]
+
+/** The ways to pack the hinges between that don't bind; one that moves nothing where there are none. */
+export function packings(programme: Programme, { ut, ub }: Pair): readonly Packed[] {
+  return programme.inner.reduce<readonly Packed[]>((all, inner) => {
+    const at = ub + (ut - ub) * inner.share
+    const [least, most] = inner.pack
+    const own: { readonly pack: number; readonly stand: number }[] = []
+    for (let pack = least; pack <= most; pack++)
+      if (innerCard(programme, inner, at - pack) !== null) own.push({ pack, stand: at - pack })
+    return all.flatMap(({ packs, stands }) =>
+      own.map(({ pack, stand }) => ({ packs: [...packs, pack], stands: [...stands, stand] })),
+    )
+  }, NOTHING_BETWEEN)
 }
 
 /** What is made as small as it can be: of what lies beyond the hinge side for each pair, of the hinge side, and both joined. */
 type Measure = {
   readonly beyond: Float64Array
-  readonly hinge: (ct: number, cb: number, em: number) => number
-  /** The least the hinge side can be with these outer cards, wherever the middle stood. */
+  readonly hinge: (ct: number, cb: number, stands: Stands) => number
+  /** No less than this the hinge side can be with these outer cards, wherever the hinges between stood. */
   readonly least: (ct: number, cb: number) => number
   readonly join: (beyond: number, hinge: number) => number
 }
@@ -123,11 +128,11 @@ function smallest(programme: Programme, pairs: Pairs, { beyond, hinge, least, jo
     const rest = beyond[at]!
     if (join(rest, cards[0]?.least ?? 0) >= best - EPS) break
     const pair = pairs.at(at)
-    const stands = middles(programme, pair)
+    const packed = packings(programme, pair)
     for (const { ct, cb, least } of cards) {
       if (join(rest, least) >= best - EPS) break
       if (!fits(programme, pair, ct, cb)) continue
-      for (const { em } of stands) best = Math.min(best, join(rest, hinge(ct, cb, em)))
+      for (const { stands } of packed) best = Math.min(best, join(rest, hinge(ct, cb, stands)))
     }
   }
   return best
@@ -139,19 +144,19 @@ function reachesNought(programme: Programme, pairs: Pairs, beyond: Float64Array)
   const bottoms = whole(limits['card.bottom'])
   const cards = whole(limits['card.top']).flatMap(ct =>
     bottoms.flatMap(cb => {
-      const range = middleRange(programme, ct, cb, 0)
-      return range ? [{ ct, cb, range }] : []
+      const isWithin = standsWithin(programme, ct, cb, 0)
+      return isWithin ? [{ ct, cb, isWithin }] : []
     }),
   )
   if (cards.length === 0) return false
   for (let i = 0; i < beyond.length; i++) {
     if (beyond[i]! > EPS) continue
     const pair = pairs.at(i)
-    let stands: ReturnType<typeof middles> | null = null
-    for (const { ct, cb, range } of cards) {
+    let packed: readonly Packed[] | null = null
+    for (const { ct, cb, isWithin } of cards) {
       if (!fits(programme, pair, ct, cb)) continue
-      stands ??= middles(programme, pair)
-      if (stands.some(({ em }) => clamp(em, range) === em)) return true
+      packed ??= packings(programme, pair)
+      if (packed.some(({ stands }) => isWithin(stands))) return true
     }
   }
   return false
@@ -164,7 +169,7 @@ export function leastWorst(programme: Programme, pairs: Pairs, beyond: Float64Ar
     beyond,
     join: Math.max,
     least: (ct, cb) => leastHingeMisses(programme, ct, cb).worst,
-    hinge: (ct, cb, em) => worstHingeMiss(programme, ct, cb, em),
+    hinge: (ct, cb, stands) => worstHingeMiss(programme, ct, cb, stands),
   })
   return Number.isFinite(found) ? found : null
 }
@@ -178,9 +183,9 @@ export function leastSum(programme: Programme, pairs: Pairs, worst: Float64Array
     beyond,
     join: (a, b) => a + b,
     least: (ct, cb) => leastHingeMisses(programme, ct, cb, most).sum,
-    hinge: (ct, cb, em) =>
-      worstHingeMiss(programme, ct, cb, em) <= most + EPS
-        ? hingeMissSum(programme, ct, cb, em)
+    hinge: (ct, cb, stands) =>
+      worstHingeMiss(programme, ct, cb, stands) <= most + EPS
+        ? hingeMissSum(programme, ct, cb, stands)
         : Number.POSITIVE_INFINITY,
   })
 }

@@ -3,19 +3,21 @@ import {
   type Adjuster,
   type Height,
   type HungLeaf,
+  innerNames,
   lineAt,
+  lineThrough,
   type RevealName,
   type Reveals,
   readHeights,
 } from './reveals'
 
-/** What is to be tuned: margins as read with their aims, what may be moved by how many steps, and how far the middle hinge may stand off. */
+/** What is to be tuned: margins as read with their aims, what may be moved by how many steps, and how far an inner hinge may stand off. */
 export type TuneInput = HungLeaf & {
   readonly reveals: Reveals
   readonly aims: Readonly<Record<RevealName, Length>>
   /** How far a margin may be off its aim without counting. */
   readonly tolerance: Length
-  /** How far the middle hinge may stand off the line of the outer two. */
+  /** How far a hinge between the outer two may stand off their line. */
   readonly bind: Length
   readonly step: Length
   readonly limits: Readonly<Record<Adjuster, readonly [least: number, most: number]>>
@@ -43,31 +45,34 @@ export type Own = {
   readonly limits: Range
 }
 
-/** A margin at the hinge side: read, wanted, and how the cards at top and bottom and the stand of the middle move it. */
+/** A margin at the hinge side: read, wanted, and how the cards at top and bottom and the stands of the hinges between move it. */
 export type HingeRow = {
   readonly read: number
   readonly aim: number
   readonly byTop: number
   readonly byBottom: number
-  readonly byMiddle: number
+  readonly byInner: readonly number[]
 }
 
+/** A hinge between the outer two: the height's share of the way from the bottom hinge to the top one, and its adjusters' limits. */
+export type Inner = { readonly share: number; readonly card: Range; readonly pack: Range }
+
 /** The programme, parted: with the leaf moved by `ut` and `ub` steps at its outer hinges, what lies beyond the hinge side depends on those
- *  two alone, and the hinge side on the outer cards and on how far the middle of the jamb stands from the leaf's line. */
+ *  two alone, and the hinge side on the outer cards and on how far the leaf's line stands from the jamb at each hinge between. */
 export type Programme = {
   readonly input: TuneInput
   readonly rows: readonly HingeRow[]
+  readonly inner: readonly Inner[]
   /** The strike side and the head's strike end, each with an adjuster of its own, and the sill's strike end, which has none. */
   readonly own: readonly Own[]
-  /** The leaf's move at the middle hinge, in steps. */
-  readonly middleOf: (ut: number, ub: number) => number
 }
 
 const HEIGHTS = ['top', 'middle', 'bottom'] as const satisfies readonly Height[]
 
 export function programmeOf(input: TuneInput): Programme {
   const { hinges, leaf, reveals, aims, step, limits } = input
-  const { bottom, middle, top } = hinges
+  const { bottom, inner, top } = hinges
+  const names = innerNames(inner.length)
   const heights = readHeights(leaf)
   const perTurn = (step * leaf.width) / (top - bottom)
   const aimOf = (name: RevealName) => (reveals[name] === undefined ? null : aims[name])
@@ -77,7 +82,11 @@ export function programmeOf(input: TuneInput): Programme {
       const read = reveals[`hinge.${height}`]
       return read === undefined ? [] : [{ read, aim: aims[`hinge.${height}`], ...weightsAt(heights[height], hinges) }]
     }),
-    middleOf: (ut, ub) => (middle === null ? 0 : lineAt(middle, ub, bottom, ut, top)),
+    inner: inner.map((y, i) => ({
+      share: lineAt(y, 0, bottom, 1, top),
+      card: limits[`card.${names[i]!}`],
+      pack: limits[`pack.${names[i]!}`],
+    })),
     own: [
       ...HEIGHTS.map((height): Own => {
         const name = `strike.${height}` as const
@@ -119,83 +128,48 @@ export function programmeOf(input: TuneInput): Programme {
 export const missOf = ({ input }: Programme, value: number, aim: number): number =>
   Math.max(0, Math.abs(value - aim) - input.tolerance)
 
-/** How the margin at height `y` is made of the outer cards and the stand of the middle: straight from hinge to hinge, and on beyond. */
-function weightsAt(y: number, { bottom, middle, top }: HungLeaf['hinges']): Omit<HingeRow, 'read' | 'aim'> {
-  if (middle === null) {
-    const byTop = (y - bottom) / (top - bottom)
-    return { byTop, byBottom: 1 - byTop, byMiddle: 0 }
-  }
-  if (y >= middle) {
-    const byTop = (y - middle) / (top - middle)
-    return { byTop, byBottom: 0, byMiddle: 1 - byTop }
-  }
-  const byMiddle = (y - bottom) / (middle - bottom)
-  return { byTop: 0, byBottom: 1 - byMiddle, byMiddle }
+/** How the margin at height `y` is made of the outer cards and the stands between: straight from hinge to hinge, and on beyond. */
+function weightsAt(y: number, { bottom, inner, top }: HungLeaf['hinges']): Omit<HingeRow, 'read' | 'aim'> {
+  const at = [top, ...inner, bottom]
+  const shares = at.map((_, i) =>
+    lineThrough(
+      at.map((height, j) => [height, i === j ? 1 : 0] as const),
+      y,
+    ),
+  )
+  return { byTop: shares[0]!, byInner: shares.slice(1, -1), byBottom: shares.at(-1)! }
 }
 
-/** The margin at a hinge row with cards of `ct` and `cb` steps at top and bottom and the middle standing `em` steps off. */
-export const rowValue = (row: HingeRow, step: number, ct: number, cb: number, em: number): number =>
-  row.read + step * (row.byTop * ct + row.byBottom * cb + row.byMiddle * em)
+/** How far the leaf's line stands from the jamb at each hinge between the outer two, in steps, from the top down. */
+export type Stands = readonly number[]
 
-/** Where the middle may stand, in steps, so that no hinge row misses by more than `most`; `null` where it can't. */
-export function middleRange({ rows, input }: Programme, ct: number, cb: number, most: number): Range | null {
-  const { step, tolerance } = input
-  let [least, greatest] = [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY]
-  for (const row of rows) {
-    const [off, room] = [rowValue(row, step, ct, cb, 0) - row.aim, tolerance + most + EPS]
-    const slope = step * row.byMiddle
-    if (Math.abs(slope) < EPS) {
-      if (Math.abs(off) > room) return null
-      continue
-    }
-    const [a, b] = [(-room - off) / slope, (room - off) / slope]
-    least = Math.max(least, Math.min(a, b))
-    greatest = Math.min(greatest, Math.max(a, b))
-  }
-  return least <= greatest ? [least, greatest] : null
+/** The margin at a hinge row with cards of `ct` and `cb` steps at top and bottom and the hinges between standing `stands` steps off. */
+export function rowValue(row: HingeRow, step: number, ct: number, cb: number, stands: Stands): number {
+  let steps = row.byTop * ct + row.byBottom * cb
+  for (let i = 0; i < stands.length; i++) steps += row.byInner[i]! * stands[i]!
+  return row.read + step * steps
+}
+
+/** How far a hinge between may stand off with a card that does not bind. */
+export const standRange = ({ input: { bind, step } }: Programme, { card: [least, most] }: Inner): Range => {
+  const room = bind / step + EPS
+  return [least - room, most + room]
 }
 
 /** By how much the worst of the hinge rows misses. */
-export function worstHingeMiss(programme: Programme, ct: number, cb: number, em: number): number {
+export function worstHingeMiss(programme: Programme, ct: number, cb: number, stands: Stands): number {
   let worst = 0
   for (const row of programme.rows)
-    worst = Math.max(worst, missOf(programme, rowValue(row, programme.input.step, ct, cb, em), row.aim))
+    worst = Math.max(worst, missOf(programme, rowValue(row, programme.input.step, ct, cb, stands), row.aim))
   return worst
 }
 
 /** By how much all hinge rows together miss. */
-export function hingeMissSum(programme: Programme, ct: number, cb: number, em: number): number {
+export function hingeMissSum(programme: Programme, ct: number, cb: number, stands: Stands): number {
   let sum = 0
-  for (const row of programme.rows) sum += missOf(programme, rowValue(row, programme.input.step, ct, cb, em), row.aim)
+  for (const row of programme.rows)
+    sum += missOf(programme, rowValue(row, programme.input.step, ct, cb, stands), row.aim)
   return sum
-}
-
-/** The least the hinge rows can miss by, wherever the middle stood: by the worst of them, and in all while none misses by more than `most`. */
-export function leastHingeMisses(programme: Programme, ct: number, cb: number, most = Number.POSITIVE_INFINITY) {
-  const { rows, input } = programme
-  const range = middleRange(programme, ct, cb, most)
-  if (range === null) return { worst: Number.POSITIVE_INFINITY, sum: Number.POSITIVE_INFINITY }
-  const lines = rows.map(row => ({
-    off: rowValue(row, input.step, ct, cb, 0) - row.aim,
-    slope: input.step * row.byMiddle,
-  }))
-  const candidates = [0, ...range.filter(Number.isFinite)]
-  for (const [i, one] of lines.entries()) {
-    if (Math.abs(one.slope) < EPS) continue
-    for (const by of [0, input.tolerance, -input.tolerance]) candidates.push((by - one.off) / one.slope)
-    for (const other of lines.slice(i + 1))
-      for (const sign of [1, -1]) {
-        const slope = one.slope - sign * other.slope
-        if (Math.abs(slope) > EPS) candidates.push((sign * other.off - one.off) / slope)
-      }
-  }
-  let [worst, sum] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]
-  for (const em of candidates) {
-    if (em < range[0] - EPS || em > range[1] + EPS) continue
-    worst = Math.min(worst, worstHingeMiss(programme, ct, cb, em))
-    sum = Math.min(sum, hingeMissSum(programme, ct, cb, em))
-  }
-  return { worst, sum }
 }
 
 /** The least a margin beyond the hinge side can miss by. */

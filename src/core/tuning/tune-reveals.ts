@@ -1,15 +1,26 @@
 import { type Length, nearestTick } from '../units/length'
-import { ADJUSTERS, type Adjuster, FIXED_REVEALS, type Move, predictReveals, REVEALS, type Reveals } from './reveals'
+import { standsWithin } from './hinge-side'
+import {
+  ADJUSTERS,
+  type Adjuster,
+  FIXED_REVEALS,
+  innerNames,
+  type Move,
+  predictReveals,
+  REVEALS,
+  type Reveals,
+} from './reveals'
 import {
   ALIKE,
   ascending,
+  innerCard,
   leastSum,
   leastWorst,
   measured,
-  middleCard,
-  middles,
+  type Packed,
   type Pair,
   type Pairs,
+  packings,
   pairsOf,
   whole,
   worstBeyond,
@@ -18,7 +29,6 @@ import {
   clamp,
   EPS,
   hingeMissSum,
-  middleRange,
   missOf,
   nearestNought,
   ownRange,
@@ -47,7 +57,7 @@ const cost = (steps: number): number => (steps === 0 ? 0 : TOUCH + Math.abs(step
 
 /** The moves that (1) let the worst margin miss its tolerance least, (2) with `evenOut` let all together miss least, (3) touch the fewest
  *  adjusters, (4) by the fewest steps; to proven optimum, (1) and (2) within 1/128 in. `null` where nothing within the limits keeps the
- *  middle hinge from binding. All ways are searched, each as far as a bound from below lets it still win. */
+ *  hinges between from binding. All ways are searched, each as far as a bound from below lets it still win. */
 export function tuneReveals(input: TuneInput): Tuned | null {
   const entered = REVEALS.some(name => input.reveals[name] !== undefined && !FIXED_REVEALS.has(name))
   if (!entered) return tunedBy(input, [])
@@ -191,41 +201,51 @@ type Standing = {
   readonly budget: number
 }
 
-/** The cheapest way to set the middle hinge with these outer cards, and what goes with it beyond; `null` where nothing beats `best`. */
+/** The cheapest way to set the hinges between with these outer cards, and what goes with it beyond; `null` where nothing beats `best`. */
 function hingeSide(programme: Programme, pair: Pair, standing: Standing, best: Found | null): Found | null {
   const { ct, cb, soFar, beyond, most, budget } = standing
-  const range = middleRange(programme, ct, cb, most)
-  if (range === null) return null
+  const isWithin = standsWithin(programme, ct, cb, most)
+  if (isWithin === null) return null
   let found = best
-  for (const { pm, em } of middles(programme, pair)) {
-    if (em < range[0] - EPS || em > range[1] + EPS) continue
-    const cm = programme.input.hinges.middle === null ? 0 : middleCard(programme, em)!
-    const sum = Number.isFinite(budget) ? hingeMissSum(programme, ct, cb, em) : 0
+  for (const packed of packings(programme, pair)) {
+    if (!isWithin(packed.stands)) continue
+    const sum = Number.isFinite(budget) ? hingeMissSum(programme, ct, cb, packed.stands) : 0
     const own = beyond.find(one => one.sum + sum <= budget + EPS)
     if (!own) continue
-    const total = soFar + cost(pm) + cost(cm) + own.cost
+    const cards = programme.inner.map((inner, i) => innerCard(programme, inner, packed.stands[i]!)!)
+    const total = soFar + own.cost + sumOfCosts(packed.packs) + sumOfCosts(cards)
     if (found && total >= found.cost) continue
-    found = { cost: total, moves: movesOf(programme, pair, { ct, cb, cm, pm }, own.steps) }
+    found = { cost: total, moves: movesOf(programme, pair, { ct, cb, cards, packs: packed.packs }, own.steps) }
   }
   return found === best ? null : found
 }
 
-type Middle = { readonly ct: number; readonly cb: number; readonly cm: number; readonly pm: number }
+const sumOfCosts = (steps: readonly number[]): number => steps.reduce((sum, one) => sum + cost(one), 0)
+
+type HingeSteps = {
+  readonly ct: number
+  readonly cb: number
+  readonly cards: readonly number[]
+  readonly packs: Packed['packs']
+}
 
 /** The moves that are any, in working order. */
 function movesOf(
-  { own }: Programme,
+  { own, inner }: Programme,
   { ut, ub }: Pair,
-  { ct, cb, cm, pm }: Middle,
+  { ct, cb, cards, packs }: HingeSteps,
   steps: readonly number[],
 ): readonly Move[] {
+  const between = innerNames(inner.length).flatMap((name, i): readonly [Adjuster, number][] => [
+    [`card.${name}`, cards[i]!],
+    [`pack.${name}`, packs[i]!],
+  ])
   const by: Partial<Record<Adjuster, number>> = {
     'card.top': ct,
     'pack.top': ut - ct,
-    'card.middle': cm,
-    'pack.middle': pm,
     'card.bottom': cb,
     'pack.bottom': ub - cb,
+    ...Object.fromEntries(between),
     ...Object.fromEntries(own.flatMap(({ adjuster }, i) => (adjuster ? [[adjuster, steps[i]!]] : []))),
   }
   return ADJUSTERS.flatMap(adjuster => (by[adjuster] ? [{ adjuster, steps: by[adjuster] }] : []))

@@ -1,6 +1,18 @@
 import { randomFrom, wholeFrom } from '../base/random'
 import { inches, type Length, nearestTick, ticks } from '../units/length'
-import { ADJUSTERS, type Adjuster, FIXED_REVEALS, type Move, predictReveals, REVEALS, type RevealName } from './reveals'
+import {
+  ADJUSTERS,
+  type Adjuster,
+  FIXED_REVEALS,
+  innerOf,
+  isThere,
+  lineThrough,
+  type Move,
+  movedBy,
+  predictReveals,
+  REVEALS,
+  type RevealName,
+} from './reveals'
 import { hingeTurns, rollerLift } from './small-sums'
 import type { TuneInput } from './tune-model'
 import { tuneReveals } from './tune-reveals'
@@ -10,7 +22,7 @@ const limitsOf = (least: number, most: number) =>
   Object.fromEntries(ADJUSTERS.map(one => [one, [least, most]])) as unknown as TuneInput['limits']
 const input = (more: Partial<TuneInput> = {}): TuneInput => ({
   leaf: { width: inches(36), height: inches(80) },
-  hinges: { bottom: inches(10), middle: inches(40), top: inches(70) },
+  hinges: { bottom: inches(10), inner: [inches(40)], top: inches(70) },
   reveals: EVEN,
   aims: EVEN,
   tolerance: inches(0, 1, 32),
@@ -96,21 +108,31 @@ describe('the moves that even the margins out', () => {
     expect(tuneReveals(input({ limits }))).toMatchObject({ moves: [{ adjuster: 'foot', steps: 1 }], touched: 1 })
   })
   it('a leaf on two hinges binds on none and has no adjuster between', () => {
-    const hinges = { bottom: inches(10), middle: null, top: inches(70) }
+    const hinges = { bottom: inches(10), inner: [], top: inches(70) }
     const limits = { ...limitsOf(-12, 12), 'card.middle': [0, 0] as const, 'pack.middle': [0, 0] as const }
     const reveals = margins({ 'hinge.top': inches(0, 1, 4), 'strike.top': ticks(0) })
     const tuned = tuneReveals(input({ hinges, limits, reveals }))!
-    expect(tuned.moves.some(one => one.adjuster.endsWith('middle') && one.adjuster !== 'strike.middle')).toBe(false)
+    expect(tuned.moves.some(one => innerOf(one.adjuster) !== null)).toBe(false)
     expect(predictReveals(input({ hinges }), reveals, tuned.moves, inches(0, 1, 32)).bind).toBeNull()
     expect(tuned.touched).toBeGreaterThan(0)
     expect(tuned.worstMiss).toBeLessThan(inches(0, 3, 64))
   })
-  it('are the best of all there are, on two hundred small doors tried every way', () => {
+  it.each([
+    { doors: 200, of: 'two or three hinges', inner: [40], two: 0.2 },
+    { doors: 120, of: 'four hinges', inner: [52, 28], two: 0 },
+    { doors: 60, of: 'five hinges', inner: [56, 40, 24], two: 0 },
+  ])('are the best of all there are, on $doors small doors on $of tried every way', ({ doors, inner, two }) => {
     const random = randomFrom(7)
     const pick = <T>(all: readonly T[]): T => all[wholeFrom(random, 0, all.length - 1)]!
     let moved = 0
-    for (let i = 0; i < 200; i++) {
-      const open = new Set<Adjuster>(Array.from({ length: 5 }, () => pick(ADJUSTERS)))
+    for (let i = 0; i < doors; i++) {
+      const hinges = {
+        bottom: inches(wholeFrom(random, 6, 12)),
+        inner: random() < two ? [] : inner.map(one => inches(one + wholeFrom(random, -5, 5))),
+        top: inches(wholeFrom(random, 66, 74)),
+      }
+      const there = ADJUSTERS.filter(one => isThere(hinges, one))
+      const open = new Set<Adjuster>(Array.from({ length: 5 }, () => pick(there)))
       const range = (): readonly [number, number] =>
         pick([
           [-1, 1],
@@ -128,15 +150,10 @@ describe('the moves that even the margins out', () => {
       const given = input({
         limits,
         reveals,
-        hinges: {
-          bottom: inches(wholeFrom(random, 6, 12)),
-          middle: random() < 0.8 ? inches(wholeFrom(random, 34, 44)) : null,
-          top: inches(wholeFrom(random, 66, 74)),
-        },
+        hinges,
         tolerance: inches(0, wholeFrom(random, 0, 3), 64),
         evenOut: random() < 0.4,
       })
-      if (given.hinges.middle === null && (open.has('card.middle') || open.has('pack.middle'))) continue
       if (!REVEALS.some(name => given.reveals[name] !== undefined && !FIXED_REVEALS.has(name))) continue
       const [best, tuned] = [exhaustive(given), tuneReveals(given)]
       if (best === null || tuned === null) {
@@ -151,7 +168,30 @@ describe('the moves that even the margins out', () => {
       expect([i, tuned.touched, tuned.steps]).toEqual([i, best.touched, best.steps])
       moved += tuned.touched
     }
-    expect(moved).toBeGreaterThan(100)
+    expect(moved).toBeGreaterThan(doors / 2)
+  })
+})
+
+describe('several hinges', () => {
+  const four = {
+    leaf: { width: inches(36), height: inches(96) },
+    hinges: { top: inches(88), inner: [inches(62), inches(36)], bottom: inches(10) },
+  }
+  it('each binds by itself: a card at one alone stands off the line, one at all of them on it', () => {
+    const card = (adjuster: Adjuster): Move => ({ adjuster, steps: 1 })
+    expect(movedBy(four, [card('card.2')], ticks(90)).binds).toEqual([90, 0])
+    const tops = movedBy(four, [card('card.top')], ticks(90)).binds
+    expect(tops.map(one => Math.round(one))).toEqual([-60, -30])
+    const all = (['card.top', 'card.2', 'card.3', 'card.bottom'] as const).map(card)
+    expect(movedBy(four, all, ticks(90)).binds.map(one => Math.round(one))).toEqual([0, 0])
+  })
+  it('a jamb runs straight from pack to pack, and on beyond the outer ones', () => {
+    const points = [
+      [30, 3],
+      [20, 1],
+      [10, 5],
+    ] as const
+    expect([40, 30, 25, 20, 15, 10, 0].map(y => lineThrough(points, y))).toEqual([5, 3, 2, 1, 3, 5, 9])
   })
 })
 

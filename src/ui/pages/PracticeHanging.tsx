@@ -3,10 +3,19 @@ import { type FormEvent, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuidV7 } from 'uuid'
 import { hangingScene } from '@/core/drawing/hanging-scene'
 import type { HangScore } from '@/core/practice/hanging'
-import { type Felt, GAUGE_PLACES, type GaugePlace, GRADES, type Grade, HUNG, MOVE_STEP } from '@/core/practice/hanging'
-import { ADJUSTERS, type Adjuster, type Move } from '@/core/tuning/reveals'
+import {
+  type Felt,
+  GAUGE_PLACES,
+  type GaugePlace,
+  GRADES,
+  type Grade,
+  HUNG,
+  MOVABLE,
+  MOVE_STEP,
+} from '@/core/practice/hanging'
+import type { Adjuster, Move } from '@/core/tuning/reveals'
 import { type Length, times } from '@/core/units/length'
-import { ADJUSTER_NAMES, GRADE_NAMES, gaugeName, LATCH_WORDS } from '@/words/practice'
+import { adjusterName, GRADE_NAMES, gaugeName, LATCH_WORDS } from '@/words/practice'
 import { moveWords } from '@/words/tuning'
 import { Button, Panel, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
@@ -203,9 +212,9 @@ function Moving({ onMove }: { readonly onMove: (move: Move) => void }) {
       <h2>Move</h2>
       <Labelled label="What is moved">
         <select value={adjuster} onChange={event => setAdjuster(event.target.value as Adjuster)}>
-          {ADJUSTERS.map(one => (
+          {MOVABLE.map(one => (
             <option key={one} value={one}>
-              {ADJUSTER_NAMES[one]}
+              {adjusterName(one)}
             </option>
           ))}
         </select>
