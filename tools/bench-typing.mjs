@@ -1,5 +1,5 @@
 // @ts-check
-// How long a typed figure takes to stand on the drawing, in the browser.
+// How long a typed figure, and a unit that is moved, take to stand on the drawing, in the browser.
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from './chromium.mjs'
 import { median } from './median.mjs'
@@ -69,6 +69,64 @@ export async function typedMs(address) {
       bare: median(times.bare),
       floor: median(times.floor),
       next,
+    }
+  } finally {
+    await browser.close()
+  }
+}
+
+/** One step of the bar that moves the unit, as a finger moves it; milliseconds to the next frame, and whether the packs stand anew in it.
+ * @param {import('@playwright/test').Locator} bar @returns {Promise<{ ms: number, stands: boolean }>} */
+const step = bar =>
+  bar.evaluate(async input => {
+    const { value, max, min, step: by } = /** @type {HTMLInputElement} */ (input)
+    const packs = () => document.querySelector('[data-shim] .gap')?.textContent
+    const before = packs()
+    const start = performance.now()
+    const to = Number(value) + Number(by)
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set
+    set?.call(input, String(to > Number(max) ? min : to))
+    input.dispatchEvent(new Event('input', { bubbles: true }))
+    await new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
+    return { ms: performance.now() - start, stands: packs() !== before }
+  })
+/** What the browser takes to paint the same texts and lines anew, with nothing listening. @param {import('@playwright/test').Page} page @returns {Promise<number>} */
+const repainted = page =>
+  page.evaluate(async () => {
+    const texts = [...document.querySelectorAll('[data-shim] .gap, .middle svg text')]
+    const lines = [...document.querySelectorAll('.middle svg polygon, .middle svg polyline')]
+    const start = performance.now()
+    for (const one of texts) one.append('\u200a')
+    for (const one of lines) one.setAttribute('points', `${one.getAttribute('points')} `)
+    await new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve, 0)))
+    return performance.now() - start
+  })
+
+/** Milliseconds in a browser slowed down by `rate`, medians of twenty: from a step of the unit to drawing, packs and findings painted anew,
+ * and what the browser itself takes to paint as much. `next`: how often they stood in the very next frame, of twenty.
+ * @param {string} address @param {number} rate @returns {Promise<{ moved: number, floor: number, next: number }>} */
+export async function movedMs(address, rate) {
+  const browser = await chromium.launch(CHROMIUM)
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.goto(address)
+    await page.locator('html[data-hydrated]').waitFor()
+    const bar = page.getByRole('slider', { name: 'Moved' })
+    await bar.focus()
+    const session = await page.context().newCDPSession(page)
+    await session.send('Emulation.setCPUThrottlingRate', { rate })
+    const steps = []
+    for (let i = 0; i < 25; i++) {
+      steps.push(await step(bar))
+      await page.waitForTimeout(100)
+    }
+    const warm = steps.slice(5)
+    const floor = []
+    for (let i = 0; i < 15; i++) floor.push(await repainted(page))
+    return {
+      moved: median(warm.map(one => one.ms)),
+      floor: median(floor),
+      next: warm.filter(one => one.stands).length,
     }
   } finally {
     await browser.close()

@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { createConnection } from 'mysql2/promise'
-import { typedMs } from './bench-typing.mjs'
+import { movedMs, typedMs } from './bench-typing.mjs'
 import { freshBundle, root } from './bundle.mjs'
 import { freePort, startDatabase } from './database.mjs'
 import { ensureBuild, ensureData, startApplication } from './demo.mjs'
@@ -200,6 +200,11 @@ async function benchPages({ application, job, opening }) {
   report('a typed figure painted on the drawing, against those', typed / floor, 'times', 2, 'below')
   say(`that is ${typed.toFixed(1)} ms; in the very next frame ${next} of 15 times`)
   say(`Enter to the drawing worked out anew and painted, 4 × slowed down: ${taken.toFixed(0)} ms`)
+  for (const rate of [1, 4]) {
+    const one = await movedMs(`${application.address}/openings/${opening}/fit`, rate)
+    report(`a unit moved, ${rate} × slowed down, against painting as much`, one.moved / one.floor, 'times', 2, 'below')
+    say(`that is ${one.moved.toFixed(1)} ms; packs and drawing in the very next frame ${one.next} of 20 times`)
+  }
 
   const times = []
   for (let i = 0; i < 1000; i++) {

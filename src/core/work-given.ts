@@ -10,7 +10,7 @@ import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
 import type { SealGiven } from './seal/sealed'
 import type { Specified } from './specification/specified'
-import { sealedAgainst } from './specification/visit'
+import { sealedAgainst, type Visit } from './specification/visit'
 import { readValue, type Survey } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
@@ -88,31 +88,45 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
   }
 }
 
+/** What closes, what it ships with, and what it is sealed against. */
+type Closing = Pick<SealGiven, 'leaf' | 'leftLeaf' | 'own' | 'purposes'>
+
+export function closingGiven(
+  door: Door,
+  survey: Survey,
+  specified: Specified,
+  chosen: Chosen | null,
+  visit: Visit,
+  { shippedSeal }: Trade,
+  lengths: TradeLengths,
+): Closing {
+  const { details } = chosen?.unit ?? {}
+  return {
+    ...closedIn(door, survey, specified, chosen, lengths),
+    own: chosen?.sheet
+      ? { sides: shippedSeal(details?.weatherstrip, 'sides'), bottom: shippedSeal(details?.sweep, 'bottom') }
+      : null,
+    purposes: sealedAgainst(visit),
+  }
+}
+
 export const sealGiven = (
-  { records, trade, door, terms, chosen, measured, specified }: Worked,
+  { records, trade, door, terms, chosen, measured }: Worked,
+  closing: Closing,
   now: string,
 ): SealGiven => {
-  const { settings, labelMinutes, visit, construction } = records.wishes
-  const { details } = chosen?.unit ?? {}
-  const { survey } = measured.value
+  const { settings, labelMinutes, construction } = records.wishes
   return {
     of: door.seal,
-    survey,
+    survey: measured.value.survey,
     readings: records.readings,
     answers: records.answers,
-    ...closedIn(door, survey, specified.value, chosen, terms.lengths),
+    ...closing,
     hinges: records.wishes.hinges,
     material: chosen?.sheet ? chosen.unit.material : records.wishes.material,
-    own: chosen?.sheet
-      ? {
-          sides: trade.shippedSeal(details?.weatherstrip, 'sides'),
-          bottom: trade.shippedSeal(details?.sweep, 'bottom'),
-        }
-      : null,
     isNew: chosen !== null,
     isInRain: settings.includes('exposed') && !settings.includes('covered'),
     labelMinutes: labelMinutes ?? 0,
-    purposes: sealedAgainst(visit),
     choice: records.seal,
     log: records.log,
     seals: trade.seals,

@@ -17,7 +17,7 @@ import { specifyOpening } from './specification/specified'
 import { trimStays } from './specification/visit'
 import { surveyWhere } from './survey/survey-of'
 import { type OpeningRecords, type Trade, termsOf } from './terms'
-import { fitGiven, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
+import { closingGiven, fitGiven, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
 import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
 
 export type { FindingCode, Work } from './work-parts'
@@ -45,6 +45,7 @@ const arrows = () => ({
   diagnose: remembered(diagnoseOpening),
   order: rememberedParts(orderOpening),
   fit: rememberedParts(fitOpening),
+  closing: settled(closingGiven),
   seal: rememberedParts(sealOpening),
   test: rememberedParts(planTests),
   specifyTrade: remembered(specifyTrade),
@@ -80,7 +81,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const chance = to.stand(model, offered.stood, survey, lengths, trade.numbers['sure-chance'])
 
     const agreed = to.agreed(measured.findings)
-    const near = to.near(asked, door.site, survey, offered.request, offered.chosen, agreed)
+    const near = to.near(asked, door.site, survey, request, offered.chosen?.unit ?? null, agreed)
 
     // → what is wrong with the opening itself
     const diagnosed = to.diagnose(of, asked, measured.value, wanted, wishes.subfloor, terms)
@@ -89,7 +90,8 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const worked: Worked = { records, trade, door, terms, chosen, measured, specified, offered, diagnosed }
     const ordered = to.order(orderGiven(worked))
     const fitted = to.fit(fitGiven(worked, now))
-    const sealed = to.seal(sealGiven(worked, now))
+    const closing = to.closing(door, survey, wanted, chosen, wishes.visit, trade, lengths)
+    const sealed = to.seal(sealGiven(worked, closing, now))
     const tested = to.test(testsGiven(worked))
 
     return {

@@ -10,6 +10,7 @@ import type { Offer } from './offer'
 import type { Request } from './request'
 import { readBeside } from './request-for'
 import type { SiteOf } from './site-facts'
+import type { CatalogueUnit } from './unit'
 
 export type NearCode = 'near-limit'
 
@@ -19,25 +20,25 @@ type Asked = {
 }
 
 /** Every reading that would change what is said of the chosen unit if it were off by no more than its own exactness: it lies within its ±
- *  of a limit, whichever that is, and is asked for again. Each is moved both ways and the unit judged anew. `agreed` are readings that
- *  were taken twice and agree. */
+ *  of a limit, whichever that is, and is asked for again. Each is moved both ways and the unit judged anew, where it stands centred: none
+ *  of these readings bears on where it is moved to. `agreed` are readings that were taken twice and agree. */
 export function nearLimits(
   asked: Asked,
   site: SiteOf,
   survey: Survey,
   request: Request,
-  chosen: Offer | null,
+  unit: CatalogueUnit | null,
   agreed: ReadonlySet<string>,
 ): readonly Finding<NearCode>[] {
-  if (!chosen) return []
+  if (!unit) return []
   const { lengths } = request
-  const stands = printOf(judgeUnit(chosen.unit, withReadings(site, survey, request)))
+  const stands = printOf(judgeUnit(unit, withReadings(site, survey, request)))
   return asked.further.flatMap(slot => {
     const reading = survey.bySlot.get(slot as Slot)
     if (!reading || agreed.has(slot) || isLevelReading(reading.slot)) return []
     const by = reading.deviation ?? lengths['deviation-tape'].value
     const turned = [minus(reading.value, by), plus(reading.value, by)]
-      .map(value => judgeUnit(chosen.unit, withReadings(site, moved(survey, reading, value), request)))
+      .map(value => judgeUnit(unit, withReadings(site, moved(survey, reading, value), request)))
       .find(one => printOf(one) !== stands)
     return turned ? [nearLimit(reading, by, turned, lengths)] : []
   })

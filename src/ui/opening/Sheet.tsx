@@ -12,6 +12,7 @@ import { Grid, Heading, Middle, Side, Tabs, Trouble } from '../sheet/layout'
 import type { ReadProps } from '../sheet/stage-props'
 import { useDevices } from '../sheet/use-devices'
 import { MeasureLadder } from '../stages/Measure'
+import { useHeld } from '../store/use-held'
 import { type SheetStore, useSheet } from '../store/use-sheet'
 import { KeyHelp } from './KeyHelp'
 import type { LaterProps } from './Later'
@@ -79,11 +80,13 @@ export function Sheet({ initial, glance: atFirst, stage: first }: Props) {
   )
 }
 
-/** What shows the work. Until it is loaded it stands as the page brought it, and what is typed meanwhile reaches it when it is there. */
+/** What shows the work. Until it is loaded it stands as the page brought it, and what is typed meanwhile reaches it when it is there. The
+ *  ladder comes right after drawing and findings, so that these are painted first; while the unit is moved it waits. */
 function Behind(props: LaterProps) {
   const { store } = props.pane
-  const behind = useDeferredValue(props)
-  return <Later {...(store.isWorked ? props : behind)} />
+  const isLadder = props.part === 'ladder'
+  const behind = useDeferredValue(useHeld(props, isLadder && store.isMoving))
+  return <Later {...(store.isWorked && !isLadder ? props : behind)} />
 }
 
 const idleWords = ({ isOrdered }: Glance): string =>

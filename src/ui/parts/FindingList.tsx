@@ -1,5 +1,5 @@
 'use client'
-import { useId, useState } from 'react'
+import { memo, useId, useState } from 'react'
 import { styled } from 'styled-components'
 import { type Cure, stageOf } from '@/core/base/cures'
 import type { Figure, FigureRef } from '@/core/base/figure'
@@ -9,6 +9,8 @@ import type { DisplayStep } from '@/core/units/format-length'
 import type { FindingCode } from '@/core/work'
 import { findingWords } from '@/words/findings'
 import { ruleReason } from '@/words/rules'
+import { useStable } from '../store/use-stable'
+import { alikeBut } from './alike'
 import { SeverityMark } from './SeverityMark'
 
 const Item = styled.li<{ $lit: boolean }>`
@@ -40,26 +42,35 @@ type Props = {
 
 /** Judgements, the worst on top: mark, figure, limit, why, and the cure. */
 export function FindingList({ findings, step, figure, selected, onSelect, empty, onGo, here }: Props) {
+  const select = useStable(onSelect)
+  const go = useStable((stage: Stage, place: string) => onGo?.(stage, place))
   if (findings.length === 0) return <p style={{ color: 'var(--quiet)' }}>{empty}</p>
   return (
     <ul>
       {findings.map(one => (
         <FindingItem
           key={`${one.code}/${one.place}/${JSON.stringify(one.facts)}`}
-          {...{ one, step, figure, selected, onSelect, onGo, here }}
+          {...{ one, step, figure, here }}
+          isLit={one.place === selected}
+          onSelect={select}
+          onGo={onGo && go}
         />
       ))}
     </ul>
   )
 }
 
-type ItemProps = Omit<Props, 'findings' | 'empty'> & { readonly one: Finding<FindingCode> }
+type ItemProps = Pick<Props, 'step' | 'figure' | 'here' | 'onSelect'> & {
+  readonly one: Finding<FindingCode>
+  readonly isLit: boolean
+  readonly onGo: Props['onGo'] | undefined
+}
 
-function FindingItem({ one, step, figure, selected, onSelect, onGo, here }: ItemProps) {
+const FindingItem = memo(function FindingItem({ one, step, figure, isLit, onSelect, onGo, here }: ItemProps) {
   const id = useId()
   const { title, why, cures } = findingWords(one, step)
   return (
-    <Item $lit={one.place === selected} onClick={() => onSelect(one.place)} data-severity={one.severity}>
+    <Item $lit={isLit} onClick={() => onSelect(one.place)} data-severity={one.severity}>
       <SeverityMark severity={one.severity} />
       <strong id={id}>{title}</strong>
       <Rule of={id} text={ruleReason(one.rule, figure, step)} />
@@ -74,7 +85,7 @@ function FindingItem({ one, step, figure, selected, onSelect, onGo, here }: Item
       ))}
     </Item>
   )
-}
+}, alikeBut('one'))
 
 /** What it was judged by, for who asks; `of` is the id of what it is about. */
 function Rule({ of, text }: { readonly of: string; readonly text: string }) {

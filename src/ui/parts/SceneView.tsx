@@ -73,8 +73,9 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
         ))}
       </svg>
       <ul className="sr">
-        {textTwin(marks, names).map(line => (
-          <li key={line}>{line}</li>
+        {textTwin(marks, names).map((line, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a figure that changes is the same line with another text
+          <li key={i}>{line}</li>
         ))}
       </ul>
     </Frame>

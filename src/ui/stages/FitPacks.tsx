@@ -1,4 +1,5 @@
 'use client'
+import { memo, useDeferredValue } from 'react'
 import { styled } from 'styled-components'
 import { isPacked } from '@/core/fit/fastening'
 import type { ShimPlan, ShimPoint } from '@/core/fit/plan-shims'
@@ -8,12 +9,15 @@ import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
 import { holeWords } from '@/words/step-lines'
 import { HEADER_WORDS } from '@/words/steps'
+import { alikeBut } from '../parts/alike'
 import { Button, ButtonLink, Facts, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { SliderBar } from '../parts/SliderBar'
 import { TracedFigure } from '../parts/TraceView'
 import type { StageProps } from '../sheet/stage-props'
+import { useHeld } from '../store/use-held'
+import { useStable } from '../store/use-stable'
 import RollersPanel from './fit/RollersPanel'
 import HingeHoles from './HingeHoles'
 import { StageFindings } from './StageFindings'
@@ -31,7 +35,8 @@ export function FitFindings(stage: StageProps) {
   const { store } = stage
   const { work } = store
   const { shims } = work.fit.value
-  const { tunes } = work.door.fit
+  // While the unit is moved packs, gaps and findings follow, the rest when it is let go.
+  const behind = useDeferredValue(useHeld(store, store.isMoving))
   return (
     <>
       {shims ? (
@@ -42,13 +47,24 @@ export function FitFindings(stage: StageProps) {
         </Panel>
       )}
       {shims && <Standing store={store} shims={shims} />}
+      <Later store={behind} />
+      <StageFindings {...stage} findings={work.fit.findings} />
+    </>
+  )
+}
+
+/** What is looked at once the unit stands. */
+const Later = memo(function Later({ store }: { readonly store: StageProps['store'] }) {
+  const { tunes } = store.work.door.fit
+  return (
+    <>
       {tunes && (
         <Panel>
           <h2>{tunes === 'panel' ? 'Panel on its rollers' : 'Even margins'}</h2>
           {tunes === 'panel' ? <RollersPanel store={store} /> : <TunePanel store={store} />}
         </Panel>
       )}
-      {shims && goesIntoStuds(store) && (
+      {store.work.fit.value.shims && goesIntoStuds(store) && (
         <Panel>
           <Disclosure title="Which hinge hole finds the stud?">
             <HingeHoles store={store} />
@@ -56,27 +72,21 @@ export function FitFindings(stage: StageProps) {
         </Panel>
       )}
       <TakeAlong store={store} />
-      <StageFindings {...stage} findings={work.fit.findings} />
     </>
   )
-}
+})
 
 /** Every pack and screw, and what of the plan stands on paper. */
 function PacksPanel({ store, selected, onSelect, shims }: StageProps & { readonly shims: ShimPlan }) {
   const { step } = store.sheet.job
   const picked = shims.points.find(one => `shim.${one.place}` === selected)
+  const select = useStable((place: string) => onSelect(`shim.${place}`))
   return (
     <Panel>
       <h2>Packs and screws</h2>
       <Packs>
         {shims.points.map(one => (
-          <PackItem
-            key={one.place}
-            point={one}
-            step={step}
-            isSelected={one === picked}
-            onSelect={() => onSelect(`shim.${one.place}`)}
-          />
+          <PackItem key={one.place} point={one} step={step} isSelected={one === picked} onSelect={select} />
         ))}
       </Packs>
       {shims.points.length > 0 && <Quiet>{HEADER_WORDS[store.work.fit.value.header]}</Quiet>}
@@ -212,14 +222,14 @@ type ItemProps = {
   readonly point: ShimPoint
   readonly step: DisplayStep
   readonly isSelected: boolean
-  readonly onSelect: () => void
+  readonly onSelect: (place: string) => void
 }
 
-function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
+const PackItem = memo(function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
   const fine = workStep(step)
   return (
     <li>
-      <button type="button" aria-current={isSelected} onClick={onSelect} data-shim={point.place}>
+      <button type="button" aria-current={isSelected} onClick={() => onSelect(point.place)} data-shim={point.place}>
         <span className="head">
           <span>{shimName(point.place)}</span>
           <span className="gap">
@@ -240,4 +250,4 @@ function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
       </button>
     </li>
   )
-}
+}, alikeBut('point'))

@@ -57,6 +57,8 @@ export type SheetStore = {
   readonly save: <K extends keyof Edits>(kind: K, change: Partial<Edits[K]>, extent?: 'part' | 'whole') => void
   /** Where the unit would stand while it is moved: shown, and not kept until it is saved; `null` leaves it where it stands. */
   readonly tryShift: (shift: Length | null) => void
+  /** Whether it is being moved, and not let go yet. */
+  readonly isMoving: boolean
   /** What somebody else changed otherwise, by record. */
   readonly clashes: readonly { readonly kind: keyof Edits; readonly clash: Clash }[]
   readonly choose: (kind: keyof Edits, side: 'mine' | 'theirs') => void
@@ -151,7 +153,7 @@ function useGlance(atFirst: Glance): Pick<SheetStore, 'glance' | 'onGlance' | 'i
 }
 
 /** The records of the sheet with the shift that is tried, and what stands read by them. */
-function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey' | 'tryShift'> {
+function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey' | 'tryShift' | 'isMoving'> {
   const [tried, tryShift] = useState<Length | null>(null)
   const stored = useMemo(() => recordsOf(sheet), [sheet])
   const records = useMemo(
@@ -161,7 +163,7 @@ function useRead(sheet: OpeningSheet): Pick<SheetStore, 'records' | 'survey' | '
   const { readings, answers } = records
   const { way } = records.wishes
   const survey = useMemo(() => surveyTaken(way, readings, answers).survey, [way, readings, answers])
-  return { records, survey, tryShift }
+  return { records, survey, tryShift, isMoving: tried !== null }
 }
 
 async function loadUnits(base: string, dispatch: Dispatch<Action>): Promise<void> {
