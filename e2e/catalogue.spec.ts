@@ -83,6 +83,71 @@ test('a unit is entered by hand: only what its kind has is asked, what is wrong 
   expect((await again.json()).message).toContain('Quayside has QH-1 in the catalogue already')
 })
 
+const SEAL_HEAD =
+  'article,name,type,edges,closes,gap from,largest gap,against,force n a metre,leakage m3/h a metre at 50 pa,bar,price a metre,years,minutes,needs kerf'
+const SEAL_LIST = [
+  SEAL_HEAD,
+  'G-1,Grey foam,foam,head; latch; hinge,stop,1/32,1/2,draft; insects; light,4,1.5,200,0.02,9,1,no',
+  'G-2,Grey foam,rope,head,stop,1/32,1/2,draft,4,1.5,200,0.02,9,1,no',
+  'G-3,Grey foam,foam,head,stop,1/2,1/4,draft,4,1.5,200,0.02,9,1,no',
+].join('\n')
+
+test('the firm’s own seals: a list looked at and taken, one by hand, chosen on a door, taken off and missed', async ({
+  page,
+}) => {
+  await open(page, '/firm')
+  const seals = page.getByRole('region', { name: 'Seals', exact: true })
+  await seals.getByText('Take in a list of seals').click()
+  const chooser = page.waitForEvent('filechooser')
+  await seals.getByRole('button', { name: 'Choose a CSV file' }).click()
+  await (await chooser).setFiles({ name: 'grey.csv', mimeType: 'text/csv', buffer: Buffer.from(SEAL_LIST) })
+  await expect(seals.getByRole('heading', { name: 'grey.csv: 1 can be taken, 2 can’t' })).toBeVisible()
+  await expect(seals.locator('[data-rejected="3"]')).toContainText('“rope”: one of')
+  await expect(seals.locator('[data-rejected="4"]')).toContainText('the largest gap is below the smallest')
+  await expectAccessible(page)
+  await seals.getByRole('button', { name: 'Take the 1 into the firm’s list' }).click()
+  await expect(seals.getByText('1 seals of grey.csv are in the list; 2 rows were left out.')).toBeVisible()
+
+  await seals.getByText('Enter one seal by hand').click()
+  const form = seals.locator('details', { hasText: 'Enter one seal by hand' })
+  for (const [name, typed] of [
+    ['Article', 'G-9'],
+    ['Name', 'Long fin'],
+    ['Gap from', '1/8'],
+    ['Gap to', 'far'],
+    ['Push, N a metre', '3'],
+    ['Leakage pressed, m³/h a metre at 50 Pa', '2'],
+    ['Length of a bar', '48'],
+    ['Price a piece, if said', '7.50'],
+    ['Lasts, years', '6'],
+    ['Minutes to fit', '12'],
+  ] as const)
+    await form.getByLabel(name, { exact: true }).fill(typed)
+  await form.getByRole('combobox', { name: 'Kind of seal', exact: true }).selectOption('fin')
+  await form.getByRole('group', { name: 'Goes on', exact: true }).getByLabel('bottom').check()
+  await form.getByRole('group', { name: 'Keeps out', exact: true }).getByLabel('draft').check()
+  await form.getByRole('button', { name: 'Take it into the list' }).click()
+  await expect(form.getByRole('alert')).toHaveText(/^Gap to: “far” can’t be read as a length/)
+  await form.getByLabel('Gap to', { exact: true }).fill('5/8')
+  await form.getByRole('button', { name: 'Take it into the list' }).click()
+  await expect(seals.locator('[data-article="G-9"]')).toContainText('fin, gaps from 1/8 to 5/8 in, $7.50 a piece')
+
+  await page.reload()
+  await expect(seals.locator('[data-article]')).toHaveCount(2)
+  const csv = await (await page.request.get(`${base()}/api/firm/seals.csv`)).text()
+  expect(csv.split('\n')[1]).toMatch(/^G-1,Grey foam,foam,head; latch; hinge/)
+
+  await open(page, `/openings/${demoOpening('C4')}/seal`)
+  await expect(page.locator('[data-side="head"]').getByText('Grey foam').first()).toBeVisible()
+
+  await open(page, '/firm')
+  await seals.getByRole('button', { name: 'Take Grey foam off the list' }).click()
+  await seals.getByRole('button', { name: 'Take Long fin off the list' }).click()
+  await expect(seals.getByText('None of its own yet')).toBeVisible()
+  await page.reload()
+  await expect(seals.locator('[data-article]')).toHaveCount(0)
+})
+
 test('the catalogue is found, narrowed and sorted, by keyboard too', async ({ page }) => {
   await open(page, '/catalogue')
   await page.getByLabel('Kind of door').selectOption('storm')

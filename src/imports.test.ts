@@ -15,6 +15,7 @@ const CORE_ORDER = [
   'practice',
   'specification',
   'diagnosis',
+  'seal-stock',
   'catalogue',
   'log',
   'order',

@@ -12,7 +12,7 @@ import { benchTuning } from './tuning-bench'
 
 export const requests = MIXED_REQUESTS
 export const timings = (jobFile: string, catalogue: string) =>
-  benchCore(jobFile, readCatalogue(readFileSync(catalogue, 'utf8')).units)
+  benchCore(jobFile, readCatalogue(readFileSync(catalogue, 'utf8')).taken)
 
 /** The least moves for made-up leaves, beside a general solver. */
 export const tuning = benchTuning
@@ -26,7 +26,7 @@ export const catalogue = (jobFile: string, csv: string, count: number, onProgres
 export const list = (csv: string, count: number) => largeList(largeCatalogue(entryOf(csv), count))
 
 const entryOf = (csv: string) =>
-  readCatalogue(readFileSync(csv, 'utf8')).units.find(one => one.kind === USUAL_KIND && one.stock)! as UnitOf<
+  readCatalogue(readFileSync(csv, 'utf8')).taken.find(one => one.kind === USUAL_KIND && one.stock)! as UnitOf<
     typeof USUAL_KIND
   >
 

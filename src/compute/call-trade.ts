@@ -10,7 +10,7 @@ import { tradeWith } from '@/trade/trade'
 
 /** The units of a maker's list, whole: a row that can't be taken is named. */
 function readUnits(csv: string): Outcome<readonly CatalogueUnit[]> {
-  const { units, rejected, lacking } = readCatalogue(csv)
+  const { taken: units, rejected, lacking } = readCatalogue(csv)
   if (lacking.length)
     return refused('input.rows', { row: 1, column: lacking.join(', '), reason: 'no head stands for it' })
   const first = rejected[0]
@@ -20,7 +20,7 @@ function readUnits(csv: string): Outcome<readonly CatalogueUnit[]> {
 let demo: readonly CatalogueUnit[] | null = null
 /** The demo's catalogue, read once. */
 function demoUnits(): readonly CatalogueUnit[] {
-  demo ??= readCatalogue(readFileSync(join(process.env.HARVEK_ROOT ?? '.', 'demo/catalogue.csv'), 'utf8')).units
+  demo ??= readCatalogue(readFileSync(join(process.env.HARVEK_ROOT ?? '.', 'demo/catalogue.csv'), 'utf8')).taken
   return demo
 }
 

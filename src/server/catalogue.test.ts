@@ -42,13 +42,13 @@ describe('columns', () => {
   it('that are needed and not there are named, and nothing is read', () =>
     expect(read('article,name,width,height,material,days', 'A,B,1,2,timber,3')).toMatchObject({
       lacking: ['price'],
-      units: [],
+      taken: [],
       rejected: [],
     }))
   it('are matched by hand where somebody did', () => {
     const csv = `${HEAD.replace('price', 'p')}\n${ROW}`
     expect(readCatalogue(csv).lacking).toEqual(['price'])
-    expect(readCatalogue(csv, { matching: { price: 'p' } }).units).toHaveLength(1)
+    expect(readCatalogue(csv, { matching: { price: 'p' } }).taken).toHaveLength(1)
   })
 })
 
@@ -62,35 +62,38 @@ describe('rows', () => {
     ['no maker is named', ROW.replace('Tern', ''), 'maker'],
     ['there are more cells than heads', `${ROW},x,y`, '(whole row)'],
   ])('where %s are left out with row and column, the rest is taken', (_, row, column) => {
-    const { units, rejected } = read(HEAD, row, ROW.replace('A-1', 'A-2'))
+    const { taken: units, rejected } = read(HEAD, row, ROW.replace('A-1', 'A-2'))
     expect(rejected).toEqual([{ row: 2, column, reason: expect.stringMatching(/.{8,}/) }])
     expect(units.map(one => one.article)).toEqual(['A-2'])
   })
   it('of one article twice: the first is taken, the second named', () =>
     expect(read(HEAD, ROW, ROW, ROW.replace('Tern', 'Holm'))).toMatchObject({
-      units: [{ maker: 'Tern' }, { maker: 'Holm' }],
+      taken: [{ maker: 'Tern' }, { maker: 'Holm' }],
       rejected: [{ row: 3, column: 'article', reason: '“A-1” is there 2 times; the first is taken.' }],
     }))
   it('of a storm door with its range upside down name the column that is wrong', () => {
     const head = `${HEAD},storm kind,width least,width most,height least,height most,hanging,rail deduction,head gap,bottom gap,handle at,handle half,handle proud,closer pin,closer place,face least,proud least`
     const row = (most: string) =>
       `S-1,Holm,Storm,storm,36,80,aluminium,328,4,storm,35 3/4,${most},80,81,cut-rail,1/4,1/8,1/8,45,3,1,3/4,foot,1,1`
-    expect(read(head, row('36 1/4')).units).toMatchObject([
+    expect(read(head, row('36 1/4')).taken).toMatchObject([
       { kind: 'storm', widthMost: inches(36, 1, 4), keyInside: null },
     ])
     expect(read(head, row('35 1/2')).rejected).toMatchObject([{ row: 2, column: 'width most' }])
     expect(read(HEAD, ROW.replace('hinged-outside', 'storm')).rejected).toMatchObject([{ row: 2 }])
   })
   it('in millimetres, of one maker the file does not name', () => {
-    const { units } = readCatalogue(`article,name,width,height,material,price,days\nA,Entry,952.5,2076.5,steel,600,3`, {
-      maker: 'Tern',
-      unit: 'mm',
-    })
+    const { taken: units } = readCatalogue(
+      `article,name,width,height,material,price,days\nA,Entry,952.5,2076.5,steel,600,3`,
+      {
+        maker: 'Tern',
+        unit: 'mm',
+      },
+    )
     expect(units).toMatchObject([{ maker: 'Tern', width: mm(952.5), leafWidth: null, stock: null }])
   })
   it('a mark at the start of the file and empty lines do no harm', () =>
     expect(readCatalogue(`\uFEFF${HEAD}\n\n${ROW}\n,,,,,,,,\n`)).toMatchObject({
-      units: [{ article: 'A-1' }],
+      taken: [{ article: 'A-1' }],
       rejected: [],
     }))
 })
@@ -170,6 +173,7 @@ describe('a unit entered by hand', () => {
           lengths: '7; 37',
           cents: '612.00',
           count: '5',
+          number: '1.5',
           kg: '12.5',
           yes: 'yes',
         }

@@ -10,7 +10,7 @@ import { scenarioSchema } from './demo-scenario'
 
 const read = (name: string) => readFileSync(join(process.cwd(), 'demo', name), 'utf8')
 const scenario = scenarioSchema.parse(likenesses(JSON.parse(read('scenario.json'))))
-const trade = tradeWith(readCatalogue(read('catalogue.csv')).units, { firm: { ...NEW_FIRM, ...scenario.firm } })
+const trade = tradeWith(readCatalogue(read('catalogue.csv')).taken, { firm: { ...NEW_FIRM, ...scenario.firm } })
 const all = scenario.jobs.flatMap(job =>
   job.openings.map(one => ({ one, ...scenarioRecords(one, { id: job.name, unit: job.unit }, trade) })),
 )

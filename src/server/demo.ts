@@ -32,7 +32,7 @@ import { zoneAt } from './places'
 /** Loads the invented scenario from `folder` into an empty database. @throws when a figure of it can't be read. */
 export async function loadDemo(db: Db, folder: string): Promise<void> {
   const scenario = scenarioSchema.parse(likenesses(JSON.parse(readFileSync(join(folder, 'scenario.json'), 'utf8'))))
-  const { units, rejected, lacking } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
+  const { taken: units, rejected, lacking } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
   if (rejected.length || lacking.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify([rejected, lacking])}`)
   const companyId = idOf('company', scenario.company)
   const people = scenario.members.map(name => ({ id: idOf('member', name), name }))

@@ -22,13 +22,13 @@ const withCell = (column: string, cell: string) => {
 
 describe('a catalogue', () => {
   it('that ships is read whole', () => {
-    const { units, rejected } = readCatalogue(readFileSync('demo/catalogue.csv', 'utf8'))
+    const { taken: units, rejected } = readCatalogue(readFileSync('demo/catalogue.csv', 'utf8'))
     expect(rejected).toEqual([])
     expect(units.length).toBeGreaterThanOrEqual(56)
     expect(new Set(units.map(one => one.id)).size).toBe(units.length)
   })
   it('gives sizes to the tick and prices to the cent', () => {
-    const { units } = readCatalogue(`${HEAD}\n${ROW}\n`)
+    const { taken: units } = readCatalogue(`${HEAD}\n${ROW}\n`)
     expect(units[0]).toMatchObject({ width: inches(37, 1, 2), priceCents: 61_200, stock: true })
   })
   it.each([
@@ -44,13 +44,13 @@ describe('a catalogue', () => {
     ['article', 'A'.repeat(41), 'This is longer than the 40 letters that fit.'],
     ['maker', '', 'No maker is named. Say whose it is.'],
   ])('with %s “%s” lists the row and the column with a plain reason, and takes the rest', (column, cell, reason) => {
-    const { units, rejected } = readCatalogue(`${HEAD}\n${withCell(column, cell)}\n${ROW}\n`)
+    const { taken: units, rejected } = readCatalogue(`${HEAD}\n${withCell(column, cell)}\n${ROW}\n`)
     expect(rejected).toEqual([{ row: 2, column, reason: expect.stringMatching(reason) }])
     expect(units).toHaveLength(1)
   })
   it('with an article twice takes the first', () =>
     expect(readCatalogue(`${HEAD}\n${ROW}\n${ROW}\n`)).toMatchObject({
-      units: [{ article: 'A-1' }],
+      taken: [{ article: 'A-1' }],
       rejected: [{ row: 3, column: 'article' }],
     }))
 })

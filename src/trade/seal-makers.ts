@@ -1,7 +1,6 @@
 // What seals of a kind have alike.
 
-import type { EdgeRole } from '@/core/seal/edge'
-import type { Seal, SealKind } from '@/core/seal/seal'
+import type { EdgeRole, Seal, SealKind } from '@/core/seal-stock/seal'
 import { inches, type Length, ZERO } from '@/core/units/length'
 
 const source = {

@@ -1,4 +1,4 @@
-import type { Seal } from '@/core/seal/seal'
+import type { Seal } from '@/core/seal-stock/seal'
 import { inches, ZERO } from '@/core/units/length'
 import { between, bottomStop, cap, DRY, drop, QUIET, SAW, seal, shoe, sweep, T2, T4, T8, T16, WET } from './seal-makers'
 

@@ -1,4 +1,4 @@
-import type { Seal } from '@/core/seal/seal'
+import type { Seal } from '@/core/seal-stock/seal'
 import { inches } from '@/core/units/length'
 import {
   ALL,

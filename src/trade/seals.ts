@@ -1,4 +1,4 @@
-import type { Seal } from '@/core/seal/seal'
+import type { Seal } from '@/core/seal-stock/seal'
 import { SEALS_BOTTOM } from './seals-bottom'
 import { SEALS_ROUND } from './seals-round'
 

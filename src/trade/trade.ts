@@ -2,6 +2,7 @@ import type { SchoolChoices } from '@/core/base/schools'
 import { type Firm, NEW_FIRM, ownRates } from '@/core/catalogue/firm'
 import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { flatsIn } from '@/core/fit/van'
+import { sealsToChoose } from '@/core/seal-stock/own-seal'
 import type { Trade } from '@/core/terms'
 import { FIRE_RULES } from './fire-rules'
 import { HINGES } from './hinges'
@@ -36,7 +37,7 @@ export const tradeWith = (
   flats: flatsIn(firm.van, FLAT_PACKERS),
   rates: ownRates(RATES, firm.rates),
   units,
-  seals: SEALS,
+  seals: sealsToChoose(SEALS, firm.seals),
   shippedSeal,
   fireRules: FIRE_RULES,
   sound: SOUND_RATINGS,

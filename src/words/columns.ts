@@ -32,4 +32,33 @@ const COLUMN_NAMES: Readonly<Record<string, string>> = {
   function: 'Lock function',
 }
 
+/** The same of a list of seals, whose columns share some names with a catalogue's. */
+const SEAL_COLUMN_NAMES: Readonly<Record<string, string>> = {
+  kind: 'Kind of seal',
+  edges: 'Goes on',
+  leaves: 'For leaves that',
+  closes: 'Closes the gap at',
+  against: 'Keeps out',
+  'force n a metre': 'Push, N a metre',
+  'leakage m3/h a metre at 50 pa': 'Leakage pressed, m³/h a metre at 50 Pa',
+  'sound db': 'Joint keeps out, dB',
+  listing: 'Listed against',
+  'leaf at least': 'Leaf thickness at least',
+  'needs kerf': 'Pushed into a kerf',
+  'not on thresholds': 'Not on thresholds',
+  'not on floors': 'Not on floors',
+  'length of': 'As long as the',
+  bar: 'Length of a bar',
+  holes: 'Holes in a bar',
+  'cut from one end': 'Cut from one end only',
+  years: 'Lasts, years',
+  minutes: 'Minutes to fit',
+  tools: 'Tools, parted by ,',
+  difficulty: 'Difficulty, 1 to 3',
+  'never on outside leaves of': 'Never on outside leaves of',
+  'only bedded on outside leaves of': 'Only bedded on outside leaves of',
+}
+
+export const sealColumnName = (id: string): string => SEAL_COLUMN_NAMES[id] ?? columnName(id)
+
 export const columnName = (id: string): string => COLUMN_NAMES[id] ?? `${id[0]!.toUpperCase()}${id.slice(1)}`

@@ -49,6 +49,7 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'seal.move-stop': 'Move the stop{by}.',
   'seal.tune-first': 'Tune the door first.',
   'seal.lighter': 'Choose a lighter seal.',
+  'seal.choose-again': 'Choose again, or let the plan choose.',
   'seal.strike-out': 'Move the strike out.',
   'settle.label-clearance': 'Pack to the label’s figure.',
   'settle.label-lowered': 'Raise the wish to the old label.',

@@ -1,7 +1,8 @@
 import type { FireItem } from '@/core/seal/fire'
 import type { GapClass } from '@/core/seal/gap-classes'
-import type { Seal, SealPurpose } from '@/core/seal/seal'
 import type { Bedded } from '@/core/seal/seal-wants'
+import type { OwnSeal } from '@/core/seal-stock/own-seal'
+import type { Seal, SealPurpose } from '@/core/seal-stock/seal'
 
 /** What a door is sealed against. */
 export const PURPOSE_NAMES: Readonly<Record<SealPurpose, string>> = {
@@ -28,6 +29,16 @@ export const BEDDED_NAMES: Readonly<Record<Bedded, string>> = {
   'joint-sealed': 'Its joint to the face is sealed',
   drains: 'It drains at both ends',
 }
+
+/** What a seal of a firm's list costs. */
+export const sealPriceWords = (
+  { centsPerMetre, centsPerPiece }: Pick<OwnSeal, 'centsPerMetre' | 'centsPerPiece'>,
+  money: (cents: number) => string,
+): string =>
+  [
+    ...(centsPerMetre ? [`${money(centsPerMetre)} a metre`] : []),
+    ...(centsPerPiece ? [`${money(centsPerPiece)} a piece`] : []),
+  ].join(' and ')
 
 /** What is looked at on a labelled door. */
 export const FIRE_WORDS: Readonly<Record<string, string>> = {

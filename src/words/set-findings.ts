@@ -114,7 +114,11 @@ export const SET_WORDS = {
     f => `Leaf of ${f('leaf')} is too thin`,
     f => `It needs ${f('limit')}.`,
   ),
-  'never-here': words(() => 'Not on a wooden outside door', 'It holds water against the leaf’s edge and rots it.'),
+  'never-here': words(
+    f => (f('material') === 'timber' ? 'Not on a wooden outside door' : `Not on an outside leaf of ${f('material')}`),
+    f =>
+      f('reason') === 'holds-water' ? 'It holds water against the leaf’s edge and rots it.' : 'Its sheet rules it out.',
+  ),
   holds: words(
     () => 'Closes this side',
     f => `Gaps from ${f('smallest')} to ${f('largest')} lie in its range.`,
@@ -126,6 +130,13 @@ export const SET_WORDS = {
   'own-fails': words(
     f => `${sideName(f('side'))}: what the unit ships with does not close it`,
     'Its gaps are outside what it closes. Tune the door first; else one of the seals below is put on.',
+  ),
+  'hand-fails': words(
+    f => `${sideName(f('side'))}: ${f('seal')} is not put on`,
+    f =>
+      f('why') === 'holds-not'
+        ? 'It was chosen by hand and does not hold here: the plan takes what does.'
+        : 'It was chosen by hand and is no longer on the list of seals: the plan takes what holds.',
   ),
   'target-missed': words(
     () => 'No plan reaches what is wanted',

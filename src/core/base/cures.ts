@@ -59,6 +59,7 @@ export const CURES = {
   'seal.move-stop': 'site',
   'seal.tune-first': 'fit',
   'seal.lighter': 'seal',
+  'seal.choose-again': 'seal',
   'seal.strike-out': 'site',
   'test.again': 'handover',
 } as const satisfies Readonly<Record<string, Stage | 'site' | 'ask'>>

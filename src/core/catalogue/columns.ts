@@ -1,20 +1,8 @@
+import { type Column, type Matching, matchHeads } from '../base/column'
 import type { UnitKind } from '../base/kinds'
 import { DETAILS, type Detail } from '../specification/wish-values'
-import type { Quantity } from './member'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from './unit-members'
 import { standsOn } from './unit-parts'
-
-/** A column of a catalogue: where its value goes in a unit, how a cell is read, and what makers call it besides. */
-export type Column = {
-  readonly id: string
-  /** A member of the unit, or `details.` and the detail. */
-  readonly member: string
-  readonly of: Quantity
-  readonly choices: readonly string[] | null
-  /** A list without it can't be read at all. */
-  readonly isNeeded: boolean
-  readonly alsoCalled: readonly string[]
-}
 
 const KIND: Column = {
   id: 'kind',
@@ -63,7 +51,7 @@ const ofDetail = (name: Detail): Column => {
   return { id: id!, member: `details.${name}`, of: 'text', choices: null, isNeeded: false, alsoCalled }
 }
 
-/** Every column a catalogue may have. A kind's own count only for units of it. */
+/** Every column a catalogue may have: its member is one of the unit, or `details.` and the detail. A kind's own count only for units of it. */
 export const COLUMNS: readonly Column[] = [KIND, ...UNIT_MEMBER_NAMES.map(ofMember), ...DETAILS.map(ofDetail)]
 
 /** Which columns say something of a kind of unit, those of its own members first. */
@@ -75,25 +63,5 @@ export function columnsFor(kind: UnitKind, details: readonly Detail[]): readonly
   })
 }
 
-/** Which of a file's heads stands for which column; `null` where none does. */
-export type Matching = { readonly [column: string]: string | null }
-
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, ' ')
-    .trim()
-
-/** Finds each column among a file's heads: by its own name, else by one of those makers use. A head stands for one column only. */
-export function matchColumns(heads: readonly string[]): Matching {
-  const free = new Map(heads.map(head => [plain(head), head]))
-  const take = (name: string): string | null => {
-    const head = free.get(plain(name)) ?? null
-    if (head !== null) free.delete(plain(name))
-    return head
-  }
-  const own = COLUMNS.map(one => [one, take(one.id)] as const)
-  return Object.fromEntries(
-    own.map(([{ id, alsoCalled }, head]) => [id, head ?? alsoCalled.map(take).find(one => one !== null) ?? null]),
-  )
-}
+/** Finds each column of a catalogue among a file's heads. */
+export const matchColumns = (heads: readonly string[]): Matching => matchHeads(COLUMNS, heads)

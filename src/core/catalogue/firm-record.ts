@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
+import { ownSealsSchema } from '../seal-stock/own-seal-record'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { STEPS_OF } from '../units/format-length'
 import { inches } from '../units/length'
@@ -49,4 +50,5 @@ export const firmSchema = z.strictObject({
       wedgePairs: count,
     })
     .nullable(),
+  seals: ownSealsSchema,
 })

@@ -1,4 +1,5 @@
 import type { SchoolChoices } from '../base/schools'
+import type { OwnSeals } from '../seal-stock/own-seal'
 import type { HandConvention } from '../specification/handing'
 import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
 import type { Length } from '../units/length'
@@ -62,6 +63,7 @@ export type Firm = {
   readonly secondLookCents: Cents
   /** `null` while nobody counted: what is commonly stocked is there. */
   readonly van: VanStock | null
+  readonly seals: OwnSeals
 }
 
 export const NEW_FIRM: Firm = {
@@ -77,6 +79,7 @@ export const NEW_FIRM: Firm = {
   conventions: {},
   secondLookCents: 100_000,
   van: null,
+  seals: { own: [], withShipped: true },
 }
 
 const given = <T extends object>(own: T): Partial<T> =>

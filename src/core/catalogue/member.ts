@@ -1,12 +1,7 @@
+import type { ListedMember } from '../base/column'
 import type { SheetPart } from '../base/kinds'
 
-/** How a member is written: a length may be signed nowhere on a sheet. */
-export type Quantity = 'text' | 'length' | 'lengths' | 'count' | 'kg' | 'cents' | 'yes' | 'words'
-
-export type Member = {
-  readonly of: Quantity
-  /** The words it can be, where they are few. */
-  readonly choices?: readonly string[]
+export type Member = ListedMember & {
   /** What a maker's list and the order sheet call it. */
   readonly column: string
   readonly alsoCalled?: readonly string[]
@@ -16,7 +11,4 @@ export type Member = {
   readonly needed?: readonly SheetPart[]
   /** Whether it is ordered: sent to the maker, and compared with what the maker read. */
   readonly ordered: boolean
-  /** A length of which nothing can be meant. */
-  readonly mayBeZero?: boolean
-  readonly most?: number
 }

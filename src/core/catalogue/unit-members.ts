@@ -1,9 +1,10 @@
+import type { Quantity } from '../base/column'
 import type { SHEETS, UnitKind } from '../base/kinds'
 import { BORES, MATERIALS } from '../specification/wish-values'
 import type { Length } from '../units/length'
 import { ASKED_MEMBERS } from './asked-members'
 import { LOCK_MEMBERS } from './lock-members'
-import type { Member, Quantity } from './member'
+import type { Member } from './member'
 import { MOULD_MEMBERS } from './mould-members'
 import { PANEL_MEMBERS } from './panel-members'
 import { TRIM_MEMBERS } from './trim-members'
@@ -262,6 +263,7 @@ type Values = {
   length: Length
   lengths: readonly Length[]
   count: number
+  number: number
   kg: number
   cents: number
   yes: boolean

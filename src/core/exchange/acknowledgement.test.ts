@@ -30,6 +30,7 @@ const SAMPLES = {
   length: mm(12),
   lengths: [mm(12), mm(30)],
   count: 2,
+  number: 1.5,
   kg: 12.5,
   cents: 100,
   yes: true,

@@ -1,12 +1,12 @@
 import { FAMILIES } from '../base/kinds'
 import { DOORS } from '../doors/doors'
+import type { SealPurpose } from '../seal-stock/seal'
 import { FACTS } from '../survey/facts'
 import { surveyOf } from '../survey/survey'
 import { fact, length, readings } from '../test/fixtures'
 import { asked, requestFor } from '../test/seal-request'
 import { inches } from '../units/length'
 import { planSeals, type SealRequest } from './plan-seals'
-import type { SealPurpose } from './seal'
 
 // Every answer of the survey of a closed door, for every kind and every purpose.
 

@@ -1,11 +1,11 @@
 import type { TradeLengths } from '../base/trade-lengths'
+import type { Seal } from '../seal-stock/seal'
+import { materialCents } from '../seal-stock/seal'
 import { type Length, minus, nearestTick, plus } from '../units/length'
 import type { Cents } from '../units/quantity'
 import { nestDrilled, piecePitch, placeDrilled } from './nest-drilled'
 import { nestPieces } from './nest-pieces'
 import type { CutPiece } from './pieces'
-import type { Seal } from './seal'
-import { materialCents } from './seal'
 import type { SealPlan } from './seal-plan'
 import { isFitted, type Sealed } from './sealed'
 

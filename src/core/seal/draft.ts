@@ -8,10 +8,9 @@ import {
   seriesLeak,
   yearlyKwh,
 } from '../physics/leakage'
+import type { EdgeRole, Seal } from '../seal-stock/seal'
 import { inches, type Length, metresOf, mm } from '../units/length'
-import type { EdgeRole } from './edge'
 import type { EdgeGaps, Gap, GapRow } from './read-edges'
-import type { Seal } from './seal'
 
 /** What blows through a door: at 4, 50 and 75 Pa in m³/h, as a hole in cm², and the heat of a year in kWh. */
 export type Draft = {

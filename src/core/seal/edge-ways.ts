@@ -1,11 +1,11 @@
 import { SEASONAL_PRESSURE_PA } from '../physics/leakage'
+import type { Seal } from '../seal-stock/seal'
 import { metresOf } from '../units/length'
 import { flowWithM3h } from './draft'
 import type { Load } from './front'
 import { isGranted, type SealOption, type SealSite } from './judge-seal'
 import { pushOf } from './latch-force'
 import { type EdgeGaps, meanOf } from './read-edges'
-import type { Seal } from './seal'
 
 /** One way to leave or seal an edge: the seals that are put on, those that are there and stay, and what it weighs. */
 export type EdgeWay = {

@@ -1,9 +1,7 @@
+import type { EdgeRole } from '../seal-stock/seal'
 import type { HingeSide } from '../specification/handing'
 import { type GapSlot, type StopSlot, stopOf } from '../survey/slots'
 import type { Length } from '../units/length'
-
-/** What an edge of the closed door does. */
-export type EdgeRole = 'head' | 'hinge' | 'latch' | 'meeting' | 'bottom' | 'interlock' | 'jamb'
 
 /** One edge of a closed door: which leaf, which side, how long and how thick it is, and where its gaps are read. */
 export type Edge = {

@@ -1,10 +1,10 @@
 import type { Facts } from '../base/facts'
 import type { Finding, RuleId } from '../base/finding'
+import { materialCents, type Seal, type SealPurpose } from '../seal-stock/seal'
 import { readValue, type Survey } from '../survey/survey'
 import { type Length, magnitude, minus } from '../units/length'
 import { type Cents, workCost } from '../units/quantity'
 import { type EdgeGaps, leastOf, mostOf, rowFor } from './read-edges'
-import { materialCents, type Seal, type SealPurpose } from './seal'
 import { BEDDED, type Bedded, reasonKey } from './seal-wants'
 import { centsYear } from './yearly'
 
@@ -30,6 +30,7 @@ export type SealCode =
   | 'holds'
   | 'no-seal-holds'
   | 'own-fails'
+  | 'hand-fails'
   | 'target-missed'
   | 'latch-force'
   | 'gaps-not-read'
@@ -150,7 +151,7 @@ function byMaterial(seal: Seal, { edge }: EdgeGaps, site: SealSite, refuse: Say,
   if (!site.isOutside) return false
   if (!seal.standsWeather && site.isInRain) refuse('not-in-weather')
   const never = seal.never.find(one => one.material === site.material)
-  if (never) refuse('never-here', { reason: never.reason })
+  if (never) refuse('never-here', { reason: never.reason, material: never.material })
   const isAsked = seal.askedOn.length > 0 && (site.material === null || seal.askedOn.includes(site.material))
   if (!isAsked) return false
   const missing = BEDDED.filter(one => !site.bedded.includes(one))

@@ -1,5 +1,5 @@
+import type { EdgeRole } from '../seal-stock/seal'
 import { type Length, metresOf } from '../units/length'
-import type { EdgeRole } from './edge'
 
 /** How much of a seal's push at an edge reaches the latch: head, latch and meeting edge in full, the hinge side by half, the bottom not. */
 const SHARE: Readonly<Record<EdgeRole, number>> = {

@@ -1,9 +1,9 @@
 import type { TradeLengths } from '../base/trade-lengths'
+import type { Seal } from '../seal-stock/seal'
 import { type Length, minus, plus, split, times } from '../units/length'
 import { cutStrip, type StripCut } from './cut-strip'
 import type { Edge } from './edge'
 import { type EdgeGaps, meanOf } from './read-edges'
-import type { Seal } from './seal'
 
 /** One piece to cut, where its holes fall when the strip is drilled. A side longer than its stock comes in two parts. */
 export type CutPiece = {

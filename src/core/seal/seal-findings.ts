@@ -5,7 +5,7 @@ import { magnitude } from '../units/length'
 import { checkContact } from './contact-check'
 import type { SealCode } from './judge-seal'
 import { type EdgeGaps, isTight, leastOf, mostOf } from './read-edges'
-import type { SealPlan, SealRequest } from './seal-plan'
+import type { EdgePlan, SealPlan, SealRequest } from './seal-plan'
 
 const make = (
   code: SealCode,
@@ -27,6 +27,7 @@ export function findingsOf(
     ...contactFindings(request),
     ...unreadFindings(plan, request),
     ...opened.filter(one => one.ownFails).map(ownFails),
+    ...plan.edges.flatMap(one => handFails(one, request)),
     ...opened.flatMap(classesContradict),
     ...plan.edges.flatMap((_, i) => unsealed(plan, i, request)),
     ...tooStiff(plan, request),
@@ -102,6 +103,16 @@ function unreadFindings({ edges: planned }: SealPlan, { edges, site }: SealReque
 
 const ownFails = ({ edge }: EdgeGaps): Finding<SealCode> =>
   make('own-fails', `seal.${edge.id}`, 'watch', { side: edge.id }, 'seal-range', [cure('seal.tune-first')])
+
+/** A seal chosen by hand that no longer holds, or is no longer on the list: the plan takes another, and says so. */
+function handFails({ edge, chosen }: EdgePlan, { choice, seals }: SealRequest): readonly Finding<SealCode>[] {
+  const missing = (choice.edges[edge.id] ?? []).filter(id => !chosen.some(one => one.seal.id === id))
+  if (missing.length === 0) return []
+  const [id] = missing
+  const known = seals.find(one => one.id === id)
+  const facts = { side: edge.id, seal: known?.name ?? id!, why: known ? 'holds-not' : 'not-listed-now' }
+  return [make('hand-fails', `seal.${edge.id}`, 'watch', facts, 'seal-range', [cure('seal.choose-again')])]
+}
 
 /** A place read as shut tight at its edge and wide open at its stop, or the other way round: the light shows through both or neither. */
 function classesContradict({ edge, gap, stop }: EdgeGaps): readonly Finding<SealCode>[] {

@@ -17,6 +17,7 @@ import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
 import { FirmLogo } from './FirmLogo'
 import { Amounts, Preparations } from './FirmRates'
+import { FirmSeals } from './FirmSeals'
 import { FirmVan } from './FirmVan'
 import { Page } from './Today'
 
@@ -180,6 +181,7 @@ export function FirmPage({ firm, makers, logoAt, zones }: Props) {
             <About data={data} save={save} logoAt={logoAt} />
             <NewJobs data={data} save={save} zones={zones} />
             <FirmVan data={data} save={save} />
+            <FirmSeals data={data} save={save} />
             <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />
             <section aria-label="Rates">
               <h2>Rates</h2>

@@ -1,8 +1,8 @@
 'use client'
 import { useState } from 'react'
-import { styled } from 'styled-components'
+import type { Column } from '@/core/base/column'
 import { hasPart, UNIT_KINDS, type UnitKind, USUAL_KIND } from '@/core/base/kinds'
-import { type Column, columnsFor } from '@/core/catalogue/columns'
+import { columnsFor } from '@/core/catalogue/columns'
 import { isUnitMember } from '@/core/catalogue/unit-members'
 import { isNeededOn } from '@/core/catalogue/unit-parts'
 import { UNIT_DOORS } from '@/core/doors/doors'
@@ -11,14 +11,10 @@ import { columnName } from '@/words/columns'
 import { unitKindName } from '@/words/kinds'
 import { send } from '../store/send'
 import { BareNumbers } from './BareNumbers'
+import { CellFields, type Cells, firstOf } from './CellFields'
 import { Button } from './controls'
 import { Disclosure } from './Disclosure'
 import { Labelled } from './Labelled'
-
-const Fields = styled.div`
-  display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 10px; align-items: start;
-  [data-refused] input, [data-refused] select { border-color: var(--stop); }
-`
 
 /** A unit of which everything that asks for a detail holds: the form offers every detail its kind can have. */
 const FULL = { bore: 'single', glass: 'tempered', labelMinutes: 20 }
@@ -34,7 +30,6 @@ function fieldsFor(kind: UnitKind): readonly Column[] {
   )
 }
 
-type Cells = { readonly [id: string]: string }
 const NOTHING: Cells = {}
 
 type Props = {
@@ -55,9 +50,12 @@ export function UnitForm({ title, kind: only, unit: begins, first = NOTHING, onT
   const [cells, setCells] = useState(first)
   const [said, setSaid] = useState<{ readonly text: string; readonly column: string | null } | null>(null)
   const columns = fieldsFor(kind)
+  const needs = (column: Column) => isNeeded(column, kind)
   const take = async () => {
     const own = Object.fromEntries(
-      columns.map(column => [column.id, cells[column.id] ?? firstOf(column, kind)]).filter(([, cell]) => cell !== ''),
+      columns
+        .map(column => [column.id, cells[column.id] ?? firstOf(column, needs(column))])
+        .filter(([, cell]) => cell !== ''),
     )
     const sent = await send<{ id: string }>('POST', '/api/catalogue/units', { cells: { ...own, kind }, unit })
     if (!sent.ok) {
@@ -87,18 +85,15 @@ export function UnitForm({ title, kind: only, unit: begins, first = NOTHING, onT
         )}
         <BareNumbers unit={unit} onChange={setUnit} />
       </div>
-      <Fields>
-        {columns.map(column => (
-          <Cell
-            key={column.id}
-            column={column}
-            isNeeded={isNeeded(column, kind)}
-            value={cells[column.id] ?? ''}
-            isRefused={said?.column === column.id}
-            onChange={value => setCells({ ...cells, [column.id]: value })}
-          />
-        ))}
-      </Fields>
+      <CellFields
+        columns={columns}
+        cells={cells}
+        isNeeded={needs}
+        name={columnName}
+        plain="maker"
+        refused={said?.column ?? null}
+        onChange={setCells}
+      />
       {said && <p role={said.column ? 'alert' : 'status'}>{said.text}</p>}
       <div>
         <Button onPress={() => void take()}>Take it into the catalogue</Button>
@@ -110,45 +105,3 @@ export function UnitForm({ title, kind: only, unit: begins, first = NOTHING, onT
 /** Whether a unit of the kind can't be taken in without it. */
 const isNeeded = ({ member }: Column, kind: UnitKind): boolean =>
   isUnitMember(member) && member !== 'maker' && member !== 'lacks' && isNeededOn(member, kind)
-
-/** What a cell can be; one that may stay unsaid begins with nothing. */
-function choicesOf({ choices, of }: Column, needed: boolean): readonly string[] | null {
-  const own = of === 'words' ? null : (choices ?? (of === 'yes' ? ['no', 'yes'] : null))
-  return own && (needed ? own : ['', ...own])
-}
-const firstOf = (column: Column, kind: UnitKind): string => choicesOf(column, isNeeded(column, kind))?.[0] ?? ''
-
-type CellProps = {
-  readonly column: Column
-  readonly isNeeded: boolean
-  readonly value: string
-  readonly isRefused: boolean
-  readonly onChange: (value: string) => void
-}
-
-function Cell({ column, isNeeded: needed, value, isRefused, onChange }: CellProps) {
-  const choices = choicesOf(column, needed)
-  const label = `${columnName(column.id)}${needed || column.id === 'maker' ? '' : ', if said'}`
-  return (
-    <div data-refused={isRefused || undefined}>
-      <Labelled label={label}>
-        {choices ? (
-          <select value={value || choices[0]} onChange={event => onChange(event.target.value)}>
-            {choices.map(one => (
-              <option key={one} value={one}>
-                {one || 'not said'}
-              </option>
-            ))}
-          </select>
-        ) : (
-          <input
-            value={value}
-            maxLength={200}
-            aria-invalid={isRefused}
-            onChange={event => onChange(event.target.value)}
-          />
-        )}
-      </Labelled>
-    </div>
-  )
-}

@@ -6,7 +6,7 @@ import { putUnits } from '@/store/units'
 /** Takes a maker's list in: the rows that can be taken; a unit that is here already is replaced by what the list says now. */
 export const POST = handle(async ({ db, acting, request }) => {
   const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
-  const { units, rejected, lacking } = readCatalogue(csv, options)
+  const { taken: units, rejected, lacking } = readCatalogue(csv, options)
   if (lacking.length || units.length === 0)
     return refuse(422, {
       code: 'nothing-to-take',

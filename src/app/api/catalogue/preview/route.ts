@@ -8,11 +8,11 @@ const MOST_REJECTED = 500
 /** What taking this list would do: matched columns, the first units, and every row that can't be taken. Stores nothing. */
 export const POST = handle(async ({ request }) => {
   const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
-  const { units, rejected, ...read } = readCatalogue(csv, options)
+  const { taken, rejected, ...read } = readCatalogue(csv, options)
   return Response.json({
     ...read,
-    count: units.length,
-    units: units.slice(0, MOST_PREVIEWED),
+    count: taken.length,
+    taken: taken.slice(0, MOST_PREVIEWED),
     rejectedCount: rejected.length,
     rejected: rejected.slice(0, MOST_REJECTED),
   })

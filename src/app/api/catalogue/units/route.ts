@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { readUnit } from '@/readers/read-catalogue'
+import { isRejected } from '@/readers/read-list'
 import { bodyOf, handle, refuse } from '@/server/handle'
 import { addUnit } from '@/store/units'
 import { columnName } from '@/words/columns'
@@ -13,7 +14,7 @@ const enteredSchema = z.strictObject({
 export const POST = handle(async ({ db, acting, request }) => {
   const { cells, unit } = await bodyOf(request, enteredSchema)
   const read = readUnit(cells, { unit })
-  if ('reason' in read)
+  if (isRejected(read))
     return refuse(422, { code: 'unit-refused', message: `${columnName(read.column)}: ${read.reason}`, current: read })
   if (!(await addUnit(db, acting, read)))
     return refuse(409, {

@@ -2,7 +2,10 @@ import type { Source } from '../base/rule'
 import type { FACTS } from '../survey/facts'
 import { type Length, metresOf } from '../units/length'
 import { type Cents, priceOf } from '../units/quantity'
-import type { EdgeRole } from './edge'
+
+/** What an edge of the closed door does. */
+export const EDGE_ROLES = ['head', 'hinge', 'latch', 'meeting', 'bottom', 'interlock', 'jamb'] as const
+export type EdgeRole = (typeof EDGE_ROLES)[number]
 
 /** How a seal works: what it closes and how it is fixed. */
 export const SEAL_KINDS = [
