@@ -178,6 +178,7 @@ export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): Tes
   of: chosen?.door.tests ?? door.tests,
   tests: trade.tests,
   swing: records.wishes.swing,
+  isOnAccessibleWay: records.wishes.settings.includes('accessible') && (records.wishes.labelMinutes ?? 0) === 0,
   lengths: terms.lengths,
   numbers: trade.numbers,
   log: records.log,

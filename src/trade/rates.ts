@@ -97,9 +97,22 @@ export const GARAGE_MINUTES: TradeNumber = {
   },
 }
 
+/** The most it takes to open a door inside the house without a label, on an accessible way. */
+const OPENING_FORCE: TradeNumber = {
+  id: 'opening-force',
+  value: 22,
+  unit: 'N',
+  source: {
+    kind: 'code',
+    text: 'accessibility codes: 5 lbf for an interior hinged door without a label; ask which edition holds here',
+    checked: false,
+  },
+}
+
 /** The numbers of the trade, each with its unit and where it comes from. */
 export const NUMBERS: TradeNumbers = {
   'latch-force': LATCH_LIMIT_N,
+  'opening-force': OPENING_FORCE,
   'sure-chance': SURE_CHANCE,
   'garage-minutes': GARAGE_MINUTES,
   'closer-seconds': CLOSER_SECONDS,

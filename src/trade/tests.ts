@@ -23,6 +23,7 @@ export const TESTS: readonly HandoverTest[] = [
   most('margins', 'length', 'test-margins'),
   look('stays-open'),
   most('latches', 'newton', 'latch-force'),
+  { ...most('opens-lightly', 'newton', 'opening-force'), onAccessibleWay: true },
   look('contact'),
   look('bill'),
   look('no-light'),

@@ -8,6 +8,7 @@ const NUMBERS: Readonly<Record<TradeNumberId, string>> = {
   'latch-force': 'Push at the latch',
   'sure-chance': 'Sure to go in from',
   'garage-minutes': 'Label towards a garage',
+  'opening-force': 'Most force to open it',
   'closer-seconds': 'Slowest close',
   'crew-lift': 'What one person lifts',
 }

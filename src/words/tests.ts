@@ -18,6 +18,11 @@ export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: st
   ],
   'stays-open': ['Opens and stays where it is left', 'Open to 30°, 60° and 90° and let go.', 'does not move'],
   latches: ['Closes and latches', 'From a hand’s breadth open, with a light push.', 'at most {latch-force}'],
+  'opens-lightly': [
+    'Opens with little force',
+    'Spring scale at the handle, the latch held back: pull slowly until it moves, and read the most it shows.',
+    'at most {opening-force}',
+  ],
   contact: ['Weatherstrip touches all round', 'Look and feel at top, middle and bottom of both sides.', 'everywhere'],
   bill: ['Paper drags at the threshold', 'A strip of paper at each threshold screw.', 'drags and does not tear'],
   'no-light': ['No light', 'Lights off inside, a lamp outside.', 'none'],

@@ -3,7 +3,14 @@ import type { Source } from './rule'
 import { TRADE_LENGTHS, type TradeLength, type TradeLengthId, type TradeLengths } from './trade-lengths'
 
 /** A figure of the trade by its id: one of its lengths, or one of its numbers. */
-export const TRADE_NUMBERS = ['latch-force', 'sure-chance', 'garage-minutes', 'closer-seconds', 'crew-lift'] as const
+export const TRADE_NUMBERS = [
+  'latch-force',
+  'opening-force',
+  'sure-chance',
+  'garage-minutes',
+  'closer-seconds',
+  'crew-lift',
+] as const
 export type TradeNumberId = (typeof TRADE_NUMBERS)[number]
 
 /** A number of the trade that is no length: a factor, a force, a price. The unit is in `unit`. */

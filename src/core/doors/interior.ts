@@ -38,7 +38,7 @@ export const INTERIOR: Door = {
   takes: ['interior', 'lock-set'],
   fit: { points: oneLeaf, fastener: 'screw', steps: 'inside-wall', hasSill: false, tunes: 'leaf', form: null },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
-  tests: ['plumb', 'margins', 'stays-open', 'latches', 'rattle'],
+  tests: ['plumb', 'margins', 'stays-open', 'latches', 'opens-lightly', 'rattle'],
   parts: BORED_LEAF,
   practices: ['hand-naming', ...INSIDE_PRACTICES],
 }

@@ -39,7 +39,7 @@ export const STEEL_FRAME: Door = {
   takes: ['steel-frame'],
   fit: { points: oneLeaf, fastener: 'anchor', steps: 'round-wall', hasSill: false, tunes: 'leaf', form: 'knock-down' },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
-  tests: ['plumb', 'margins', 'stays-open', 'latches', 'contact', 'label-seen'],
+  tests: ['plumb', 'margins', 'stays-open', 'latches', 'opens-lightly', 'contact', 'label-seen'],
   parts: {
     isOneLeaf: true,
     parts: wrappedLeaf,

@@ -58,7 +58,7 @@ export const STEEL_LEAF: Door = {
   takes: ['steel-leaf'],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'into-frame', hasSill: false, tunes: 'leaf', form: null },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: true },
-  tests: ['margins', 'stays-open', 'latches', 'contact', 'label-seen', 'closes-slowly'],
+  tests: ['margins', 'stays-open', 'latches', 'opens-lightly', 'contact', 'label-seen', 'closes-slowly'],
   parts: {
     isOneLeaf: false,
     parts: (drawn, extent) => [...hingePlates(drawn, extent), ...bore(drawn, extent), ...glass(drawn, extent)],

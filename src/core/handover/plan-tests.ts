@@ -22,6 +22,8 @@ export type TestsRequest = {
   readonly of: TestsOf
   readonly tests: readonly HandoverTest[]
   readonly swing: 'in' | 'out' | null
+  /** It is on an accessible way and has no label: a label's closer must shut it whatever force it takes to open. */
+  readonly isOnAccessibleWay: boolean
   readonly lengths: TradeLengths
   readonly numbers: TradeNumbers
   readonly log: readonly LogEntry[]
@@ -34,11 +36,12 @@ export function planTests(request: TestsRequest): {
   readonly value: Handover
   readonly findings: readonly Finding<HandoverCode>[]
 } {
-  const { of, tests, swing, log } = request
+  const { of, tests, swing, isOnAccessibleWay, log } = request
   const entries = standingEntries('test', log)
   const planned = of
     .flatMap(id => tests.filter(test => test.id === id))
     .filter(test => test.swing === null || test.swing === swing)
+    .filter(test => isOnAccessibleWay || !test.onAccessibleWay)
     .map(test => {
       const entry = entries.get(test.id) ?? null
       return { ...test, entry, verdict: entry ? verdictOf(test, entry, request) : ('open' as const) }

@@ -5,6 +5,8 @@ export type HandoverTest = {
   readonly id: string
   /** Only for doors of this swing; `null` for every door. */
   readonly swing: 'in' | 'out' | null
+  /** Only on a way that must be accessible, through a door without a label. */
+  readonly onAccessibleWay?: boolean
   /** What is read: nothing, a length, or a number in a unit of its own. */
   readonly unit: 'none' | Exclude<ReadUnit, 'celsius'>
   /** The figure what was read is held against: at most it, or at least. `null` where looking decides. */

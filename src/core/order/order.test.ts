@@ -115,7 +115,15 @@ describe('parallel lean', () => {
 })
 
 const tested = (log: readonly LogEntry[], swing: 'in' | 'out' = 'in') =>
-  planTests({ of: DOORS['hinged-outside'].tests, tests: TESTS, swing, lengths: LENGTHS, numbers: NUMBERS, log })
+  planTests({
+    of: DOORS['hinged-outside'].tests,
+    tests: TESTS,
+    swing,
+    isOnAccessibleWay: false,
+    lengths: LENGTHS,
+    numbers: NUMBERS,
+    log,
+  })
 
 describe('the log', () => {
   it('lets the latest entry stand, in whatever order they came', () => {

@@ -1,0 +1,48 @@
+import { figuresIn } from '@/words/figures'
+import { testWords } from '@/words/tests'
+import { NUMBERS } from '../../trade/rates'
+import { TESTS } from '../../trade/tests'
+import { FAMILIES } from '../base/kinds'
+import { DOORS } from '../doors/doors'
+import { done, entry, LENGTHS, type Settled, trade } from '../test/fixtures'
+import { KIND_CASES, openingOf } from '../test/kind-cases'
+import { planTests } from './plan-tests'
+
+const ID = 'opens-lightly'
+const INSIDE = ['interior', 'steel-frame', 'steel-leaf']
+const planned = (of: readonly string[], isOnAccessibleWay: boolean, log: readonly ReturnType<typeof entry>[] = []) =>
+  planTests({ of, tests: TESTS, swing: 'in', isOnAccessibleWay, lengths: LENGTHS, numbers: NUMBERS, log })
+
+describe('the force it takes to open', () => {
+  it.each(FAMILIES)('%s: is read where the way is accessible, and a door inside has no label', family => {
+    const asked = (accessible: boolean) =>
+      planned(DOORS[family].tests, accessible).value.tests.some(test => test.id === ID)
+    expect([family, asked(false), asked(true)]).toEqual([family, false, INSIDE.includes(family)])
+  })
+  it.each([
+    { newton: 22, verdict: 'passed', found: 0 },
+    { newton: 22.5, verdict: 'failed', found: 1 },
+    { newton: 0, verdict: 'passed', found: 0 },
+  ])('$newton N by the scale: $verdict, whatever was tapped', ({ newton, verdict, found }) => {
+    const log = [entry('test', ID, 'passed', 1, { value: { number: newton } })]
+    const { value, findings } = planned(DOORS.interior.tests, true, log)
+    expect(value.tests.find(test => test.id === ID)!.verdict).toBe(verdict)
+    expect(findings.filter(one => one.place === `test.${ID}`)).toHaveLength(found)
+  })
+  it.each(Object.entries(KIND_CASES))('%s: follows from what was said of the place and its label', (name, one) => {
+    const by = (wished: Partial<Settled>) => {
+      const own = openingOf({ ...one, wished: { ...one.wished, ...wished } }, 1)
+      return done(own, trade(one.unit ? [one.unit] : [])).work.handover.value.tests.some(test => test.id === ID)
+    }
+    const isAsked = INSIDE.includes(one.family)
+    expect([name, by({ settings: ['accessible'], labelMinutes: null })]).toEqual([name, isAsked])
+    expect(by({ settings: ['accessible'], labelMinutes: 20 })).toBe(false)
+    expect(by({ settings: ['exposed'], labelMinutes: null })).toBe(false)
+  })
+  it('says its limit from the trade, and where it comes from', () => {
+    const [name, how, limit] = testWords(ID, figuresIn(LENGTHS, NUMBERS, '1/16'))
+    expect([name, limit]).toEqual(['Opens with little force', 'at most 22 N'])
+    expect(how).toContain('Spring scale')
+    expect(NUMBERS['opening-force'].source).toMatchObject({ kind: 'code', checked: false })
+  })
+})
