@@ -51,6 +51,7 @@ function closed(leaves: 1 | 2) {
     leaf: null,
     own: () => null,
     expectedGap: null,
+    moved: new Set<string>(),
     seals: SEALS,
     latchLimitN: NUMBERS['latch-force'],
     lengths: LENGTHS,

@@ -74,7 +74,7 @@ function isSealed({ edges, plan, fitted, proof }: Sealed, { closes }: SealOf): b
   if (fitted.has(SEALED_BY_SHEET)) return true
   const asked = edges.filter(edge => edge.slots.length > 0)
   if (asked.length === 0) return !closes
-  if (!plan || plan.edges.length < asked.length || plan.edges.some(one => one.isExpected)) return false
+  if (!plan || plan.edges.length < asked.length || plan.edges.some(one => one.expected !== null)) return false
   const isIn = (one: SealPlan['edges'][number]) =>
     one.chosen.every(({ seal }) => isFitted(fitted, one.edge.id, seal.id))
   return plan.edges.every(isIn) && proof.isWhole

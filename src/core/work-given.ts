@@ -3,7 +3,7 @@ import type { TradeLengths } from './base/trade-lengths'
 import type { Offered } from './catalogue/offered'
 import type { Door } from './doors/door'
 import { NOTHING_ASKED } from './fit/fit-of'
-import type { FitGiven } from './fit/fitted'
+import type { FitGiven, Fitted } from './fit/fitted'
 import type { TestsRequest } from './handover/plan-tests'
 import { chanceOf } from './opening/judge-standing'
 import { deliveryOf, owedOn } from './order/delivery'
@@ -91,6 +91,13 @@ export const fitGiven = (worked: Worked, now: string): FitGiven => {
 /** What closes, what it ships with, and what it is sealed against. */
 type Closing = Pick<SealGiven, 'leaf' | 'leftLeaf' | 'own' | 'purposes'>
 
+/** What the gaps of the leaves that hang have become by moves since they were read. */
+export const movedGaps = (hung: Fitted['hung']): Pick<SealGiven, 'moved'> => ({
+  moved: hung.flatMap(({ margins }) =>
+    margins.states.filter(one => one.now !== one.read).map(({ slot, now }) => ({ slot, now })),
+  ),
+})
+
 export function closingGiven(
   door: Door,
   survey: Survey,
@@ -112,7 +119,7 @@ export function closingGiven(
 
 export const sealGiven = (
   { records, trade, door, terms, chosen, measured }: Worked,
-  closing: Closing,
+  closing: Closing & Pick<SealGiven, 'moved'>,
   now: string,
 ): SealGiven => {
   const { settings, labelMinutes, construction } = records.wishes

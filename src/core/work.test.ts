@@ -86,7 +86,7 @@ describe('a stage that can’t run', () => {
       specification: { unit: null, jamb: null },
     }))
   it('without readings seals by the margins that are wanted, and says so', () =>
-    expect(new Set(run({}).seals!.edges.map(one => one.isExpected))).toEqual(new Set([true])))
+    expect(new Set(run({}).seals!.edges.map(one => one.expected))).toEqual(new Set(['wanted'])))
   it('without a hinge side plans no shims', () => expect(run(TRUE_OPENING, { hinges: null }).shims).toBeNull())
   it('without a choice places nothing', () =>
     expect(run(TRUE_OPENING, { chosen: null })).toMatchObject({ chosen: null, shims: null, standing: null }))

@@ -17,7 +17,7 @@ import { specifyOpening } from './specification/specified'
 import { trimStays } from './specification/visit'
 import { surveyWhere } from './survey/survey-of'
 import { type OpeningRecords, type Trade, termsOf } from './terms'
-import { closingGiven, fitGiven, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
+import { closingGiven, fitGiven, movedGaps, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
 import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
 
 export type { FindingCode, Work } from './work-parts'
@@ -46,6 +46,7 @@ const arrows = () => ({
   order: rememberedParts(orderOpening),
   fit: rememberedParts(fitOpening),
   closing: settled(closingGiven),
+  moved: settled(movedGaps),
   seal: rememberedParts(sealOpening),
   test: rememberedParts(planTests),
   specifyTrade: remembered(specifyTrade),
@@ -91,7 +92,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const ordered = to.order(orderGiven(worked))
     const fitted = to.fit(fitGiven(worked, now))
     const closing = to.closing(door, survey, wanted, chosen, wishes.visit, trade, lengths)
-    const sealed = to.seal(sealGiven(worked, closing, now))
+    const sealed = to.seal(sealGiven(worked, { ...closing, ...to.moved(fitted.value.hung) }, now))
     const tested = to.test(testsGiven(worked))
 
     return {

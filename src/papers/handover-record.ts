@@ -134,7 +134,7 @@ function sealBlocks(job: ShownJob, { seal: choice }: OpeningRecords, { seal }: W
         text: `Sealed by its maker’s sheet: ${[bySheet.text, byWords(bySheet, zone)].filter(Boolean).join(', ')}.`,
       },
     ]
-  if (!plan || plan.edges.every(one => one.isExpected)) return []
+  if (!plan || plan.edges.every(one => one.expected !== null)) return []
   const number = (value: number, digits: number) => decimal(value, digits, job.numbers)
   const row = (one: EdgePlan) => [
     sideName(one.edge.id),

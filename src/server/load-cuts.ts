@@ -27,7 +27,7 @@ export async function loadCuts(
     if (!sheet) return []
     const { plan, fitted } = workOf(sheet).seal.value
     // What is only expected is not cut yet.
-    const isRead = plan?.edges.some(one => !one.isExpected) ?? false
+    const isRead = plan?.edges.some(one => one.expected === null) ?? false
     return [{ tag: sheet.opening.tag, plan: isRead ? plan : null, fitted }]
   })
   return { job: asWritten(row, firm.data.numbers), cuts: cutList(toCut, LENGTHS) }

@@ -30,6 +30,12 @@ export const BEDDED_NAMES: Readonly<Record<Bedded, string>> = {
   drains: 'It drains at both ends',
 }
 
+/** Why the gaps of an edge are expected and not read. */
+export const EXPECTED_WORDS: Readonly<Record<'wanted' | 'moved', string>> = {
+  wanted: 'By the margins that are wanted; read once the leaf hangs.',
+  moved: 'By the margins the moves lead to expect; read again.',
+}
+
 /** What a seal of a firm's list costs. */
 export const sealPriceWords = (
   { centsPerMetre, centsPerPiece }: Pick<OwnSeal, 'centsPerMetre' | 'centsPerPiece'>,

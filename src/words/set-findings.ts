@@ -159,7 +159,13 @@ export const SET_WORDS = {
         ? 'It closes leaf to stop, and that gap was not read.'
         : 'It closes leaf to frame, and that gap was not read.',
   ),
-  'expected-gap': words(() => 'By the margins that are wanted', 'The leaf does not hang yet: read again once it does.'),
+  'expected-gap': words(
+    f => (f('what') === 'moved' ? 'By the margins the moves lead to expect' : 'By the margins that are wanted'),
+    f =>
+      f('what') === 'moved'
+        ? 'The leaf was moved since its gaps were read: read them again.'
+        : 'The leaf does not hang yet: read again once it does.',
+  ),
   'asked-in-rain': words(
     () => 'Rain is driven against it: only with a reason',
     'Type why it goes on here; the reason is printed.',

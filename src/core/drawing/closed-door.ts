@@ -50,7 +50,11 @@ export function sealMarks(result: Drawn, shape: DoorShape): readonly Mark[] {
 }
 
 const sealCertainty = (plan: EdgePlan | undefined): Certainty =>
-  plan === undefined || plan.isExpected ? 'assumed' : sealsOn(plan).length > 0 || isTight(plan) ? 'sure' : 'doubtful'
+  plan === undefined || plan.expected !== null
+    ? 'assumed'
+    : sealsOn(plan).length > 0 || isTight(plan)
+      ? 'sure'
+      : 'doubtful'
 
 /** The two ends of an edge, left to right or upwards. */
 function lineOf({ side, leaf }: Edge, { box, meeting }: Shut): readonly [Point, Point] {

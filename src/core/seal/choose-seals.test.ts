@@ -82,10 +82,10 @@ describe('a whole door chosen together', () => {
   })
   it('by the margins that are wanted, and marked so, until the leaf hangs', () => {
     const { edges } = planned({ ...requestOf([], KERF), expectedGap: length('1/8') })
-    expect(edges.map(one => [one.edge.id, one.isExpected])).toEqual([
-      ['head', true],
-      ['left', true],
-      ['right', true],
+    expect(edges.map(one => [one.edge.id, one.expected])).toEqual([
+      ['head', 'wanted'],
+      ['left', 'wanted'],
+      ['right', 'wanted'],
     ])
   })
   it('what is there and stays costs nothing and closes', () => {

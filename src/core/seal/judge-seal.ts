@@ -116,7 +116,7 @@ function byGap({ gap: [least, most], closes, leastLeaf }: Seal, read: EdgeGaps, 
   if (smallest < least) refuse('gap-too-small', { gap: { length: smallest }, limit: { length: least } })
   const { thickness } = read.edge
   if (thickness < leastLeaf) refuse('leaf-too-thin', { leaf: { length: thickness }, limit: { length: leastLeaf } })
-  if (read.isExpected) watch('expected-gap')
+  if (read.expected) watch('expected-gap', { what: read.expected })
   else if ((closes === 'stop' ? read.stop : read.gap) === null) watch('other-gap', { which: closes })
 }
 

@@ -26,7 +26,7 @@ export function planSeals(request: SealRequest): {
 } {
   const { site, expectedGap } = request
   const read = request.edges.flatMap(edge => {
-    const gaps = gapsAlong(edge, site.survey)
+    const gaps = gapsAlong(edge, site.survey, request.moved)
     if (gaps) return [gaps]
     return expectedGap !== null && edge.slots.length > 0 && edge.role !== 'bottom'
       ? [expectedGaps(edge, expectedGap)]
@@ -175,7 +175,7 @@ const YEAR_FROM_M3H = (degreeDays: number): number => (0.335 * degreeDays * 24) 
 
 function edgeOf(one: Opened, way: EdgeWay, { lengths, choice }: SealRequest, centsPerKwh: number): EdgePlan {
   const chosen = way.put
-  const { edge, gap, stop, isExpected, options, ways, free, stays } = one
+  const { edge, gap, stop, expected, options, ways, free, stays } = one
   const flows = (seals: readonly Seal[]) =>
     PRESSURES.map(pressure => flowWithM3h(one, seals, pressure)) as unknown as Flows
   const [flowBefore, flowAfter] = [flows(stays), flows([...stays, ...chosen.map(it => it.seal)])]
@@ -185,7 +185,7 @@ function edgeOf(one: Opened, way: EdgeWay, { lengths, choice }: SealRequest, cen
     edge,
     gap,
     stop,
-    isExpected,
+    expected,
     options,
     ways,
     free,

@@ -43,7 +43,7 @@ export function proofOf(
   )
   const proven = (plan?.edges ?? []).flatMap(one => {
     const read = gapsAlong(one.edge, after)
-    if (!read || one.isExpected) return []
+    if (!read || one.expected !== null) return []
     const flow = (pressure: number) =>
       isTight(read) ? flowWithM3h(one, sealsOn(one), pressure) : openFlowM3h(read, pressure)
     return [{ one, after: meanOf((read.gap ?? read.stop)!), flow }]

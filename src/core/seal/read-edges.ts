@@ -20,8 +20,9 @@ export type EdgeGaps = {
   readonly edge: Edge
   readonly gap: GapRow | null
   readonly stop: GapRow | null
-  /** Nothing was read yet: what is wanted of a new leaf stands for it. */
-  readonly isExpected: boolean
+  /** What its gaps are taken from where they were not read as they stand: what is wanted of a new leaf, or what moves that were noted since
+   *  make of what was read. */
+  readonly expected: 'wanted' | 'moved' | null
 }
 
 /** A gap that was read as a class stands for all the class can be. */
@@ -41,10 +42,13 @@ export function rowOf(slots: readonly Slot[], { bySlot }: Survey): GapRow | null
   return { gaps: read.map((one, i) => one ?? between(read, i)), isWhole: !read.includes(null) }
 }
 
-/** What is known of an edge; `null` until a gap of it was read. */
-export function gapsAlong(edge: Edge, survey: Survey): EdgeGaps | null {
+const NONE: ReadonlySet<string> = new Set()
+
+/** What is known of an edge; `null` until a gap of it was read. `moved` are the places whose gap follows from moves since it was read. */
+export function gapsAlong(edge: Edge, survey: Survey, moved: ReadonlySet<string> = NONE): EdgeGaps | null {
   const [gap, stop] = [rowOf(edge.slots, survey), rowOf(edge.stops, survey)]
-  return gap || stop ? { edge, gap, stop, isExpected: false } : null
+  const expected = edge.slots.some(slot => moved.has(slot)) ? 'moved' : null
+  return gap || stop ? { edge, gap, stop, expected } : null
 }
 
 /** An edge of a leaf that hangs not yet, its gap as wide as it is wanted. */
@@ -52,7 +56,7 @@ export const expectedGaps = (edge: Edge, wanted: Length): EdgeGaps => ({
   edge,
   gap: { gaps: edge.slots.map(() => ({ value: wanted, least: wanted, most: wanted })), isWhole: true },
   stop: null,
-  isExpected: true,
+  expected: 'wanted',
 })
 
 function between(read: readonly (Gap | null)[], i: number): Gap {

@@ -85,7 +85,7 @@ function contactFindings({ site, lengths }: SealRequest): readonly Finding<SealC
 }
 
 function unreadFindings({ edges: planned }: SealPlan, { edges, site }: SealRequest): readonly Finding<SealCode>[] {
-  const isRead = (one: EdgeGaps) => !one.isExpected
+  const isRead = (one: EdgeGaps) => one.expected !== 'wanted'
   const missing = edges.filter(
     one => one.slots.length > 0 && !planned.some(plan => plan.edge.id === one.id && isRead(plan)),
   )

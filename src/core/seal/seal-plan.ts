@@ -62,6 +62,8 @@ export type SealRequest = {
   readonly own: (edge: Edge) => Seal | null
   /** What the gaps of a leaf that hangs not yet will be; `null` where only what was read counts. */
   readonly expectedGap: Length | null
+  /** Where gaps follow from moves that were noted since they were read. */
+  readonly moved: ReadonlySet<string>
   readonly seals: readonly Seal[]
   readonly latchLimitN: TradeNumber
   readonly lengths: TradeLengths

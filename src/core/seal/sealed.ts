@@ -46,6 +46,9 @@ export const SEALED_BY_SHEET = 'by-sheet'
 /** What closes the opening: its width in all, its height, and how thick it is. */
 export type ClosedSize = { readonly width: Length; readonly height: Length; readonly thickness: Length }
 
+/** A gap as it stands after moves. */
+export type MovedGap = { readonly slot: string; readonly now: Length }
+
 export type SealGiven = {
   readonly of: SealOf
   readonly survey: Survey
@@ -59,6 +62,8 @@ export type SealGiven = {
   readonly material: string | null
   /** What a new unit ships with, round and at the bottom; `null` where nothing new is set or it ships with none. */
   readonly own: { readonly sides: Seal | null; readonly bottom: Seal | null } | null
+  /** What gaps have become by moves that were noted since they were read. */
+  readonly moved: readonly MovedGap[]
   /** A new unit is chosen: until its gaps are read they are taken as they are wanted. */
   readonly isNew: boolean
   readonly isInRain: boolean
@@ -104,13 +109,14 @@ export function sealOpening(given: SealGiven): Stage<Sealed, SealCode> {
     choice,
     leaf: part,
     own: edge => given.own?.[edge.role === 'bottom' ? 'bottom' : 'sides'] ?? null,
+    moved: new Set(given.moved.map(one => one.slot)),
     expectedGap: given.isNew ? lengths['reveal-target'].value : null,
     seals: given.seals,
     latchLimitN: given.latchLimitN,
     lengths,
   })
   const fire = labelOf(given, edges, survey, rules, plan)
-  const isRead = plan?.edges.some(one => !one.isExpected) ?? false
+  const isRead = plan?.edges.some(one => one.expected === null) ?? false
   return {
     value: {
       edges,
@@ -163,8 +169,8 @@ function purposesOf({ choice, survey, purposes }: SealGiven): readonly SealPurpo
 }
 
 /** The gaps of an old leaf choose nothing for the new one: only what was read since it stands counts there. What was read once it was
- *  sealed proves, and chooses nothing. */
-function gapSurvey({ of, survey, readings, answers, isNew }: SealGiven): Survey {
+ *  sealed proves, and chooses nothing. Where the leaf was moved since, its gaps are what the moves make of them. */
+function gapSurvey({ of, survey, readings, answers, moved, isNew }: SealGiven): Survey {
   const since = standingReadings(readings, answers).filter(
     one => (one.occasion === 'set' || one.occasion === 'tuned') && isClosedSlot(one.slot),
   )
@@ -174,7 +180,11 @@ function gapSurvey({ of, survey, readings, answers, isNew }: SealGiven): Survey 
   const own = [...survey.bySlot].filter(([slot]) => !isClosedSlot(slot))
   const before = of.surveyIsOldLeaf || isNew ? [] : [...surveyOf(survey.way, open).bySlot]
   const later = surveyOf(survey.way, since).bySlot
-  return { ...survey, bySlot: new Map([...own, ...before, ...later]) }
+  const becomes = new Map<string, Length>(moved.map(one => [one.slot, one.now]))
+  const now = [...before, ...later].map(
+    ([slot, reading]) => [slot, { ...reading, value: becomes.get(slot) ?? reading.value }] as const,
+  )
+  return { ...survey, bySlot: new Map([...own, ...now]) }
 }
 
 /** What was noted as fitted: by edge and seal; entries of before name only the edge. */

@@ -27,6 +27,7 @@ export const requestFor = (edges: SealRequest['edges'], survey: Survey): SealReq
   leaf: null,
   own: () => null,
   expectedGap: null,
+  moved: new Set(),
   seals: SEALS,
   latchLimitN: NUMBERS['latch-force'],
   lengths: LENGTHS,

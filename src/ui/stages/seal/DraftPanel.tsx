@@ -26,7 +26,7 @@ const YARDSTICK = 0.3
 export function DraftPanel({ plan, store }: Pick<StageProps, 'store'> & { readonly plan: SealPlan }) {
   const decimal = useDecimal()
   const { before, after, edges } = plan
-  const bottoms = edges.filter(one => one.edge.role === 'bottom' && !one.isExpected)
+  const bottoms = edges.filter(one => one.edge.role === 'bottom' && one.expected === null)
   const unit = store.work.order.value.chosen?.unit
   const leaf = store.work.seal.value.size
   const frame = unit ?? leaf

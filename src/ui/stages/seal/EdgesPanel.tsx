@@ -9,7 +9,7 @@ import { finerStep } from '@/core/units/format-length'
 import { withFigures } from '@/words/figures'
 import { findingWords } from '@/words/findings'
 import { sideName } from '@/words/names'
-import { SEAL_STEPS } from '@/words/seals'
+import { EXPECTED_WORDS, SEAL_STEPS } from '@/words/seals'
 import { Button, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { Figure } from '../../parts/Figure'
@@ -50,14 +50,14 @@ export function EdgesPanel({ plan, ...stage }: Props) {
 type EdgeProps = StageProps & { readonly plan: EdgePlan }
 
 function EdgeItem({ plan, ...stage }: EdgeProps) {
-  const { edge, chosen, stays, options, isExpected } = plan
+  const { edge, chosen, stays, options, expected } = plan
   const { store, selected, onSelect } = stage
   const fine = finerStep(store.sheet.job.step)
   const refused = options.filter(one => !one.holds)
   return (
     <Item $lit={selected === `seal.${edge.id}`} data-side={edge.id} onFocus={() => onSelect(`seal.${edge.id}`)}>
       <strong>{sideName(edge.id)}</strong>
-      {isExpected && <Quiet>By the margins that are wanted; read once the leaf hangs.</Quiet>}
+      {expected && <Quiet>{EXPECTED_WORDS[expected]}</Quiet>}
       {stays.map(one => (
         <span key={one.id} data-stays={one.id}>
           {one.name}: there, and stays
