@@ -109,10 +109,14 @@ const MORTISE: Readonly<Record<string, string>> = {
   'fact.lock-function': 'privacy',
 }
 
+/** Whether two answers lead to another outcome in one of the circumstances; looked for no longer than until they do. */
 const bears = (of: OpeningRecords, question: Question, by: Trade): boolean =>
-  circumstances(of, by).some(
-    one => new Set(alternatives(one, question).map(other => outcomeOf(work(other, by, NOW)))).size > 1,
-  )
+  circumstances(of, by).some(one => {
+    const [first, ...others] = alternatives(one, question)
+    if (!first) return false
+    const outcome = outcomeOf(work(first, by, NOW))
+    return others.some(other => outcomeOf(work(other, by, NOW)) !== outcome)
+  })
 
 it.each(Object.entries(KIND_CASES).filter(([, { family }]) => DOORS[family].survey.whereFlushOutside))(
   'of %s the plane outside is asked where the jamb is set flush with it, and bears on something',
