@@ -3,13 +3,16 @@ import { expect, type Page, test } from '@playwright/test'
 import Papa from 'papaparse'
 import { base, demoJob, demoOpening, open, pdfText } from './test/harvek'
 
-/** Every seal that is chosen noted as fitted. */
-async function fitAll(page: Page): Promise<number> {
-  const left = page.getByRole('button', { name: /^Fitted: / })
-  const count = await left.count()
-  for (let i = 0; i < count; i++) {
-    await left.first().click()
-    await expect(left).toHaveCount(count - i - 1)
+/** Goes through all steps one is led through; how many they were. */
+async function leadThrough(page: Page): Promise<number> {
+  await page.getByRole('button', { name: /^Lead me/ }).click()
+  const done = page.getByRole('dialog').getByRole('button', { name: /^Done: / })
+  const title = page.getByRole('dialog').getByRole('heading').first()
+  let count = 0
+  for (; (await title.textContent()) !== 'All steps are done'; count++) {
+    const before = (await title.textContent())!
+    await done.click()
+    await expect(title).not.toHaveText(before)
   }
   return count
 }
@@ -25,9 +28,22 @@ test.describe('on the phone', () => {
     const findings = page.getByRole('button', { name: /Findings|Found|Seals/ }).first()
     if (await findings.isVisible()) await findings.click()
     await expect(page.locator('[data-side="head"] [data-seal]')).toHaveCount(1)
-    expect(await fitAll(page)).toBe(4)
+    // Nothing is sealed before the hinges are tight, the margins even and the door was tried.
+    await page.getByRole('button', { name: /^Lead me/ }).click()
+    await expect(page.getByText('comes next, after: Margins even, Operation test.')).toBeVisible()
+    await page.getByRole('dialog').getByRole('button', { name: 'Fit' }).click()
+    expect(await leadThrough(page)).toBe(5)
+    await page.getByRole('dialog').getByRole('button', { name: 'Seal' }).click()
+    const toDo = page.getByText(/^0 of \d+ steps done$/)
+    await expect(toDo).toBeVisible()
+    const steps = Number(/of (\d+)/.exec((await toDo.textContent())!)![1])
+    expect(steps).toBeGreaterThan(7)
+    expect(await leadThrough(page)).toBe(steps)
+    await page.getByRole('button', { name: 'Close' }).click()
     await page.reload()
     await page.locator('html[data-hydrated]').waitFor()
+    await expect(page.getByText(`${steps} of ${steps} steps done`)).toBeVisible()
+    await expect(page.getByRole('button', { name: /^Not fitted: / })).toHaveCount(4)
     await page.getByText('Sealed: to prove').click()
     for (const place of ['head, centre', 'left side, middle', 'right side, middle', 'bottom, centre']) {
       await page

@@ -16,6 +16,7 @@ import type { Edits } from './new-edits'
 import type { Order } from './order/order'
 import type { Receipt } from './order/receipt'
 import type { FireRules } from './seal/fire'
+import type { SealStepsByKind } from './seal/seal-steps'
 import type { SoundRatings } from './seal/sound-through'
 import type { Seal } from './seal-stock/seal'
 import type { HingeTrade } from './specification/weigh-leaf'
@@ -58,6 +59,7 @@ export type Trade = {
   readonly units: readonly CatalogueUnit[]
   readonly seals: readonly Seal[]
   /** The seal a unit's sheet means by its words for what it ships with, round its leaf or at the bottom; `null` where it means none. */
+  readonly sealSteps: SealStepsByKind
   readonly shippedSeal: (words: string | undefined, where: 'sides' | 'bottom') => Seal | null
   readonly fireRules: readonly FireRules[]
   readonly sound: SoundRatings

@@ -8,7 +8,8 @@ import type { TestsRequest } from './handover/plan-tests'
 import { chanceOf } from './opening/judge-standing'
 import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
-import type { SealGiven } from './seal/sealed'
+import type { SealStepsGiven } from './seal/seal-steps'
+import type { Sealed, SealGiven } from './seal/sealed'
 import type { Specified } from './specification/specified'
 import { sealedAgainst, type Visit } from './specification/visit'
 import { readValue, type Survey } from './survey/survey'
@@ -146,6 +147,25 @@ export const sealGiven = (
     today: now.slice(0, 10),
   }
 }
+
+/** The steps of fitting seals: what is planned, after what sets the door. */
+export const sealStepsGiven = (
+  { records, trade, terms }: Worked,
+  { steps, delivery }: Fitted,
+  { plan }: Sealed,
+  now: string,
+): SealStepsGiven => ({
+  plan,
+  corners: records.seal.corners,
+  setting: steps,
+  byKind: trade.sealSteps,
+  log: records.log,
+  isAccepted: delivery === 'accepted',
+  now,
+  zone: trade.zone,
+  lengths: terms.lengths,
+  numbers: trade.numbers,
+})
 
 /** What closes: the one leaf, both that meet, or the panel that slides; and the left leaf of two. */
 function closedIn(

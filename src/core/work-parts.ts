@@ -16,6 +16,7 @@ import type { MeasureCode, Measured } from './opening/measure'
 import type { OrderCode } from './order/check-order'
 import type { Ordered } from './order/ordered'
 import type { SealCode } from './seal/plan-seals'
+import type { SealStep } from './seal/seal-steps'
 import type { Sealed } from './seal/sealed'
 import type { FurtherCode } from './specification/further'
 import type { VisitCode } from './specification/judge-visit'
@@ -47,7 +48,7 @@ export type Work = {
   readonly specify: Stage<Specified, FindingCode>
   readonly order: Stage<Ordered, FindingCode>
   readonly fit: Stage<Fitted, FindingCode>
-  readonly seal: Stage<Sealed, FindingCode>
+  readonly seal: Stage<Sealed & { readonly steps: readonly SealStep[] }, FindingCode>
   readonly handover: Stage<Handover, FindingCode>
 }
 

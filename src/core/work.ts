@@ -12,12 +12,22 @@ import { planTests } from './handover/plan-tests'
 import { judgeStanding } from './opening/judge-standing'
 import { measure } from './opening/measure'
 import { orderOpening } from './order/ordered'
+import { sealSteps } from './seal/seal-steps'
 import { sealOpening } from './seal/sealed'
 import { specifyOpening } from './specification/specified'
 import { trimStays } from './specification/visit'
 import { surveyWhere } from './survey/survey-of'
 import { type OpeningRecords, type Trade, termsOf } from './terms'
-import { closingGiven, fitGiven, movedGaps, orderGiven, sealGiven, testsGiven, type Worked } from './work-given'
+import {
+  closingGiven,
+  fitGiven,
+  movedGaps,
+  orderGiven,
+  sealGiven,
+  sealStepsGiven,
+  testsGiven,
+  type Worked,
+} from './work-given'
 import { agreedIn, chosenOf, offerTrade, specifyTrade, type Work } from './work-parts'
 
 export type { FindingCode, Work } from './work-parts'
@@ -48,6 +58,7 @@ const arrows = () => ({
   closing: settled(closingGiven),
   moved: settled(movedGaps),
   seal: rememberedParts(sealOpening),
+  sealing: rememberedParts(sealSteps),
   test: rememberedParts(planTests),
   specifyTrade: remembered(specifyTrade),
   offerTrade: remembered(offerTrade),
@@ -93,6 +104,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const fitted = to.fit(fitGiven(worked, now))
     const closing = to.closing(door, survey, wanted, chosen, wishes.visit, trade, lengths)
     const sealed = to.seal(sealGiven(worked, { ...closing, ...to.moved(fitted.value.hung) }, now))
+    const sealing = to.sealing(sealStepsGiven(worked, fitted.value, sealed.value, now))
     const tested = to.test(testsGiven(worked))
 
     return {
@@ -103,7 +115,10 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
       specify: { value: wanted, findings: worstFirst(specified.findings) },
       order: { value: ordered.value, findings: worstFirst(ordered.findings) },
       fit: { value: fitted.value, findings: worstFirst(fitted.findings) },
-      seal: { value: sealed.value, findings: worstFirst(sealed.findings) },
+      seal: {
+        value: { ...sealed.value, steps: sealing.steps },
+        findings: worstFirst([...sealed.findings, ...sealing.findings]),
+      },
       handover: { value: tested.value, findings: worstFirst(tested.findings) },
     }
   }

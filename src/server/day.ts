@@ -1,6 +1,7 @@
 import { getTimes } from 'suncalc'
 import type { Severity } from '@/core/base/finding'
 import type { Stage } from '@/core/base/stages'
+import type { PlannedStep } from '@/core/fit/setting-step'
 import { zoneOf } from '@/core/sheet'
 import { untilWords } from '@/words/moments'
 import type { JobCard, OpeningCard } from './page'
@@ -39,8 +40,7 @@ export function dayOf({ job, openings }: JobCard, now: Date): Day {
     sunset: sunsetAt(job, now),
     isPlaceSaid: job.place !== null,
     minutes: openings
-      .filter(one => one.progress.stage === 'fit')
-      .flatMap(one => one.work.fit.value.steps)
+      .flatMap(stepsNow)
       .filter(step => step.state !== 'done')
       .reduce((sum, step) => sum + step.minutes, 0),
     openings: openings.map(one => ({
@@ -65,12 +65,16 @@ function sunsetAt({ place, timeZone, visitOn }: JobCard['job'], now: Date): stri
   return sunset.toLocaleTimeString('en-GB', { timeZone: timeZone ?? zoneAt(place), hour: '2-digit', minute: '2-digit' })
 }
 
+/** The steps an opening is at: of setting it, or of sealing it. */
+const stepsNow = ({ progress, work }: Pick<OpeningCard, 'progress' | 'work'>): readonly PlannedStep[] =>
+  progress.stage === 'fit' ? work.fit.value.steps : progress.stage === 'seal' ? work.seal.value.steps : []
+
 /** While every step that is left waits: until the first of them may begin. */
 function waitsUntil({ sheet, progress, work }: OpeningCard): string | null {
-  const { steps } = work.fit.value
+  const steps = stepsNow({ progress, work })
   const waiting = steps.flatMap(one => one.until ?? [])
   const canBegin = steps.some(one => ['ready', 'doing', 'failed', 'look-again'].includes(one.state))
-  if (progress.stage !== 'fit' || canBegin || waiting.length === 0) return null
+  if (canBegin || waiting.length === 0) return null
   return untilWords(waiting.sort()[0]!, zoneOf(sheet.job, sheet.firm))
 }
 

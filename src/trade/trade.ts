@@ -13,6 +13,7 @@ import { SCHOOL_LENGTHS } from './schools'
 import { SEALS, shippedSeal } from './seals'
 import { SOUND_RATINGS } from './sound'
 import { STEPS } from './steps'
+import { SEALING } from './steps/sealing'
 import { TESTS } from './tests'
 
 /** What a firm and a job say of their own; empty is as Harvek ships. */
@@ -38,6 +39,7 @@ export const tradeWith = (
   rates: ownRates(RATES, firm.rates),
   units,
   seals: sealsToChoose(SEALS, firm.seals),
+  sealSteps: SEALING,
   shippedSeal,
   fireRules: FIRE_RULES,
   sound: SOUND_RATINGS,

@@ -1,8 +1,12 @@
 import type { PanPieces } from '@/core/fit/fitted'
 import type { HeaderRule } from '@/core/fit/fix-order'
 import type { Caution, StepTool } from '@/core/fit/setting-step'
+import { type LedStep, partsOfSealStep } from '@/core/seal/seal-steps'
 import type { Length } from '@/core/units/length'
+import { codeWords } from './codes'
 import { type SayFigure, withFigures } from './figures'
+import { sideName } from './names'
+import { SEAL_STEPS } from './seals'
 import { AFTER } from './steps/after'
 import { BEFORE } from './steps/before'
 import { OTHERS } from './steps/others'
@@ -12,9 +16,26 @@ import type { StepTexts } from './steps/texts'
 type StepWords = StepTexts[string]
 export const STEP_TEXTS: StepTexts = { ...BEFORE, ...SETTING, ...OTHERS, ...AFTER }
 
-/** What a step is called. */
-export const stepName = (id: string): string =>
-  id === 'unit-accepted' ? 'The new unit received and accepted' : (STEP_TEXTS[id]?.[0] ?? id)
+/** What a step is called; of one that fits a seal its edge, its seal, and the how-manieth it is. */
+export function stepName(id: string): string {
+  const parts = partsOfSealStep(id)
+  if (parts) return `${sideName(parts[0])}, ${codeWords(parts[1])}: ${parts[2]}`
+  return id === 'unit-accepted' ? 'The new unit received and accepted' : (STEP_TEXTS[id]?.[0] ?? id)
+}
+
+/** What a step of an opening is called where it is done: of a seal its edge and what it is. */
+export function ledName({ id, seal }: Pick<LedStep, 'id' | 'seal'>): string {
+  if (!seal) return stepName(id)
+  const name = seal.kind === 'corner' ? 'corner pads' : seal.name
+  return `${sideName(seal.edge)}: ${name}${seal.of > 1 ? `, ${seal.nth} of ${seal.of}` : ''}`
+}
+
+/** What to do at it, as `stepWords`. */
+export function ledWords(step: Pick<LedStep, 'id' | 'seal'>, say: SayFigure): StepWords {
+  if (!step.seal) return stepWords(step.id, say)
+  const [what, check] = SEAL_STEPS[step.seal.kind][step.seal.nth - 1] ?? ['', '']
+  return [ledName(step), `${withFigures(what, say)}.`, withFigures(check, say)]
+}
 
 /** What a sill pan is put together from; `write` gives a length in the job's unit. */
 export const panWords = ({ end, cuts }: PanPieces, write: (length: Length) => string): string =>
@@ -57,6 +78,8 @@ export const TOOL_NAMES: Readonly<Record<StepTool, string>> = {
   hacksaw: 'hacksaw',
   plane: 'plane',
   chisel: 'chisel',
+  router: 'router',
+  snips: 'snips',
   file: 'file',
   driver: 'driver',
   drill: 'drill',

@@ -43,7 +43,19 @@ export function planSteps(
   figures: StepFigures,
 ): { readonly steps: readonly PlannedStep[]; readonly findings: readonly StepFinding[] } {
   const entries = standingEntries('step', log)
-  const own = stepsFor(asLedThen(steps, entries), facts)
+  return ledSteps(stepsFor(asLedThen(steps, entries), facts), entries, facts, figures)
+}
+
+/** What decides whether a step may begin: the clock and the zone it goes by, and whether the new unit is there. */
+export type StepClock = Pick<StepFacts, 'isAccepted' | 'now' | 'zone'>
+
+/** The same of steps that belong to the opening for sure. */
+export function ledSteps(
+  own: readonly SettingStep[],
+  entries: ReadonlyMap<string, LogEntry>,
+  facts: StepClock,
+  figures: StepFigures,
+): { readonly steps: readonly PlannedStep[]; readonly findings: readonly StepFinding[] } {
   const ended = endedAt(new Map(own.map(one => [one.id, one])), entries)
   const planned = new Map<string, PlannedStep>()
   const last = new Map<string, string>()
@@ -63,7 +75,7 @@ type Known = {
   readonly ended: EndedAt
   /** By step: when it or anything it rests on was done last. */
   readonly last: ReadonlyMap<string, string>
-  readonly facts: StepFacts
+  readonly facts: StepClock
   readonly figures: StepFigures
 }
 

@@ -21,6 +21,8 @@ export const STEP_TOOLS = [
   'hacksaw',
   'plane',
   'chisel',
+  'router',
+  'snips',
   'file',
   'driver',
   'drill',

@@ -20,7 +20,7 @@ export const RESULTS_OF: Readonly<Record<LogKind, readonly LogResult[]>> = {
   step: ['started', 'done', 'failed', 'reopened', 'waived'],
   move: ['moved'],
   test: ['passed', 'failed', 'waived'],
-  seal: ['fitted', 'reopened'],
+  seal: ['fitted', 'failed', 'reopened'],
   gate: ['waived'],
   note: ['noted'],
 }

@@ -8,12 +8,13 @@ import { elevation } from '@/core/drawing/elevation'
 import { withoutOpen } from '@/core/drawing/scene'
 import { partAt } from '@/core/drawing/zoom'
 import { pointsAt } from '@/core/fit/due'
-import type { PlannedStep } from '@/core/fit/setting-step'
 import { standingEntries } from '@/core/log/standing'
+import type { LedStep } from '@/core/seal/seal-steps'
 import { workStep } from '@/core/units/format-length'
 import { untilWords } from '@/words/moments'
+import { STAGE_NAMES } from '@/words/names'
 import { notedWords } from '@/words/step-lines'
-import { stepName, stepWords } from '@/words/steps'
+import { ledName, ledWords, stepName } from '@/words/steps'
 import { Button, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { SceneView } from '../../parts/SceneView'
@@ -25,7 +26,12 @@ import { StepPhoto } from './StepPhoto'
 import { useAloud, useAwake, useSpace, useSpokenNext } from './use-day'
 import { nextStep, noteStep, useStepDone } from './use-step'
 
-type Props = Pick<StageProps, 'store' | 'onGo'> & { readonly onClose: () => void }
+type Props = Pick<StageProps, 'store' | 'onGo'> & {
+  readonly steps: readonly LedStep[]
+  /** Where it goes on once all are done. */
+  readonly to: 'seal' | 'handover'
+  readonly onClose: () => void
+}
 type Store = StageProps['store']
 
 const Veil = styled(ModalOverlay)`position: fixed; inset: 0; background: var(--paper); z-index: 10;`
@@ -46,8 +52,7 @@ const Screen = styled(Modal)`
 `
 
 /** The day, one step at a time: what to do, where, with what, the number to meet, and one large Done. */
-export default function DayView({ store, onGo, onClose }: Props) {
-  const { steps } = store.work.fit.value
+export default function DayView({ steps, to, store, onGo, onClose }: Props) {
   const step = nextStep(steps)
   useAwake()
   return (
@@ -57,7 +62,7 @@ export default function DayView({ store, onGo, onClose }: Props) {
           {step ? (
             <OneStep key={step.id} step={step} steps={steps} store={store} onClose={onClose} />
           ) : (
-            <NoStep steps={steps} store={store} onGo={onGo} onClose={onClose} />
+            <NoStep steps={steps} to={to} store={store} onGo={onGo} onClose={onClose} />
           )}
         </Dialog>
       </Screen>
@@ -66,14 +71,14 @@ export default function DayView({ store, onGo, onClose }: Props) {
 }
 
 type StepProps = {
-  readonly step: PlannedStep
-  readonly steps: readonly PlannedStep[]
+  readonly step: LedStep
+  readonly steps: readonly LedStep[]
   readonly store: Store
   readonly onClose: () => void
 }
 
 function OneStep({ step, steps, store, onClose }: StepProps) {
-  const [name, how, check] = stepWords(step.id, store.say)
+  const [name, how, check] = ledWords(step, store.say)
   const doing = useStepDone(store, step)
   useSpace(doing.done)
   // The space bar finds Done, whatever was pressed last.
@@ -124,7 +129,7 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
 
 /** What helps at a step: read aloud, a spoken “next”, a photo, and what else can become of it. */
 function More({ step, store, onNext }: Pick<StepProps, 'step' | 'store'> & { readonly onNext: () => void }) {
-  const [name, how, check] = stepWords(step.id, store.say)
+  const [name, how, check] = ledWords(step, store.say)
   const aloud = useAloud()
   const heard = useSpokenNext(onNext)
   return (
@@ -142,16 +147,17 @@ function More({ step, store, onNext }: Pick<StepProps, 'step' | 'store'> & { rea
       <Disclosure title="Photo">
         <StepPhoto step={step} store={store} />
       </Disclosure>
-      <OtherWays step={step} name={name} onNote={noteStep(store, step.id)} />
+      <OtherWays step={step} name={name} onNote={noteStep(store, step)} />
     </div>
   )
 }
 
 /** The drawing, as near as the step's place lets one go. */
-function StepDrawing({ step, store }: { readonly step: PlannedStep; readonly store: Store }) {
+function StepDrawing({ step, store }: { readonly step: LedStep; readonly store: Store }) {
   const { drawn, work, records, sheet } = store
   const [isWhole, setWhole] = useState(false)
-  const whole = useMemo(() => withoutOpen(elevation(drawn, 'fit', 1)), [drawn])
+  const stage = step.seal ? 'seal' : 'fit'
+  const whole = useMemo(() => withoutOpen(elevation(drawn, stage, 1)), [drawn, stage])
   const part = useMemo(() => {
     const ids = pointsAt(step.place, work.fit.value).map(one => `shim.${one.place}`)
     return partAt(whole, step.place, ids, records.wishes.hinges)
@@ -168,7 +174,7 @@ function StepDrawing({ step, store }: { readonly step: PlannedStep; readonly sto
       <SceneView
         scene={scene}
         step={workStep(sheet.job.step)}
-        title={`Elevation, seen from outside: ${stepName(step.id)}`}
+        title={`Elevation, seen from outside: ${ledName(step)}`}
         selected={null}
         names={NOTHING}
         onSelect={() => undefined}
@@ -176,15 +182,21 @@ function StepDrawing({ step, store }: { readonly step: PlannedStep; readonly sto
     </div>
   )
 }
+const AFTER_WORDS = {
+  seal: 'What is sealed comes next.',
+  handover: 'The gaps are read again to prove it; then the tests come.',
+} as const
 const NOTHING: ReadonlyMap<string, string> = new Map()
 
-type NoneProps = Omit<StepProps, 'step'> & Pick<StageProps, 'onGo'>
+type NoneProps = Omit<StepProps, 'step'> & Pick<Props, 'onGo' | 'to'>
 
 /** Nothing to do now: something waits, is kept back, or all is done. */
-function NoStep({ steps, store, onGo, onClose }: NoneProps) {
+function NoStep({ steps, to, store, onGo, onClose }: NoneProps) {
   const waiting = steps.filter(one => one.state === 'waiting')
   const blocked = steps.find(one => one.state === 'blocked')
   const isDone = steps.every(one => one.state === 'done')
+  // Kept back by what is done elsewhere.
+  const isKept = waiting.length === 0 && (blocked?.missing.every(id => !steps.some(one => one.id === id)) ?? false)
   return (
     <>
       <header>
@@ -196,15 +208,15 @@ function NoStep({ steps, store, onGo, onClose }: NoneProps) {
       <div className="what">
         {waiting.map(one => (
           <p key={one.id}>
-            <strong>{stepName(one.id)}</strong>: not before {one.until && untilWords(one.until, store.trade.zone)}
+            <strong>{ledName(one)}</strong>: not before {one.until && untilWords(one.until, store.trade.zone)}
           </p>
         ))}
         {!isDone && waiting.length === 0 && blocked && (
           <p>
-            <strong>{stepName(blocked.id)}</strong> comes next, after: {blocked.missing.map(stepName).join(', ')}.
+            <strong>{ledName(blocked)}</strong> comes next, after: {blocked.missing.map(stepName).join(', ')}.
           </p>
         )}
-        {isDone && <Quiet>What is sealed comes next.</Quiet>}
+        {isDone && <Quiet>{AFTER_WORDS[to]}</Quiet>}
       </div>
       <div className="go">
         {isDone ? (
@@ -212,10 +224,20 @@ function NoStep({ steps, store, onGo, onClose }: NoneProps) {
             type="button"
             onClick={() => {
               onClose()
-              onGo('seal', 'seal')
+              onGo(to, to)
             }}
           >
-            Seal
+            {STAGE_NAMES[to]}
+          </button>
+        ) : isKept ? (
+          <button
+            type="button"
+            onClick={() => {
+              onClose()
+              onGo('fit', 'fit')
+            }}
+          >
+            {STAGE_NAMES.fit}
           </button>
         ) : (
           <button type="button" onClick={onClose}>

@@ -3,6 +3,8 @@ import { useState } from 'react'
 import type { PlannedStep, StepState } from '@/core/fit/setting-step'
 import type { LogEntry } from '@/core/log/log'
 import type { LogResult } from '@/core/log/log-values'
+import type { LedStep } from '@/core/seal/seal-steps'
+import { reasonKey } from '@/core/seal/seal-wants'
 import { readFigure } from '../../parts/read-figure'
 import type { StageProps } from '../../sheet/stage-props'
 
@@ -13,16 +15,23 @@ const OPEN: ReadonlySet<StepState> = new Set<StepState>(['ready', 'doing', 'fail
 export const isOpen = ({ state }: PlannedStep): boolean => OPEN.has(state)
 
 /** The step that is next: what was begun or went wrong before what could be begun; `null` where all are done or wait. */
-export const nextStep = (steps: readonly PlannedStep[]): PlannedStep | null =>
+export const nextStep = <S extends PlannedStep>(steps: readonly S[]): S | null =>
   steps.find(one => one.state === 'doing' || one.state === 'failed' || one.state === 'look-again') ??
   steps.find(one => one.state === 'ready') ??
   null
 
 export type StepNote = (result: LogResult, text?: string, value?: LogEntry['value']) => void
+
+/** Notes what became of a step. The last step of a seal is the record that it is in: which piece, on which edge. */
 export const noteStep =
-  (store: Store, id: string): StepNote =>
-  (result, text = '', value = null) =>
-    void store.addLog({ kind: 'step', code: id, result, text, value })
+  (store: Store, { id, seal }: Pick<LedStep, 'id' | 'seal'>): StepNote =>
+  (result, text = '', value = null) => {
+    if (!seal || seal.nth < seal.of || result === 'started')
+      return void store.addLog({ kind: 'step', code: id, result, text, value })
+    const code = reasonKey(seal.edge, seal.id)
+    const piece = seal.length === null ? null : { length: seal.length }
+    return void store.addLog({ kind: 'seal', code, result: result === 'done' ? 'fitted' : result, text, value: piece })
+  }
 
 export type StepDone = {
   readonly draft: string
@@ -35,14 +44,14 @@ export type StepDone = {
 }
 
 /** Doing a step: its figure is read from what was typed, and what can't be undone is asked once more. */
-export function useStepDone(store: Store, step: PlannedStep, onDone: () => void = () => undefined): StepDone {
+export function useStepDone(store: Store, step: LedStep, onDone: () => void = () => undefined): StepDone {
   const [draft, setDraft] = useState('')
   const [wrong, setWrong] = useState<string | null>(null)
   const [asked, setAsked] = useState<string | null>(null)
   const isSure = asked === step.id
   const take = (value: LogEntry['value']) => {
     if (step.irreversible && !isSure) return setAsked(step.id)
-    noteStep(store, step.id)('done', '', value)
+    noteStep(store, step)('done', '', value)
     setDraft('')
     setWrong(null)
     setAsked(null)

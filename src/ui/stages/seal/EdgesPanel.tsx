@@ -1,28 +1,35 @@
 'use client'
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
 import { styled } from 'styled-components'
+import { standingEntries } from '@/core/log/standing'
 import { goTogether } from '@/core/seal/edge-ways'
 import { isGranted, type SealOption } from '@/core/seal/judge-seal'
 import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
 import { reasonKey } from '@/core/seal/seal-wants'
 import { isFitted } from '@/core/seal/sealed'
 import { finerStep } from '@/core/units/format-length'
-import { withFigures } from '@/words/figures'
 import { findingWords } from '@/words/findings'
 import { sideName } from '@/words/names'
-import { EXPECTED_WORDS, SEAL_STEPS } from '@/words/seals'
+import { EXPECTED_WORDS } from '@/words/seals'
+import { notedWords } from '@/words/step-lines'
+import { ledName } from '@/words/steps'
 import { Button, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { Figure } from '../../parts/Figure'
 import { Money } from '../../parts/Money'
 import { ReasonLine } from '../../parts/ReasonLine'
 import type { StageProps } from '../../sheet/stage-props'
+import { StepItem, Steps } from '../fit/StepItem'
+import { nextStep } from '../fit/use-step'
 import { Tick } from './fields'
+
+const DayView = dynamic(() => import('../fit/DayView'), { ssr: false })
 
 const Item = styled.div<{ $lit: boolean }>`
   border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; font-size: 15px;
   ${p => p.$lit && 'background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink);'}
   .seal { font-size: 17px; font-weight: 600; }
-  ol { list-style: decimal; padding-left: 20px; }
 `
 type Props = StageProps & { readonly plan: SealPlan }
 
@@ -32,6 +39,7 @@ export function EdgesPanel({ plan, ...stage }: Props) {
   return (
     <Panel>
       <h2>Seals, edge by edge</h2>
+      <Lead {...stage} />
       {plan.edges.map(one => (
         <EdgeItem key={one.edge.id} plan={one} {...stage} />
       ))}
@@ -44,6 +52,24 @@ export function EdgesPanel({ plan, ...stage }: Props) {
         </Button>
       )}
     </Panel>
+  )
+}
+
+/** Leads through the fitting of all seals, one step at a time. */
+function Lead({ store, onGo }: StageProps) {
+  const { steps } = store.work.seal.value
+  const [isDay, setDay] = useState(false)
+  const next = nextStep(steps)
+  if (steps.length === 0) return null
+  const done = steps.filter(one => one.state === 'done').length
+  return (
+    <>
+      <Quiet>
+        {done} of {steps.length} steps done
+      </Quiet>
+      <Button onPress={() => setDay(true)}>{next ? `Lead me: ${ledName(next)}` : 'Lead me'}</Button>
+      {isDay && <DayView steps={steps} to="handover" store={store} onGo={onGo} onClose={() => setDay(false)} />}
+    </>
   )
 }
 
@@ -128,17 +154,33 @@ function Chosen({ option: { seal, centsPerYear, reasons }, plan, store }: EdgePr
         <Quiet key={one.code}>{sentence(one, fine)}</Quiet>
       ))}
       <Fitted edge={edge.id} seal={seal.id} length={pieces[0]?.length ?? null} store={store} />
-      <Disclosure title="How it is fitted">
-        <ol>
-          {SEAL_STEPS[seal.kind].map(([what, check]) => (
-            <li key={what}>
-              {withFigures(what, store.say)}.{' '}
-              <span style={{ color: 'var(--quiet)' }}>Check: {withFigures(check, store.say)}</span>
-            </li>
-          ))}
-        </ol>
-      </Disclosure>
+      <HowFitted edge={edge.id} seal={seal.id} store={store} />
     </>
+  )
+}
+
+type HowProps = Pick<StageProps, 'store'> & { readonly edge: string; readonly seal: string }
+
+/** The steps by which a seal is fitted, each as it stands. */
+function HowFitted({ edge, seal, store }: HowProps) {
+  const steps = store.work.seal.value.steps.filter(one => one.seal.edge === edge && one.seal.id === seal)
+  const next = nextStep(steps)
+  const entries = standingEntries('step', store.records.log)
+  return (
+    <Disclosure title="How it is fitted">
+      <Steps>
+        {steps.map(step => (
+          <StepItem
+            key={step.id}
+            step={step}
+            store={store}
+            isNext={step === next}
+            isUnder
+            noted={notedWords(step, entries.get(step.id), store.sheet.job.step, store.trade.zone)}
+          />
+        ))}
+      </Steps>
+    </Disclosure>
   )
 }
 

@@ -1,0 +1,100 @@
+'use client'
+import { useState } from 'react'
+import { styled } from 'styled-components'
+import type { StepState } from '@/core/fit/setting-step'
+import type { LedStep } from '@/core/seal/seal-steps'
+import { untilWords } from '@/words/moments'
+import { ledWords, stepName } from '@/words/steps'
+import { Button } from '../../parts/controls'
+import type { StageProps } from '../../sheet/stage-props'
+import { OtherWays } from './OtherWays'
+import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
+import { isOpen, noteStep, useStepDone } from './use-step'
+
+export const Steps = styled.ol`
+  margin-top: 10px;
+  li { border-top: 1px solid var(--rule); padding: 8px 2px; display: grid; gap: 4px; }
+  li[data-open='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); padding: 10px; }
+  li[data-state='blocked'] .name, li[data-state='waiting'] .name { color: var(--quiet); }
+  .head { display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 8px; }
+  .name { font-weight: 650; text-align: left; }
+  button.name { min-height: 44px; margin: -10px 0; padding: 0; border: none; background: none; cursor: pointer; }
+  .small { font-size: 15px; color: var(--quiet); }
+  .caution { font-size: 15px; color: var(--watch); font-weight: 600; }
+  .wrong { font-size: 15px; color: var(--correct); font-weight: 600; }
+`
+type Store = StageProps['store']
+
+const STATE_WORDS: { readonly [state in StepState]?: string } = {
+  doing: 'Begun.',
+  failed: 'Not right yet.',
+  'look-again': 'Something under it was done again since: look again.',
+}
+
+type ItemProps = {
+  readonly step: LedStep
+  readonly store: Store
+  /** Only the next one is unfolded; others that could be begun show their name and their button. */
+  readonly isNext: boolean
+  readonly noted: string
+  /** Stands under what it is of: called by what to do. */
+  readonly isUnder?: boolean
+}
+
+/** One step of a list: what it is, and, where it can be done, all it takes. */
+export function StepItem({ step, store, isNext, noted, isUnder = false }: ItemProps) {
+  const [name, how, check] = ledWords(step, store.say)
+  const doing = useStepDone(store, step)
+  const note = noteStep(store, step)
+  const [isUnfolded, setUnfolded] = useState(false)
+  const shows = isOpen(step) && (isNext || isUnfolded || step.state !== 'ready')
+  return (
+    <li data-state={step.state} data-step={step.id} data-open={shows}>
+      <div className="head">
+        {step.state === 'blocked' || step.state === 'waiting' ? (
+          <button type="button" className="name" aria-expanded={isUnfolded} onClick={() => setUnfolded(!isUnfolded)}>
+            {isUnder ? how : name}
+          </button>
+        ) : (
+          <span className="name">{isUnder ? how : name}</span>
+        )}
+        {isOpen(step) && shows && (
+          <Button onPress={doing.done} aria-label={`Done: ${name}`}>
+            {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
+          </Button>
+        )}
+        {isOpen(step) && !shows && (
+          <Button $plain onPress={() => setUnfolded(true)} aria-label={`Open: ${name}`}>
+            Ready …
+          </Button>
+        )}
+        {step.state === 'done' && !step.irreversible && (
+          <Button $plain onPress={() => note('reopened')} aria-label={`Reopen: ${name}`}>
+            Done ✓
+          </Button>
+        )}
+        {step.state === 'done' && step.irreversible && <span>Done ✓</span>}
+      </div>
+      {shows && (
+        <>
+          {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
+          {STATE_WORDS[step.state] && <span className="wrong">{STATE_WORDS[step.state]}</span>}
+          {!isUnder && <span>{how}</span>}
+          <StepDue step={step} store={store} />
+          <span className="small">Check: {check}</span>
+          <StepFigure step={step} name={name} store={store} doing={doing} />
+          <StepTakes step={step} />
+          <StepCaution step={step} />
+        </>
+      )}
+      {noted && <span className="small">{noted}</span>}
+      {step.state === 'blocked' && isUnfolded && (
+        <span className="small">After: {step.missing.map(stepName).join(', ')}</span>
+      )}
+      {step.state === 'waiting' && step.until && (
+        <span className="small">Waits until {untilWords(step.until, store.trade.zone)}</span>
+      )}
+      {(shows || isUnfolded || step.state === 'done') && <OtherWays step={step} name={name} onNote={note} />}
+    </li>
+  )
+}
