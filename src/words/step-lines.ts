@@ -3,7 +3,8 @@ import type { Due } from '@/core/fit/due'
 import type { ScrewHole } from '@/core/fit/plan-shims'
 import type { PlannedStep } from '@/core/fit/setting-step'
 import type { LogEntry } from '@/core/log/log'
-import { type DisplayStep, formatRead, formatWithUnit, workStep } from '@/core/units/format-length'
+import { type DisplayStep, finerStep, formatRead, formatWithUnit, workStep } from '@/core/units/format-length'
+import type { Length } from '@/core/units/length'
 import type { SayFigure } from './figures'
 import { momentWords } from './moments'
 import { PREPARATION_NAMES, shimName } from './names'
@@ -56,6 +57,16 @@ export const holeWords = (hole: ScrewHole | null, step: DisplayStep): readonly s
           : [`first wall of the leg opened to ${formatWithUnit(hole.access, step)}, plugged after`]),
       ]
     : []
+
+/** The pieces of a seal as they are cut: never said too long. */
+export const pieceLines = (
+  lengths: readonly Length[],
+  step: DisplayStep,
+): readonly (readonly [name: string, figure: string])[] =>
+  lengths.map((one, i) => [
+    lengths.length > 1 ? `Piece ${i + 1}, cut to` : 'Piece, cut to',
+    formatWithUnit(one, finerStep(step), 'down'),
+  ])
 
 /** One line of what the plan says for a step: what it is for, and the figure. */
 export function dueWords(due: Due, step: DisplayStep): readonly [name: string, figure: string] {

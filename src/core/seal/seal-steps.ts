@@ -18,8 +18,8 @@ export type StepSeal = {
   /** The how-manieth of its steps, from 1, of how many. */
   readonly nth: number
   readonly of: number
-  /** Of the piece that is put in; `null` where nothing is cut. */
-  readonly length: Length | null
+  /** Of the pieces that are put in; none where nothing is cut. */
+  readonly lengths: readonly Length[]
 }
 export type SealStep = PlannedStep & { readonly seal: StepSeal }
 /** Any step of an opening; one that fits a seal says which. */
@@ -80,7 +80,7 @@ function fittingsOf({ edges }: SealPlan, corners: boolean): readonly Fitting[] {
   const fittings = edges.flatMap(fittingsOn).sort((a, b) => ORDER.indexOf(a.role) - ORDER.indexOf(b.role))
   const bottom = fittings.find(one => one.role === 'bottom')
   if (!corners || !bottom) return fittings
-  const pads = { edge: bottom.edge, id: 'corner', kind: 'corner', name: '', length: null } as const
+  const pads = { edge: bottom.edge, id: 'corner', kind: 'corner', name: '', lengths: [] } as const
   return [...fittings, { ...pads, role: 'bottom', minutes: CORNER_MINUTES, wantsHead: false }]
 }
 const CORNER_MINUTES = 10
@@ -91,7 +91,7 @@ const fittingsOn = ({ edge, chosen, pieces }: EdgePlan): readonly Fitting[] =>
     id: seal.id,
     kind: seal.kind,
     name: seal.name,
-    length: pieces.find(one => one.sealId === seal.id)?.length ?? null,
+    lengths: pieces.filter(one => one.sealId === seal.id).map(one => one.length),
     role: edge.role,
     minutes: seal.minutes,
     wantsHead: seal.span === 'stops' && edge.role !== 'head' && edge.role !== 'bottom',
@@ -116,7 +116,7 @@ function stepsOf(
   byKind: SealStepsByKind,
   isTuned: readonly string[],
 ): readonly (SettingStep & { readonly seal: StepSeal })[] {
-  const { edge, id, kind, name, length, role, minutes } = one
+  const { edge, id, kind, name, lengths, role, minutes } = one
   const list = byKind[kind]
   const before = all.filter(other =>
     kind === 'corner' ? other.kind !== 'corner' : one.wantsHead && other.role === 'head' && other.kind === kind,
@@ -131,7 +131,7 @@ function stepsOf(
     needs: i === 0 ? first : [sealStepId(edge, id, i)],
     place: PLACES[role],
     minutes: upTo(i + 1) - upTo(i),
-    seal: { edge, id, kind, name, length, nth: i + 1, of: list.length },
+    seal: { edge, id, kind, name, lengths, nth: i + 1, of: list.length },
   }))
 }
 

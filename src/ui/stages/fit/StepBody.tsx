@@ -2,7 +2,8 @@
 import { styled } from 'styled-components'
 import { dueAt } from '@/core/fit/due'
 import type { PlannedStep } from '@/core/fit/setting-step'
-import { dueWords, limitWords, READ_SIGNS } from '@/words/step-lines'
+import type { LedStep } from '@/core/seal/seal-steps'
+import { dueWords, limitWords, pieceLines, READ_SIGNS } from '@/words/step-lines'
 import { CAUTION_WORDS, TOOL_NAMES } from '@/words/steps'
 import type { StageProps } from '../../sheet/stage-props'
 import type { StepDone } from './use-step'
@@ -16,11 +17,12 @@ const DueList = styled.dl`
 `
 
 /** What of the plan is due at a step: the packs, screws or pieces it is done with. */
-export function StepDue({ step, store }: { readonly step: PlannedStep; readonly store: Store }) {
+export function StepDue({ step, store }: { readonly step: LedStep; readonly store: Store }) {
   const { fit, order } = store.work
-  const lines = dueAt(step, fit.value, order.value.chosen?.preparations ?? []).map(due =>
-    dueWords(due, store.sheet.job.step),
-  )
+  const shown = store.sheet.job.step
+  const lines = step.seal
+    ? pieceLines(step.seal.lengths, shown)
+    : dueAt(step, fit.value, order.value.chosen?.preparations ?? []).map(due => dueWords(due, shown))
   if (lines.length === 0) return null
   return (
     <DueList data-due={step.id}>

@@ -52,7 +52,13 @@ export function StepItem({ step, store, isNext, noted, isUnder = false }: ItemPr
     <li data-state={step.state} data-step={step.id} data-open={shows}>
       <div className="head">
         {step.state === 'blocked' || step.state === 'waiting' ? (
-          <button type="button" className="name" aria-expanded={isUnfolded} onClick={() => setUnfolded(!isUnfolded)}>
+          <button
+            type="button"
+            className="name"
+            style={isUnder ? { margin: 0 } : undefined}
+            aria-expanded={isUnfolded}
+            onClick={() => setUnfolded(!isUnfolded)}
+          >
             {isUnder ? how : name}
           </button>
         ) : (

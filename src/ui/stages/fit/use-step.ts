@@ -29,7 +29,8 @@ export const noteStep =
     if (!seal || seal.nth < seal.of || result === 'started')
       return void store.addLog({ kind: 'step', code: id, result, text, value })
     const code = reasonKey(seal.edge, seal.id)
-    const piece = seal.length === null ? null : { length: seal.length }
+    const [length] = seal.lengths
+    const piece = length === undefined ? null : { length }
     return void store.addLog({ kind: 'seal', code, result: result === 'done' ? 'fitted' : result, text, value: piece })
   }
 
