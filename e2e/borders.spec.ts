@@ -59,6 +59,7 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   '/api/orders/[id]/claim': ['POST', { line: 1 }],
   '/api/orders/[id]/hurry': ['POST', {}],
   '/api/orders/[id]/withdraw': ['POST', { id: uuidV7(), reason: 'x' }],
+  '/api/jobs/[id]/cuts': ['POST', {}],
   '/api/jobs/[id]/schools': ['PUT', { revision: 0, base: {}, data: {} }],
   '/api/openings/[id]/edits/[kind]': ['PUT', { revision: 1, base: {}, data: {} }],
 }

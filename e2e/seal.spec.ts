@@ -108,3 +108,33 @@ test('the cut list of a visit on paper is the nesting', async ({ page }) => {
   const counts = [...paper.matchAll(/: (\d+) bars? of /g)].map(found => Number(found[1]))
   expect(counts.reduce((sum, one) => sum + one, 0)).toBe(bars.size)
 })
+
+test('a cut list that is carried out is cut once, by whoever says so, and its off-cuts are in the van', async ({
+  page,
+}) => {
+  const rowsOf = async () => {
+    const csv = await (await page.request.get(`${base()}/api/jobs/${demoJob('C')}/cuts.csv`)).text()
+    return Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data
+  }
+  const before = (await rowsOf()).filter(row => row.bar)
+  const seals = new Set(before.map(row => `${row.opening} ${row.edge} ${row.seal}`)).size
+  expect(seals).toBeGreaterThan(2)
+  const ask = () => page.request.post(`${base()}/api/jobs/${demoJob('C')}/cuts`)
+  const done = await Promise.all([ask(), ask(), ask()].map(async one => (await one).json()))
+  expect(done.map(one => one.seals).sort((a, b) => a - b)).toEqual([0, 0, seals])
+  expect((await rowsOf()).filter(row => row.bar)).toEqual([])
+
+  await open(page, `/jobs/${demoJob('C')}`)
+  await page.getByRole('button', { name: 'It is all cut: off-cuts into the van' }).click()
+  await expect(page.getByText('Nothing was left to be cut.')).toBeVisible()
+
+  await open(page, '/firm')
+  const kept = done.reduce((sum, one) => sum + one.kept, 0)
+  const offCuts = page.getByRole('region', { name: 'In the van' }).locator('[data-off-cut]')
+  await expect(offCuts).toHaveCount(kept)
+  expect(kept).toBeGreaterThan(0)
+  await offCuts.first().getByRole('button').click()
+  await expect(offCuts).toHaveCount(kept - 1)
+  await page.reload()
+  await expect(offCuts).toHaveCount(kept - 1)
+})

@@ -17,7 +17,9 @@ const plan = (edge: string, text: string) => ({
 })
 const cuts = cutList(
   ['36', '30', '34 1/2'].map((text, i) => ({
+    id: `id-${i}`,
     tag: `A${i + 1}`,
+    cut: new Set<string>(),
     plan: plan('bottom', text) as never,
     fitted: new Map(),
   })),

@@ -9,7 +9,7 @@ import type { Block, Paper } from './paper'
 export function cutListPaper(job: ShownJob, cuts: readonly CutOfSeal[]): Paper {
   return {
     title: 'Cut list',
-    subtitle: `${job.name}: every strip that is not fitted yet`,
+    subtitle: `${job.name}: every strip that is neither cut nor fitted yet`,
     footer:
       'Pieces are numbered through; cut at the printed start. Strips with holes are cut so that both end holes are alike.',
     step: job.step,
@@ -22,13 +22,21 @@ export function cutListPaper(job: ShownJob, cuts: readonly CutOfSeal[]): Paper {
 
 function blocksOf(cut: CutOfSeal, step: DisplayStep): readonly Block[] {
   const { seal, bars, optimal, least, apart } = cut
-  const count = `${bars.length} ${bars.length === 1 ? 'bar' : 'bars'} of ${formatWithUnit(seal.stock, step)}`
-  const rows = bars.flatMap((bar, i) => bar.pieces.map(one => rowOf(one, String(i + 1), step)))
+  const isNew = bars.filter(bar => !bar.of).length
+  const old = bars.length - isNew
+  const count = [
+    ...(old > 0 ? [`${old} ${old === 1 ? 'off-cut' : 'off-cuts'} from the van`] : []),
+    ...(isNew > 0 || old === 0
+      ? [`${isNew} ${isNew === 1 ? 'bar' : 'bars'} of ${formatWithUnit(seal.stock, step)}`]
+      : []),
+  ].join(', ')
+  const nameOf = (i: number) => (bars[i]!.of ? `off-cut ${i + 1}` : String(i + 1))
+  const rows = bars.flatMap((bar, i) => bar.pieces.map(one => rowOf(one, nameOf(i), step)))
   return [
     { kind: 'heading', text: `${seal.name}: ${count}` },
     {
       kind: 'text',
-      text: `${optimal ? 'No layout takes fewer.' : `At least ${least} would be needed; fewer than these were not found.`}${seal.isCutFromFreeEnd ? ' Cut from the free end only.' : ''} Left over: ${bars.map((bar, i) => `bar ${i + 1} ${formatWithUnit(bar.offCut, step, 'down')}`).join(', ') || 'nothing'}.`,
+      text: `${optimal ? 'No layout takes fewer.' : `At least ${least} would be needed; fewer than these were not found.`}${seal.isCutFromFreeEnd ? ' Cut from the free end only.' : ''} Left over: ${bars.map((bar, i) => `${bar.of ? '' : 'bar '}${nameOf(i)} ${formatWithUnit(bar.offCut, step, 'down')}`).join(', ') || 'nothing'}.`,
     },
     ...(bars.length > 0
       ? [

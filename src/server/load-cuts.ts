@@ -1,6 +1,8 @@
+import type { Firm } from '@/core/catalogue/firm'
 import { type CutOfSeal, cutList } from '@/core/seal/cut-list'
+import { cutIn } from '@/core/seal/sealed'
 import type { ShownJob } from '@/core/sheet'
-import { asWritten } from '@/core/sheet'
+import { asWritten, type Versioned } from '@/core/sheet'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { findFirm } from '@/store/firm'
@@ -8,12 +10,14 @@ import { findJob, listOpenings } from '@/store/jobs'
 import { LENGTHS } from '@/trade/lengths'
 import { loadOpening, workOf } from './load-opening'
 
-/** Every strip of a job's openings that is not fitted yet, laid out on bars; `null` when this company has no such job. */
-export async function loadCuts(
-  db: Db,
-  acting: Acting,
-  jobId: string,
-): Promise<{ readonly job: ShownJob; readonly cuts: readonly CutOfSeal[] } | null> {
+export type LoadedCuts = {
+  readonly job: ShownJob
+  readonly cuts: readonly CutOfSeal[]
+  readonly firm: Versioned<Firm>
+}
+
+/** Every strip of a job's openings that is neither cut nor fitted yet, laid out on off-cuts and bars; `null` when this company has no such job. */
+export async function loadCuts(db: Db, acting: Acting, jobId: string): Promise<LoadedCuts | null> {
   const [row, openings, firm] = await Promise.all([
     findJob(db, acting, jobId),
     listOpenings(db, acting, jobId),
@@ -26,9 +30,10 @@ export async function loadCuts(
   const toCut = sheets.flatMap(sheet => {
     if (!sheet) return []
     const { plan, fitted } = workOf(sheet).seal.value
+    const { id, tag } = sheet.opening
     // What is only expected is not cut yet.
     const isRead = plan?.edges.some(one => one.expected === null) ?? false
-    return [{ tag: sheet.opening.tag, plan: isRead ? plan : null, fitted }]
+    return [{ id, tag, plan: isRead ? plan : null, fitted, cut: cutIn(sheet.log) }]
   })
-  return { job: asWritten(row, firm.data.numbers), cuts: cutList(toCut, LENGTHS) }
+  return { job: asWritten(row, firm.data.numbers), cuts: cutList(toCut, LENGTHS, firm.data.offCuts), firm }
 }

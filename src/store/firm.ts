@@ -79,6 +79,11 @@ async function write(revision: number, insert: () => Written, update: () => Writ
   }
 }
 
+/** Lets nobody else change what of the company only one may change at a time, until the transaction ends. */
+export async function lockCompany(db: Db, acting: Acting): Promise<void> {
+  await db.select({ id: company.id }).from(company).where(eq(company.id, acting.companyId)).for('update')
+}
+
 /** The company's name, as it stands on orders. */
 export async function companyName(db: Db, acting: Acting): Promise<string> {
   const [row] = await db.select().from(company).where(eq(company.id, acting.companyId)).limit(1)

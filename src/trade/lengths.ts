@@ -175,6 +175,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'contact-even': [inches(0, 1, 16), practice],
   'seal-least-end': [inches(0, 3, 4), practice],
   'saw-kerf': [inches(0, 1, 16), practice],
+  'off-cut-least': [inches(12), practice],
   'pin-every': [inches(2), practice],
   'leaf-thickness': [inches(1, 3, 4), sheet],
   'storm-thickness': [inches(1, 1, 4), sheet],

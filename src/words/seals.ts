@@ -30,6 +30,22 @@ export const BEDDED_NAMES: Readonly<Record<Bedded, string>> = {
   drains: 'It drains at both ends',
 }
 
+/** What became of a cut list that was carried out. */
+export function cutWords({
+  seals,
+  kept,
+  used,
+}: {
+  readonly seals: number
+  readonly kept: number
+  readonly used: number
+}): string {
+  if (seals === 0) return 'Nothing was left to be cut.'
+  const pieces = `${seals} ${seals === 1 ? 'seal is' : 'seals are'} cut`
+  const off = `${kept} ${kept === 1 ? 'off-cut' : 'off-cuts'} kept in the van`
+  return `${pieces}, ${off}${used > 0 ? `, ${used} used up` : ''}.`
+}
+
 /** Why the gaps of an edge are expected and not read. */
 export const EXPECTED_WORDS: Readonly<Record<'wanted' | 'moved', string>> = {
   wanted: 'By the margins that are wanted; read once the leaf hangs.',

@@ -135,6 +135,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'gauge-within': 'A gauge reads a margin within',
   'hinge-screw-travel': 'A hinge’s set screw moves the leaf by at most',
   'saw-kerf': 'A saw takes of a strip',
+  'off-cut-least': 'An off-cut that is kept, at least',
   'pin-every': 'Spring strip is pinned every',
   'margin-odd': 'A margin is read again where it is off its others by more than',
   'reveal-bind': 'Middle hinge off the line of the outer ones, at most',

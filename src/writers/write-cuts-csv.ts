@@ -18,12 +18,13 @@ const COLUMNS = [
   'length',
   'holes',
   'offCutTicks',
+  'cutFrom',
 ]
 
 /** Every piece of a visit as CSV, in ticks, millimetres and as shown. */
 export function writeCutsCsv(cuts: readonly CutOfSeal[], step: DisplayStep): string {
   const rows = cuts.flatMap(({ seal, bars, apart }) => {
-    const rowOf = (one: (typeof apart)[number], bar: number | '', offCut: number | '') => ({
+    const rowOf = (one: (typeof apart)[number], bar: number | '', offCut: number | '', from: string) => ({
       number: one.number,
       seal: seal.id,
       name: seal.name,
@@ -38,10 +39,11 @@ export function writeCutsCsv(cuts: readonly CutOfSeal[], step: DisplayStep): str
       length: formatLength(one.piece.length, finerStep(step), 'down'),
       holes: one.holes.length || '',
       offCutTicks: offCut,
+      cutFrom: from,
     })
     return [
-      ...bars.flatMap((bar, i) => bar.pieces.map(one => rowOf(one, i + 1, bar.offCut))),
-      ...apart.map(one => rowOf(one, '', '')),
+      ...bars.flatMap((bar, i) => bar.pieces.map(one => rowOf(one, i + 1, bar.offCut, bar.of ? 'off-cut' : 'new bar'))),
+      ...apart.map(one => rowOf(one, '', '', '')),
     ]
   })
   return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true, columns: COLUMNS })}\n`

@@ -152,6 +152,7 @@ export const TRADE_LENGTHS = [
   'contact-move-most',
   'seal-least-end',
   'saw-kerf',
+  'off-cut-least',
   'pin-every',
   'leaf-thickness',
   'storm-thickness',

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { schoolChoicesSchema } from '../base/school-choices'
+import { MOST_OFF_CUTS } from '../seal-stock/off-cut'
 import { ownSealsSchema } from '../seal-stock/own-seal-record'
 import { HAND_CONVENTIONS } from '../specification/handing'
 import { STEPS_OF } from '../units/format-length'
@@ -51,4 +52,14 @@ export const firmSchema = z.strictObject({
     })
     .nullable(),
   seals: ownSealsSchema,
+  offCuts: z
+    .array(
+      z.strictObject({
+        seal: z.string().min(1).max(60),
+        length: lengthSchema.refine(n => n > 0, 'above zero'),
+        first: lengthSchema.refine(n => n >= 0, 'not negative').nullable(),
+        holes: z.int().min(2).max(200).nullable(),
+      }),
+    )
+    .max(MOST_OFF_CUTS),
 })

@@ -1,4 +1,5 @@
 import type { SchoolChoices } from '../base/schools'
+import type { OffCut } from '../seal-stock/off-cut'
 import type { OwnSeals } from '../seal-stock/own-seal'
 import type { HandConvention } from '../specification/handing'
 import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
@@ -64,6 +65,8 @@ export type Firm = {
   /** `null` while nobody counted: what is commonly stocked is there. */
   readonly van: VanStock | null
   readonly seals: OwnSeals
+  /** Off-cuts of strips the van holds. */
+  readonly offCuts: readonly OffCut[]
 }
 
 export const NEW_FIRM: Firm = {
@@ -80,6 +83,7 @@ export const NEW_FIRM: Firm = {
   secondLookCents: 100_000,
   van: null,
   seals: { own: [], withShipped: true },
+  offCuts: [],
 }
 
 const given = <T extends object>(own: T): Partial<T> =>

@@ -9,10 +9,10 @@ const APART = inches(6)
 
 /** Bars with the pieces that are cut out of them, to scale, each with its number and its holes. Ids: `bar.1`, `piece.7`. */
 export function barsScene({ seal, bars }: Pick<CutOfSeal, 'seal' | 'bars'>): Scene {
-  const marks = bars.flatMap(({ pieces }, i): readonly Mark[] => {
+  const marks = bars.flatMap(({ pieces, stock }, i): readonly Mark[] => {
     const y = -i * APART
     return [
-      path('frame', `bar.${i + 1}`, cornersOf(boxOf(0, y, seal.stock, HIGH)), true, 'assumed'),
+      path('frame', `bar.${i + 1}`, cornersOf(boxOf(0, y, stock, HIGH)), true, 'assumed'),
       ...pieces.flatMap(({ number, from, piece, holes }): readonly Mark[] => [
         path('leaf', `piece.${number}`, cornersOf(boxOf(from, y, piece.length, HIGH))),
         ...holes.map((hole, k) =>

@@ -9,6 +9,7 @@ export const LOG_RESULTS = [
   'reopened',
   'waived',
   'moved',
+  'cut',
   'passed',
   'fitted',
   'noted',
@@ -20,7 +21,7 @@ export const RESULTS_OF: Readonly<Record<LogKind, readonly LogResult[]>> = {
   step: ['started', 'done', 'failed', 'reopened', 'waived'],
   move: ['moved'],
   test: ['passed', 'failed', 'waived'],
-  seal: ['fitted', 'failed', 'reopened'],
+  seal: ['cut', 'fitted', 'failed', 'reopened'],
   gate: ['waived'],
   note: ['noted'],
 }

@@ -146,7 +146,8 @@ function entriesOf(
   const records = standingEntries('seal', log)
   for (const one of fittings) {
     const record = records.get(reasonKey(one.edge, one.id)) ?? records.get(one.edge)
-    if (!record) continue
+    // That its pieces are cut is no step done yet.
+    if (!record || record.result === 'cut') continue
     const isIn = record.result === 'fitted'
     // Which piece went in stands in the record; it is no figure of the step's.
     entries.set(lastOf(one, byKind), { ...record, result: isIn ? 'done' : record.result, value: null })

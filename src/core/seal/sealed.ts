@@ -191,6 +191,10 @@ function gapSurvey({ of, survey, readings, answers, moved, isNew }: SealGiven): 
 const fittedIn = (log: readonly LogEntry[]): ReadonlyMap<string, LogEntry> =>
   new Map([...standingEntries('seal', log)].filter(([, entry]) => entry.result === 'fitted'))
 
+/** What is cut and waits to be fitted, by edge and seal. */
+export const cutIn = (log: readonly LogEntry[]): ReadonlySet<string> =>
+  new Set([...standingEntries('seal', log)].flatMap(([code, entry]) => (entry.result === 'cut' ? [code] : [])))
+
 /** Whether a seal of an edge is noted as fitted. */
 export const isFitted = (fitted: Sealed['fitted'], edge: string, seal: string): boolean =>
   fitted.has(`${edge}/${seal}`) || fitted.has(edge)

@@ -1,10 +1,12 @@
 'use client'
 import { useState } from 'react'
 import type { Firm, VanStock } from '@/core/catalogue/firm'
+import { sealsToChoose } from '@/core/seal-stock/own-seal'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { FLAT_PACKERS } from '@/trade/jambs'
+import { SEALS } from '@/trade/seals'
 import { issueWords } from '@/words/issues'
 import { Button, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
@@ -35,7 +37,43 @@ export function FirmVan({ data, save }: Props) {
           </Button>
         </>
       )}
+      <OffCuts data={data} save={save} />
     </section>
+  )
+}
+
+/** Off-cuts of strips that were kept: the next cut list begins with them. */
+function OffCuts({ data, save }: Props) {
+  const { offCuts, steps, unit, seals } = data
+  if (offCuts.length === 0) return <Quiet>No off-cuts of strips are kept.</Quiet>
+  const known = new Map(sealsToChoose(SEALS, seals).map(one => [one.id, one.name]))
+  return (
+    <>
+      <h3>Off-cuts of strips</h3>
+      <ul style={{ maxHeight: 320, overflowY: 'auto' }} aria-label="Off-cuts of strips">
+        {offCuts.map((one, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two off-cuts can be alike
+          <li
+            key={i}
+            data-off-cut={one.seal}
+            style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '4px 0' }}
+          >
+            <span style={{ flex: 1 }}>
+              {known.get(one.seal) ?? one.seal}:{' '}
+              <strong>{formatWithUnit(one.length, workStep(steps[unit]), 'down')}</strong>
+              {one.holes !== null && `, ${one.holes} holes`}
+            </span>
+            <Button
+              $plain
+              aria-label={`Used up: ${known.get(one.seal) ?? one.seal}`}
+              onPress={() => save({ offCuts: offCuts.filter(it => it !== one) })}
+            >
+              Used up
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
 

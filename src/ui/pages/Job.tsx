@@ -23,6 +23,7 @@ import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
 import { send } from '../store/send'
 import { useEdit } from '../store/use-edit'
+import { CutDone } from './CutDone'
 import { Said } from './form'
 import { JobDetailsForm } from './JobDetailsForm'
 import { NewOpening } from './NewOpening'
@@ -200,6 +201,7 @@ function JobWays({ job }: { readonly job: JobRecord }) {
     <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.pdf`}>Cut list of the seals, PDF</ButtonLink>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.csv`}>The same, CSV</ButtonLink>
+      <CutDone jobId={job.id} />
       <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
       <Button $plain isDisabled={isBusy} onPress={copy}>
         Begin one like it

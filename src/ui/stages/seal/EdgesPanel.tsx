@@ -7,7 +7,7 @@ import { goTogether } from '@/core/seal/edge-ways'
 import { isGranted, type SealOption } from '@/core/seal/judge-seal'
 import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
 import { reasonKey } from '@/core/seal/seal-wants'
-import { isFitted } from '@/core/seal/sealed'
+import { cutIn, isFitted } from '@/core/seal/sealed'
 import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { sideName } from '@/words/names'
@@ -153,6 +153,7 @@ function Chosen({ option: { seal, centsPerYear, reasons }, plan, store }: EdgePr
       {watches.map(one => (
         <Quiet key={one.code}>{sentence(one, fine)}</Quiet>
       ))}
+      {cutIn(store.records.log).has(reasonKey(edge.id, seal.id)) && <Quiet>Cut, waits to be fitted.</Quiet>}
       <Fitted edge={edge.id} seal={seal.id} length={pieces[0]?.length ?? null} store={store} />
       <HowFitted edge={edge.id} seal={seal.id} store={store} />
     </>
