@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page, test } from '@playwright/test'
 import Papa from 'papaparse'
+import sharp from 'sharp'
 import { base, demoJob, demoOpening, open, pdfText } from './test/harvek'
 
 /** Goes through all steps one is led through; how many they were. */
@@ -17,6 +18,19 @@ async function leadThrough(page: Page): Promise<number> {
   return count
 }
 
+/** Takes a photo of an edge. */
+async function photograph(page: Page, edge: string): Promise<void> {
+  const buffer = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#888888' } })
+    .jpeg()
+    .toBuffer()
+  const choosing = page.waitForEvent('filechooser')
+  await page
+    .getByRole('list', { name: 'To be shown' })
+    .getByRole('button', { name: new RegExp(`${edge}$`) })
+    .click()
+  await (await choosing).setFiles({ name: 'edge.jpg', mimeType: 'image/jpeg', buffer })
+}
+
 test.describe('on the phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
 
@@ -28,6 +42,8 @@ test.describe('on the phone', () => {
     const findings = page.getByRole('button', { name: /Findings|Found|Seals/ }).first()
     if (await findings.isVisible()) await findings.click()
     await expect(page.locator('[data-side="head"] [data-seal]')).toHaveCount(1)
+    await photograph(page, 'Head')
+    await expect(page.getByText('Head, before', { exact: true })).toBeVisible()
     // Nothing is sealed before the hinges are tight, the margins even and the door was tried.
     await page.getByRole('button', { name: /^Lead me/ }).click()
     await expect(page.getByText('comes next, after: Margins even, Operation test.')).toBeVisible()
@@ -59,8 +75,11 @@ test.describe('on the phone', () => {
       })
       .toBe(4)
     await expect(page.locator('[data-proof]')).toHaveCount(4)
+    await photograph(page, 'Head')
+    await expect(page.getByText('Head, sealed', { exact: true })).toBeVisible()
     const record = await pdfText(page, `/api/openings/${C4}/record.pdf`)
-    for (const part of ['Read again once sealed', 'Seals and draft']) expect(record).toContain(part)
+    for (const part of ['Read again once sealed', 'Seals and draft', 'Head, before: ', 'Head, sealed: '])
+      expect(record).toContain(part)
   })
 })
 

@@ -8,6 +8,7 @@ import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
 import { reasonKey } from '@/core/seal/seal-wants'
 import { SEALED_BY_SHEET, type Sealed } from '@/core/seal/sealed'
 import type { ShownJob } from '@/core/sheet'
+import type { Photo } from '@/core/survey/photo'
 import type { OpeningRecords, Trade } from '@/core/terms'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
 import type { Work } from '@/core/work'
@@ -27,12 +28,21 @@ import { slotName } from '@/words/walk'
 import { marginBlocks } from './margin-blocks'
 import type { Block, Paper } from './paper'
 
+/** A photo of an edge with its picture. */
+export type RecordPhoto = {
+  readonly photo: Photo
+  readonly jpeg: Uint8Array
+  readonly edge: string
+  readonly isAfter: boolean
+}
+
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
 export function handoverRecord(
   job: ShownJob,
   records: OpeningRecords,
   work: Work,
   { numbers, zone }: Pick<Trade, 'numbers' | 'zone'>,
+  photos: readonly RecordPhoto[] = [],
 ): Paper {
   const { opening } = records
   return {
@@ -44,6 +54,7 @@ export function handoverRecord(
       ...unitBlocks(job, records, work),
       ...testBlocks(job, work, numbers, zone),
       ...sealBlocks(job, records, work, zone),
+      ...photoBlocks(photos),
       ...settingBlocks(job, records, work, zone),
       ...marginBlocks(job, work),
       ...readingBlocks(job, work),
@@ -54,6 +65,22 @@ export function handoverRecord(
       },
     ],
   }
+}
+
+/** Each edge before and after, the two under each other. */
+function photoBlocks(photos: readonly RecordPhoto[]): readonly Block[] {
+  if (photos.length === 0) return []
+  return [
+    { kind: 'heading', text: 'Photos, before and sealed' },
+    ...photos.map(
+      ({ photo, jpeg, edge, isAfter }): Block => ({
+        kind: 'picture',
+        jpeg,
+        ratio: photo.height / photo.width,
+        caption: `${sideName(edge)}, ${isAfter ? 'sealed' : 'before'}: ${photo.takenBy}, ${photo.takenAt.slice(0, 10)}`,
+      }),
+    ),
+  ]
 }
 
 /** What stands ordered for this opening: its own line of the order that holds. */

@@ -48,6 +48,7 @@ export function placeName(place: string): string {
   if (place.startsWith('view.')) return PHOTO_VIEW_NAMES[place.slice('view.'.length) as PhotoView] ?? place
   if (place.startsWith('condition.'))
     return CONDITION_PLACE_NAMES[place.slice('condition.'.length) as ConditionPlace] ?? place
+  if (place === 'seal.door') return 'The closed door'
   if (place.startsWith('step.')) return stepName(place.slice('step.'.length))
   return place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }

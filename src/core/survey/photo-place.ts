@@ -12,7 +12,14 @@ export const PHOTO_PLACES = [...SLOTS, ...FACT_SLOTS, 'delivery'] as const
 /** A step of the work, by its id; or a place that is not sound. */
 export type StepPhotoPlace = `step.${string}`
 export type UnsoundPhotoPlace = `condition.${string}`
-export type PhotoPlace = (typeof PHOTO_PLACES)[number] | `view.${PhotoView}` | StepPhotoPlace | UnsoundPhotoPlace
+/** An edge of the closed door, by its id. */
+export type EdgePhotoPlace = `seal.${string}`
+export type PhotoPlace =
+  | (typeof PHOTO_PLACES)[number]
+  | `view.${PhotoView}`
+  | StepPhotoPlace
+  | UnsoundPhotoPlace
+  | EdgePhotoPlace
 
 export const viewPlace = (view: PhotoView) => `view.${view}` as const
 

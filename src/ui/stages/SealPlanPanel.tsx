@@ -9,6 +9,7 @@ import { EdgesPanel } from './seal/EdgesPanel'
 import { FirePanel } from './seal/FirePanel'
 import { PlansPanel } from './seal/PlansPanel'
 import { ProofPanel } from './seal/ProofPanel'
+import SealPhotos from './seal/SealPhotos'
 import { SealWants } from './seal/SealWants'
 import { SoundPanel } from './seal/SoundPanel'
 
@@ -35,6 +36,7 @@ export function SealFindings(stage: StageProps) {
       )}
       {fire && <FirePanel store={store} fire={fire} />}
       {proof.edges.length > 0 && <ProofPanel store={store} proof={proof} />}
+      {edges.length > 0 && <SealPhotos store={store} />}
       <StageFindings {...stage} findings={findings} />
       <Panel>
         <Disclosure title="Climate, price of heat">

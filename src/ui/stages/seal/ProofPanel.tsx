@@ -37,7 +37,7 @@ export function ProofPanel({ store, proof }: Pick<StageProps, 'store'> & { reado
       </Facts>
       <Quiet>
         {proof.isWhole ? 'Every sealed edge was read again.' : 'Not every sealed edge was read again yet.'} Mean gap,
-        and air at 50 Pa. A photo belongs to it.
+        and air at 50 Pa.
       </Quiet>
     </Panel>
   )
