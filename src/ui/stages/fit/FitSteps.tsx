@@ -2,13 +2,11 @@
 import dynamic from 'next/dynamic'
 import { type RefObject, useEffect, useRef, useState } from 'react'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
-import { standingEntries } from '@/core/log/standing'
 import { momentWords } from '@/words/moments'
-import { notedWords } from '@/words/step-lines'
 import { stepName } from '@/words/steps'
 import { Button, Panel, Quiet } from '../../parts/controls'
 import type { StageProps } from '../../sheet/stage-props'
-import { StepItem, Steps } from './StepItem'
+import { StepList } from './StepItem'
 import { nextStep, noteStep } from './use-step'
 
 const DayView = dynamic(() => import('./DayView'), { ssr: false })
@@ -20,7 +18,6 @@ export function FitLadder({ store, onGo }: StageProps) {
   const [isDay, setDay] = useState(false)
   const done = steps.filter(one => one.state === 'done').length
   const next = nextStep(steps)
-  const entries = standingEntries('step', store.records.log)
   const list = useRef<HTMLOListElement>(null)
   useNextInSight(list, next?.id ?? null)
   return (
@@ -33,17 +30,7 @@ export function FitLadder({ store, onGo }: StageProps) {
       {steps.length > 0 && (
         <Button onPress={() => setDay(true)}>{next ? `Lead me: ${stepName(next.id)}` : 'Lead me'}</Button>
       )}
-      <Steps ref={list}>
-        {steps.map(step => (
-          <StepItem
-            key={step.id}
-            step={step}
-            store={store}
-            isNext={step === next}
-            noted={notedWords(step, entries.get(step.id), store.sheet.job.step, store.trade.zone)}
-          />
-        ))}
-      </Steps>
+      <StepList ref={list} steps={steps} store={store} />
       {isDay && <DayView steps={steps} to="seal" store={store} onGo={onGo} onClose={() => setDay(false)} />}
     </>
   )

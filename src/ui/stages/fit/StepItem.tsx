@@ -1,17 +1,19 @@
 'use client'
-import { useState } from 'react'
+import { type Ref, useState } from 'react'
 import { styled } from 'styled-components'
 import type { StepState } from '@/core/fit/setting-step'
+import { standingEntries } from '@/core/log/standing'
 import type { LedStep } from '@/core/seal/seal-steps'
 import { untilWords } from '@/words/moments'
+import { notedWords } from '@/words/step-lines'
 import { ledWords, stepName } from '@/words/steps'
 import { Button } from '../../parts/controls'
 import type { StageProps } from '../../sheet/stage-props'
 import { OtherWays } from './OtherWays'
 import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
-import { isOpen, noteStep, useStepDone } from './use-step'
+import { isOpen, nextStep, noteStep, useStepDone } from './use-step'
 
-export const Steps = styled.ol`
+const Steps = styled.ol`
   margin-top: 10px;
   li { border-top: 1px solid var(--rule); padding: 8px 2px; display: grid; gap: 4px; }
   li[data-open='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); padding: 10px; }
@@ -24,6 +26,33 @@ export const Steps = styled.ol`
   .wrong { font-size: 15px; color: var(--correct); font-weight: 600; }
 `
 type Store = StageProps['store']
+
+type ListProps = {
+  readonly steps: readonly LedStep[]
+  readonly store: Store
+  readonly isUnder?: boolean
+  readonly ref?: Ref<HTMLOListElement>
+}
+
+/** Steps in their order, what is next unfolded. */
+export function StepList({ steps, store, isUnder = false, ref }: ListProps) {
+  const next = nextStep(steps)
+  const entries = standingEntries('step', store.records.log)
+  return (
+    <Steps ref={ref}>
+      {steps.map(step => (
+        <StepItem
+          key={step.id}
+          step={step}
+          store={store}
+          isNext={step === next}
+          isUnder={isUnder}
+          noted={notedWords(step, entries.get(step.id), store.sheet.job.step, store.trade.zone)}
+        />
+      ))}
+    </Steps>
+  )
+}
 
 const STATE_WORDS: { readonly [state in StepState]?: string } = {
   doing: 'Begun.',
@@ -38,11 +67,11 @@ type ItemProps = {
   readonly isNext: boolean
   readonly noted: string
   /** Stands under what it is of: called by what to do. */
-  readonly isUnder?: boolean
+  readonly isUnder: boolean
 }
 
 /** One step of a list: what it is, and, where it can be done, all it takes. */
-export function StepItem({ step, store, isNext, noted, isUnder = false }: ItemProps) {
+function StepItem({ step, store, isNext, noted, isUnder }: ItemProps) {
   const [name, how, check] = ledWords(step, store.say)
   const doing = useStepDone(store, step)
   const note = noteStep(store, step)

@@ -2,7 +2,6 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { standingEntries } from '@/core/log/standing'
 import { goTogether } from '@/core/seal/edge-ways'
 import { isGranted, type SealOption } from '@/core/seal/judge-seal'
 import type { EdgePlan, SealPlan } from '@/core/seal/plan-seals'
@@ -12,7 +11,6 @@ import { finerStep } from '@/core/units/format-length'
 import { findingWords } from '@/words/findings'
 import { sideName } from '@/words/names'
 import { EXPECTED_WORDS } from '@/words/seals'
-import { notedWords } from '@/words/step-lines'
 import { ledName } from '@/words/steps'
 import { Button, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
@@ -20,7 +18,7 @@ import { Figure } from '../../parts/Figure'
 import { Money } from '../../parts/Money'
 import { ReasonLine } from '../../parts/ReasonLine'
 import type { StageProps } from '../../sheet/stage-props'
-import { StepItem, Steps } from '../fit/StepItem'
+import { StepList } from '../fit/StepItem'
 import { nextStep } from '../fit/use-step'
 import { Tick } from './fields'
 
@@ -165,22 +163,9 @@ type HowProps = Pick<StageProps, 'store'> & { readonly edge: string; readonly se
 /** The steps by which a seal is fitted, each as it stands. */
 function HowFitted({ edge, seal, store }: HowProps) {
   const steps = store.work.seal.value.steps.filter(one => one.seal.edge === edge && one.seal.id === seal)
-  const next = nextStep(steps)
-  const entries = standingEntries('step', store.records.log)
   return (
     <Disclosure title="How it is fitted">
-      <Steps>
-        {steps.map(step => (
-          <StepItem
-            key={step.id}
-            step={step}
-            store={store}
-            isNext={step === next}
-            isUnder
-            noted={notedWords(step, entries.get(step.id), store.sheet.job.step, store.trade.zone)}
-          />
-        ))}
-      </Steps>
+      <StepList steps={steps} store={store} isUnder />
     </Disclosure>
   )
 }
