@@ -52,8 +52,8 @@ function OffCuts({ data, save }: Props) {
       <h3>Off-cuts of strips</h3>
       <ul style={{ maxHeight: 320, overflowY: 'auto' }} aria-label="Off-cuts of strips">
         {offCuts.map((one, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: two off-cuts can be alike
           <li
+            // biome-ignore lint/suspicious/noArrayIndexKey: two off-cuts can be alike
             key={i}
             data-off-cut={one.seal}
             style={{ display: 'flex', gap: 10, alignItems: 'center', padding: '4px 0' }}
