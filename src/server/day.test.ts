@@ -1,7 +1,10 @@
 import { NEW_FIRM } from '@/core/catalogue/firm'
+import type { LogEntry } from '@/core/log/log'
 import { progressOf } from '@/core/progress'
 import { asWritten, type OpeningSheet, recordsOf } from '@/core/sheet'
-import { done, jobRecord, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { done, entry, jobRecord, reading, records, stepEntry, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
+import { KIND_CASES, openingOf } from '@/core/test/kind-cases'
+import { SEALS } from '@/trade/seals'
 import { dayOf } from './day'
 import type { OpeningCard } from './page'
 
@@ -101,5 +104,41 @@ describe('a day', () => {
   it('counts the setting work of what is ready to be set', () => {
     expect(dayOf({ job: JOB, openings: [card(chosen)] }, NOW).minutes).toBe(0)
     expect(dayOf({ job: JOB, openings: [ordered()] }, NOW).minutes).toBeGreaterThan(180)
+  })
+})
+
+describe('a day on which seals are fitted', () => {
+  const stop = SEALS.find(one => one.kind === 'bottom-stop')!
+  const at = (minute: number) => Date.UTC(2026, 10, 20, 9, minute)
+  /** An old door that stays, all tried, its bottom stop chosen by hand. */
+  const sealing = (log: readonly LogEntry[], now: string) => {
+    const one = KIND_CASES['a door that is only sealed']!
+    const own = openingOf(one, 1)
+    const read = ['left', 'centre', 'right'].map(place => reading(`gap.bottom.${place}` as 'gap.bottom.left', '1/4'))
+    const records = {
+      ...own,
+      readings: [...own.readings.filter(it => !it.slot.startsWith('gap.bottom')), ...read],
+      seal: { ...own.seal, edges: { head: [], left: [], right: [], bottom: [stop.id] }, corners: true },
+      log,
+    }
+    const { work } = done(records, trade([]), now)
+    return { work, records }
+  }
+  const steps = sealing([], NOW.toISOString()).work.fit.value.steps.map(one => stepEntry(one, at(0)))
+  const record = entry('seal', `bottom/${stop.id}`, 'fitted', at(5))
+
+  it('counts their minutes while it is at them, and says until when what is bonded hardens', () => {
+    const dayAt = (log: readonly LogEntry[], now: string) => {
+      const { work, records } = sealing(log, now)
+      const progress = { ...progressOf(work, records), stage: 'seal' as const }
+      const one = { ...card({}), work, progress }
+      return dayOf({ job: JOB, openings: [one] }, new Date(now))
+    }
+    const before = dayAt(steps, '2026-11-20T10:00:00.000Z')
+    expect([before.minutes > stop.minutes, before.openings[0]!.until]).toEqual([true, null])
+    const bonded = dayAt([...steps, record], '2026-11-20T10:00:00.000Z')
+    expect(bonded.minutes).toBeLessThan(before.minutes)
+    expect(bonded.openings[0]!.until).toContain('7:00')
+    expect(dayAt([...steps, record], '2026-11-23T12:00:00.000Z').openings[0]!.until).toBeNull()
   })
 })

@@ -1,8 +1,13 @@
 import { v7 as uuidV7 } from 'uuid'
 import { NEW_FIRM } from '@/core/catalogue/firm'
+import { FIRM } from '@/core/records/records'
+import { readRecord } from '@/core/records/version'
+import { sheetOf } from '@/core/seal-stock/own-seal'
 import { unit } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
+import { SEALS } from '@/trade/seals'
 import { saveChange } from './edits'
-import { findFirm, firmPlace } from './firm'
+import { findFirm, firmPlace, lockCompany } from './firm'
 import { sharedStore, someCompany } from './test/database'
 import { addUnit, catalogueRevision, findUnits, listUnits, putUnits } from './units'
 
@@ -31,6 +36,46 @@ describe('the firm’s own', () => {
     const saved = await Promise.all([one, other].map(data => saveChange(place, { revision: 0, base: NEW_FIRM, data })))
     expect(saved.map(it => it.ok)).toEqual([true, true])
     expect((await findFirm(store().db, acting)).data).toEqual({ ...one, conventions: other.conventions })
+  })
+  it('of two who change seals and off-cuts beside each other keeps both; of the same one it asks', async () => {
+    const { acting } = await someCompany(store().db, 'Seals and off-cuts')
+    const place = firmPlace(store().db, acting)
+    const seals = { own: [sheetOf(SEALS[0]!)], withShipped: false }
+    const offCuts = [{ seal: SEALS[0]!.id, length: inches(40), first: null, holes: null }]
+    const one = { ...NEW_FIRM, seals }
+    const saved = await Promise.all(
+      [one, { ...NEW_FIRM, offCuts }].map(data => saveChange(place, { revision: 0, base: NEW_FIRM, data })),
+    )
+    expect(saved.map(it => it.ok)).toEqual([true, true])
+    expect((await findFirm(store().db, acting)).data).toEqual({ ...one, offCuts })
+    const other = { ...NEW_FIRM, seals: { own: [], withShipped: false } }
+    expect(await saveChange(place, { revision: 0, base: NEW_FIRM, data: other })).toMatchObject({ ok: false })
+    expect((await findFirm(store().db, acting)).data.seals).toEqual(seals)
+  })
+  it('of before seals and off-cuts were kept has none of its own, and chooses among those that ship', () => {
+    const { seals: _s, offCuts: _o, ...old } = NEW_FIRM
+    const { own, withShipped } = readRecord(FIRM, old, 5).seals
+    expect([own, withShipped, readRecord(FIRM, old, 5).offCuts]).toEqual([[], true, []])
+    expect(() =>
+      readRecord(FIRM, { ...NEW_FIRM, offCuts: [{ seal: '', length: -1, first: null, holes: null }] }, 7),
+    ).toThrow()
+  })
+  it('is changed by one at a time while somebody holds it', async () => {
+    const { acting } = await someCompany(store().db, 'One at a time')
+    const order: string[] = []
+    const held = store().db.transaction(async tx => {
+      await lockCompany(tx, acting)
+      order.push('first holds')
+      await new Promise(resolve => setTimeout(resolve, 150))
+      order.push('first lets go')
+    })
+    await new Promise(resolve => setTimeout(resolve, 40))
+    const second = store().db.transaction(async tx => {
+      await lockCompany(tx, acting)
+      order.push('second holds')
+    })
+    await Promise.all([held, second])
+    expect(order).toEqual(['first holds', 'first lets go', 'second holds'])
   })
 })
 

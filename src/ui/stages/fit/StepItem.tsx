@@ -11,7 +11,7 @@ import { Button } from '../../parts/controls'
 import type { StageProps } from '../../sheet/stage-props'
 import { OtherWays } from './OtherWays'
 import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
-import { isOpen, nextStep, noteStep, useStepDone } from './use-step'
+import { isOpen, nextStep, noteStep, type StepDone, type StepNote, useStepDone } from './use-step'
 
 const Steps = styled.ol`
   margin-top: 10px;
@@ -79,37 +79,17 @@ function StepItem({ step, store, isNext, noted, isUnder }: ItemProps) {
   const shows = isOpen(step) && (isNext || isUnfolded || step.state !== 'ready')
   return (
     <li data-state={step.state} data-step={step.id} data-open={shows}>
-      <div className="head">
-        {step.state === 'blocked' || step.state === 'waiting' ? (
-          <button
-            type="button"
-            className="name"
-            style={isUnder ? { margin: 0 } : undefined}
-            aria-expanded={isUnfolded}
-            onClick={() => setUnfolded(!isUnfolded)}
-          >
-            {isUnder ? how : name}
-          </button>
-        ) : (
-          <span className="name">{isUnder ? how : name}</span>
-        )}
-        {isOpen(step) && shows && (
-          <Button onPress={doing.done} aria-label={`Done: ${name}`}>
-            {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
-          </Button>
-        )}
-        {isOpen(step) && !shows && (
-          <Button $plain onPress={() => setUnfolded(true)} aria-label={`Open: ${name}`}>
-            Ready …
-          </Button>
-        )}
-        {step.state === 'done' && !step.irreversible && (
-          <Button $plain onPress={() => note('reopened')} aria-label={`Reopen: ${name}`}>
-            Done ✓
-          </Button>
-        )}
-        {step.state === 'done' && step.irreversible && <span>Done ✓</span>}
-      </div>
+      <StepHead
+        step={step}
+        name={name}
+        title={isUnder ? how : name}
+        isUnder={isUnder}
+        shows={shows}
+        isUnfolded={isUnfolded}
+        onUnfold={setUnfolded}
+        doing={doing}
+        note={note}
+      />
       {shows && (
         <>
           {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
@@ -131,5 +111,52 @@ function StepItem({ step, store, isNext, noted, isUnder }: ItemProps) {
       )}
       {(shows || isUnfolded || step.state === 'done') && <OtherWays step={step} name={name} onNote={note} />}
     </li>
+  )
+}
+
+type HeadProps = Pick<ItemProps, 'step' | 'isUnder'> & {
+  readonly name: string
+  readonly title: string
+  readonly shows: boolean
+  readonly isUnfolded: boolean
+  readonly onUnfold: (isUnfolded: boolean) => void
+  readonly doing: StepDone
+  readonly note: StepNote
+}
+
+/** Its name, and the button for what can be done with it as it stands. */
+function StepHead({ step, name, title, isUnder, shows, isUnfolded, onUnfold, doing, note }: HeadProps) {
+  return (
+    <div className="head">
+      {step.state === 'blocked' || step.state === 'waiting' ? (
+        <button
+          type="button"
+          className="name"
+          style={isUnder ? { margin: 0 } : undefined}
+          aria-expanded={isUnfolded}
+          onClick={() => onUnfold(!isUnfolded)}
+        >
+          {title}
+        </button>
+      ) : (
+        <span className="name">{title}</span>
+      )}
+      {isOpen(step) && shows && (
+        <Button onPress={doing.done} aria-label={`Done: ${name}`}>
+          {doing.isSure ? 'Yes, done' : step.state === 'look-again' ? 'Still right' : 'Done'}
+        </Button>
+      )}
+      {isOpen(step) && !shows && (
+        <Button $plain onPress={() => onUnfold(true)} aria-label={`Open: ${name}`}>
+          Ready …
+        </Button>
+      )}
+      {step.state === 'done' && !step.irreversible && (
+        <Button $plain onPress={() => note('reopened')} aria-label={`Reopen: ${name}`}>
+          Done ✓
+        </Button>
+      )}
+      {step.state === 'done' && step.irreversible && <span>Done ✓</span>}
+    </div>
   )
 }
