@@ -5,7 +5,7 @@ import { reasonKey } from '@/core/seal/seal-wants'
 import { MOST_OFF_CUTS, type OffCut } from '@/core/seal-stock/off-cut'
 import type { Length } from '@/core/units/length'
 import type { Acting } from '@/store/acting'
-import type { Db } from '@/store/connection'
+import { type Db, transact } from '@/store/connection'
 import { saveChange } from '@/store/edits'
 import { firmPlace, lockCompany } from '@/store/firm'
 import { addRows, LOG_ENTRIES } from '@/store/rows'
@@ -18,7 +18,7 @@ export type CutDone = { readonly seals: number; readonly kept: number; readonly 
 /** Notes all that a job's cut list lays out as cut, and changes the van's off-cuts accordingly: those it was cut from are gone, what is left
  *  and long enough is there. One at a time for each company, so that asked twice nothing is left to be cut. `null` without such a job. */
 export const cutStrips = (db: Db, acting: Acting, jobId: string, at: Date): Promise<CutDone | null> =>
-  db.transaction(async tx => {
+  transact(db, async tx => {
     await lockCompany(tx, acting)
     const loaded = await loadCuts(tx, acting, jobId)
     if (!loaded) return null

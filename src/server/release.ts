@@ -1,7 +1,7 @@
 import { messageOf } from '@/core/exchange/message'
 import type { Order, OrderLine } from '@/core/order/order'
 import type { Acting } from '@/store/acting'
-import type { Db } from '@/store/connection'
+import { type Db, transact } from '@/store/connection'
 import { putOutgoing } from '@/store/exchange'
 import { companyName } from '@/store/firm'
 import { findJob } from '@/store/jobs'
@@ -80,7 +80,7 @@ async function released(
 ): Promise<Released> {
   const releasedAt = now.toISOString()
   const company = { id: acting.companyId, name: await companyName(db, acting) }
-  const result = await db.transaction(async tx => {
+  const result = await transact(db, async tx => {
     const one = await releaseOrder(tx, acting, jobId, { id, releasedAt, supersedes, ...what })
     if (one.ok)
       await putOutgoing(

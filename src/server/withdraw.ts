@@ -1,6 +1,6 @@
 import type { Order } from '@/core/order/order'
 import type { Acting } from '@/store/acting'
-import type { Db } from '@/store/connection'
+import { type Db, transact } from '@/store/connection'
 import { callBack, putOutgoing } from '@/store/exchange'
 import { withdrawOrder } from '@/store/orders'
 
@@ -20,7 +20,7 @@ export async function withdraw(
     order: { id, number, revision },
     reason,
   })
-  await db.transaction(async tx => {
+  await transact(db, async tx => {
     await withdrawOrder(tx, acting, id, { at, by: acting.name, reason })
     // Called back in its first minute, nobody has to be told.
     if (await callBack(tx, acting, id, now.getTime())) return

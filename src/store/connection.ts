@@ -52,3 +52,25 @@ export const isAway = (error: unknown): boolean =>
 
 /** Whether an error is MariaDB's word for a key that is there already. */
 export const isDuplicate = (error: unknown): boolean => chainOf(error).some(({ code }) => code === 'ER_DUP_ENTRY')
+
+/** Whether two transactions waited for each other, and this one was given up for the other's sake. */
+const isDeadlock = (error: unknown): boolean => chainOf(error).some(({ code }) => code === 'ER_LOCK_DEADLOCK')
+
+const TRIES = 5
+const LONGEST_PAUSE_MS = 40
+
+type Tx = Parameters<Parameters<MySql2Database['transaction']>[0]>[0]
+
+/** Runs all of `work` or nothing of it. What was given up for another transaction's sake is done again, a moment later: nothing of it was
+ *  kept. Inside another transaction it is part of that one, which alone can be done again. */
+export async function transact<T>(db: Db, work: (tx: Tx) => Promise<T>): Promise<T> {
+  if ('rollback' in db) return db.transaction(work)
+  for (let round = 1; ; round++) {
+    try {
+      return await db.transaction(work)
+    } catch (error) {
+      if (!isDeadlock(error) || round === TRIES) throw error
+      await new Promise(resolve => setTimeout(resolve, Math.random() * LONGEST_PAUSE_MS))
+    }
+  }
+}

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, inArray, lte, or, sql } from 'drizzle-orm'
 import type { Acting } from './acting'
-import type { Db } from './connection'
+import { type Db, transact } from './connection'
 import { answerFromDesk, outgoing } from './exchange-tables'
 
 export type OutgoingKind = 'order' | 'objection' | 'withdrawal' | 'claim'
@@ -73,7 +73,7 @@ export async function listOutgoing(db: Db, acting: Acting, orderIds: readonly st
 /** Takes what is due of all companies, at most so many, for whoever carries it: nobody else gets it before `until`. A carrier that
  *  dies leaves it to the next one after that. The one query without a company: carrying shows nothing to anybody. */
 export async function claimDue(db: Db, now: number, until: number, most: number): Promise<readonly Outgoing[]> {
-  return db.transaction(async tx => {
+  return transact(db, async tx => {
     const rows = await tx
       .select()
       .from(outgoing)

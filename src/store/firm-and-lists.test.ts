@@ -48,7 +48,7 @@ describe('the firm’s own', () => {
     )
     expect(saved.map(it => it.ok)).toEqual([true, true])
     expect((await findFirm(store().db, acting)).data).toEqual({ ...one, offCuts })
-    const other = { ...NEW_FIRM, seals: { own: [], withShipped: false } }
+    const other = { ...NEW_FIRM, seals: { own: [sheetOf(SEALS[1]!)], withShipped: true } }
     expect(await saveChange(place, { revision: 0, base: NEW_FIRM, data: other })).toMatchObject({ ok: false })
     expect((await findFirm(store().db, acting)).data.seals).toEqual(seals)
   })

@@ -3,7 +3,7 @@ import { SCHOOLS } from '@/core/records/records'
 import { versionOf } from '@/core/records/version'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
-import { type Db, isDuplicate } from './connection'
+import { type Db, isDuplicate, transact } from './connection'
 import { findEdits, insertEdits } from './edits'
 import { findJobSchools, schoolsPlace } from './firm'
 import { findJob, insertJob, insertOpening, listOpenings } from './jobs'
@@ -72,7 +72,7 @@ async function exportPhotos(db: Db, acting: Acting, openingId: string): Promise<
 export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<boolean> {
   if (await findJob(db, acting, file.job.id)) return false
   try {
-    await db.transaction(async tx => {
+    await transact(db, async tx => {
       await insertJob(tx, acting, file.job)
       await addUnits(tx, acting, file.units)
       for (const one of file.openings) {

@@ -12,7 +12,7 @@ import {
 } from '@/core/survey/job-record'
 import { detailsOfJob } from '@/core/survey/new-job'
 import type { Acting } from './acting'
-import { type Db, isDuplicate } from './connection'
+import { type Db, isDuplicate, transact } from './connection'
 import { type EditPlace, insertEdits } from './edits'
 import { company, job, member, opening } from './tables'
 
@@ -231,7 +231,7 @@ export const openingPlace = (db: Db, acting: Acting, id: string): EditPlace<Open
 
 /** Puts the openings of a job into another order: those named first, whatever was not named behind them. */
 export async function reorderOpenings(db: Db, acting: Acting, jobId: string, ids: readonly string[]): Promise<void> {
-  await db.transaction(async tx => {
+  await transact(db, async tx => {
     const rows = await tx
       .select({ id: opening.id, position: opening.position })
       .from(opening)
@@ -283,7 +283,7 @@ export async function addOpening(
   one: Omit<Opening, 'position' | 'archivedAt'>,
   first: Edits,
 ): Promise<void> {
-  await db.transaction(async tx => {
+  await transact(db, async tx => {
     const [last] = await tx
       .select({ most: sql<number | null>`max(${opening.position})` })
       .from(opening)

@@ -4,7 +4,7 @@ import { type Order, type OrderLine, orderSchema } from '@/core/order/order'
 import { LINE } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
-import type { Db } from './connection'
+import { type Db, transact } from './connection'
 import { withdrawal } from './exchange-tables'
 import { company, job, orderLine, purchaseOrder } from './tables'
 
@@ -123,7 +123,7 @@ export type ReleaseResult =
 /** Releases an order with the next free number of the company, or the next revision of one. Sent twice with the same id, it is released
  *  once; an opening is on one standing order at most. */
 export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked: Release): Promise<ReleaseResult> {
-  return db.transaction(async tx => {
+  return transact(db, async tx => {
     await tx.select().from(company).where(eq(company.id, acting.companyId)).for('update')
     const already = await findOrder(tx, acting, asked.id)
     if (already) return { ok: true, order: already.order }

@@ -3,7 +3,7 @@ import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { UNIT } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
-import type { Db } from './connection'
+import { type Db, transact } from './connection'
 import { catalogueState, unit } from './tables'
 
 const PER_ROUND = 1000
@@ -88,7 +88,7 @@ export async function addUnit(db: Db, acting: Acting, one: CatalogueUnit): Promi
 /** Takes a maker's list in: a unit of the same maker and article is replaced by what the list says now. */
 export async function putUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
   if (units.length === 0) return
-  await db.transaction(async tx => {
+  await transact(db, async tx => {
     for (let from = 0; from < units.length; from += PER_ROUND)
       await tx
         .insert(unit)
