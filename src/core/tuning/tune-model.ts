@@ -29,7 +29,8 @@ export type TuneInput = HungLeaf & {
 export const EPS = 1e-6
 
 export type Range = readonly [least: number, most: number]
-export const clamp = (value: number, [least, most]: Range): number => Math.min(most, Math.max(least, value))
+export const clamp = (value: number, range: Range): number =>
+  value < range[0] ? range[0] : value > range[1] ? range[1] : value
 /** The whole number of a range that is nearest nought. */
 export const nearestNought = (range: Range): number => clamp(0, range) + 0
 
@@ -125,8 +126,10 @@ export function programmeOf(input: TuneInput): Programme {
 }
 
 /** By how much a margin misses its tolerance. */
-export const missOf = ({ input }: Programme, value: number, aim: number): number =>
-  Math.max(0, Math.abs(value - aim) - input.tolerance)
+export function missOf({ input }: Programme, value: number, aim: number): number {
+  const off = value < aim ? aim - value : value - aim
+  return off > input.tolerance ? off - input.tolerance : 0
+}
 
 /** How the margin at height `y` is made of the outer cards and the stands between: straight from hinge to hinge, and on beyond. */
 function weightsAt(y: number, { bottom, inner, top }: HungLeaf['hinges']): Omit<HingeRow, 'read' | 'aim'> {
@@ -178,10 +181,9 @@ export function leastOwnMiss(programme: Programme, one: Own, ut: number, ub: num
   if (aim === null) return 0
   const { step } = programme.input
   const value = base + byTop * ut + byBottom * ub
-  const wanted = (sign * (aim - value)) / step
-  const [less, more] = [clamp(Math.floor(wanted), limits), clamp(Math.ceil(wanted), limits)]
-  const first = missOf(programme, value + sign * less * step, aim)
-  return less === more ? first : Math.min(first, missOf(programme, value + sign * more * step, aim))
+  // The whole step that comes nearest misses least.
+  const nearest = clamp(Math.round((sign * (aim - value)) / step), limits)
+  return missOf(programme, value + sign * nearest * step, aim)
 }
 
 /** The steps of its own adjuster that leave a margin within `most` of its tolerance, from least to most; an empty range where none do. */
