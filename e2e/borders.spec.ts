@@ -196,3 +196,25 @@ test.describe('what can’t be taken', () => {
     )
   })
 })
+
+test('another site’s page writes nothing, a name made to point here reads nothing, nobody frames a page', async ({
+  request,
+  page,
+}) => {
+  const body = JSON.stringify({ name: 'From elsewhere', site: '', unit: 'in', step: '1/16' })
+  const jobs = async () => (await (await request.get(`${base()}/jobs`)).text()).includes('From elsewhere')
+  const post = (headers: Record<string, string>) => request.post(`${base()}/api/jobs`, { data: body, headers })
+  const json = { 'content-type': 'application/json' }
+  expect((await post({ ...json, 'sec-fetch-site': 'cross-site' })).status()).toBe(403)
+  expect((await post({ ...json, origin: 'http://evil.example' })).status()).toBe(403)
+  expect((await post({ 'content-type': 'text/plain' })).status()).toBe(415)
+  expect(await jobs()).toBe(false)
+
+  const elsewhere = (path: string) => request.get(`${base()}${path}`, { headers: { host: 'evil.example' } })
+  expect((await elsewhere('/api/openings')).status()).toBe(421)
+  expect(await (await elsewhere('/jobs')).text()).not.toContain('Sandmartin Quay')
+
+  const answer = await page.goto(`${base()}/jobs`)
+  expect(answer!.headers()['content-security-policy']).toContain("frame-ancestors 'none'")
+  expect(answer!.headers()['x-content-type-options']).toBe('nosniff')
+})

@@ -102,7 +102,8 @@ function initialise(folder, data) {
       '--skip-test-db',
       '--skip-name-resolve',
     ],
-    { encoding: 'utf8', env: withSbin() },
+    // A server that is being made sweeps its folder for temporary tables, another's being made beside it too.
+    { encoding: 'utf8', env: { ...withSbin(), TMPDIR: join(folder, 'tmp') } },
   )
   if (result.status !== 0)
     throw new Trouble(

@@ -1,16 +1,11 @@
 import type { z } from 'zod'
 import type { Acting } from '@/store/acting'
 import { type Db, isAway, store } from '@/store/connection'
+import { refusedAtBorder } from './border'
+import type { Refusal } from './refusal'
 import { actingMember } from './session'
 
-/** What every route answers when something is wrong: a code, a sentence, and the paths it is about. */
-export type Refusal = {
-  readonly code: string
-  readonly message: string
-  readonly issues?: readonly { readonly path: string; readonly message: string }[]
-  /** What stands now, where a write came too late. */
-  readonly current?: unknown
-}
+export type { Refusal } from './refusal'
 
 type Params = { readonly [name: string]: string | undefined }
 
@@ -32,6 +27,8 @@ export const notFound = (): Response =>
 /** A route that runs with an acting member, and answers in sentences when the database is away or the request is broken. */
 export function handle(answer: (asked: Asked) => Promise<Response>) {
   return async (request: Request, context: Context): Promise<Response> => {
+    const refused = refusedAtBorder(request)
+    if (refused) return refuse(...refused)
     try {
       const acting = await actingMember()
       if (!acting) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })

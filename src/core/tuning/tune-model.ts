@@ -29,8 +29,7 @@ export type TuneInput = HungLeaf & {
 export const EPS = 1e-6
 
 export type Range = readonly [least: number, most: number]
-export const clamp = (value: number, range: Range): number =>
-  value < range[0] ? range[0] : value > range[1] ? range[1] : value
+export const clamp = (value: number, range: Range): number => Math.min(range[1], Math.max(range[0], value))
 /** The whole number of a range that is nearest nought. */
 export const nearestNought = (range: Range): number => clamp(0, range) + 0
 
