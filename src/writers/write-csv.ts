@@ -1,4 +1,3 @@
-import Papa from 'papaparse'
 import { type CatalogueUnit, said } from '@/core/catalogue/unit'
 import { memberOf, UNIT_MEMBER_NAMES, type UnitMember } from '@/core/catalogue/unit-members'
 import type { Order } from '@/core/order/order'
@@ -7,6 +6,7 @@ import { type DisplayStep, formatLength } from '@/core/units/format-length'
 import type { Length } from '@/core/units/length'
 import { handWords, plainValue } from '@/words/order'
 import { slotName } from '@/words/walk'
+import { toCsv } from './to-csv'
 
 /** All readings of an opening as CSV, with history; a text that a spreadsheet would take for a formula is quoted with an apostrophe. */
 export function writeReadingsCsv(readings: readonly Reading[], step: DisplayStep): string {
@@ -27,7 +27,7 @@ export function writeReadingsCsv(readings: readonly Reading[], step: DisplayStep
     takenAt: one.takenAt,
     note: one.note,
   }))
-  return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true, columns: COLUMNS })}\n`
+  return toCsv(rows, COLUMNS)
 }
 
 const COLUMNS = [
@@ -96,5 +96,5 @@ export function writeOrderCsv(order: Order, step: DisplayStep): string {
     unitCents: line.cents.unit,
     leadDays: unit.leadDays,
   }))
-  return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true })}\n`
+  return toCsv(rows)
 }

@@ -1,7 +1,7 @@
-import Papa from 'papaparse'
 import type { CutOfSeal } from '@/core/seal/cut-list'
 import { type DisplayStep, finerStep, formatLength } from '@/core/units/format-length'
 import { sideName } from '@/words/names'
+import { toCsv } from './to-csv'
 
 const COLUMNS = [
   'number',
@@ -46,5 +46,5 @@ export function writeCutsCsv(cuts: readonly CutOfSeal[], step: DisplayStep): str
       ...apart.map(one => rowOf(one, '', '', '')),
     ]
   })
-  return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true, columns: COLUMNS })}\n`
+  return toCsv(rows, COLUMNS)
 }

@@ -1,4 +1,3 @@
-import Papa from 'papaparse'
 import type { Fitted } from '@/core/fit/fitted'
 import type { FitLogLine } from '@/core/log/fit-log'
 import { type DisplayStep, formatLength, workStep } from '@/core/units/format-length'
@@ -6,8 +5,7 @@ import { placeName } from '@/words/finding-facts'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
 import { stepName } from '@/words/steps'
-
-const OPTIONS = { newline: '\n', escapeFormulae: true } as const
+import { toCsv } from './to-csv'
 
 /** Every point of a frame as CSV, in the order in which it is screwed: gap, filler, pack and screw, in ticks, millimetres and as shown. */
 export function writePacksCsv({ shims, screwOrder }: Pick<Fitted, 'shims' | 'screwOrder'>, step: DisplayStep): string {
@@ -33,7 +31,7 @@ export function writePacksCsv({ shims, screwOrder }: Pick<Fitted, 'shims' | 'scr
       pilotMm: one.hole ? one.hole.pilot / 3200 : '',
       accessMm: one.hole?.access == null ? '' : one.hole.access / 3200,
     }))
-  return `${Papa.unparse(rows, { ...OPTIONS, columns: PACK_COLUMNS })}\n`
+  return toCsv(rows, PACK_COLUMNS)
 }
 
 const PACK_COLUMNS = [
@@ -65,7 +63,7 @@ export function writeFitLogCsv(lines: readonly FitLogLine[], step: DisplayStep):
     number: value && 'number' in value ? value.number : '',
     shown: value && 'length' in value ? formatLength(value.length, workStep(step)) : '',
   }))
-  return `${Papa.unparse(rows, { ...OPTIONS, columns: LOG_COLUMNS })}\n`
+  return toCsv(rows, LOG_COLUMNS)
 }
 
 const LOG_COLUMNS = ['at', 'by', 'kind', 'code', 'name', 'result', 'ticks', 'number', 'shown', 'text']

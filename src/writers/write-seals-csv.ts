@@ -1,14 +1,17 @@
-import Papa from 'papaparse'
 import type { Column } from '@/core/base/column'
 import type { OwnSeal } from '@/core/seal-stock/own-seal'
 import { SEAL_COLUMNS, type SealMemberName } from '@/core/seal-stock/seal-members'
+import { toCsv } from './to-csv'
 
 /** A list of seals as CSV, by the columns it is read by; lengths in millimetres. */
 export function writeSealsCsv(seals: readonly OwnSeal[]): string {
   const rows = seals.map(seal =>
     Object.fromEntries(SEAL_COLUMNS.map(column => [column.id, cellOf(seal[column.member as SealMemberName], column)])),
   )
-  return `${Papa.unparse(rows, { newline: '\n', escapeFormulae: true, columns: SEAL_COLUMNS.map(one => one.id) })}\n`
+  return toCsv(
+    rows,
+    SEAL_COLUMNS.map(one => one.id),
+  )
 }
 
 function cellOf(value: unknown, { of }: Column): string {
