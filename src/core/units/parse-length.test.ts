@@ -125,3 +125,23 @@ describe('a comma', () => {
   it('that can part thousands too is asked about', () =>
     expect(of('1,234', 'mm')).toEqual(['length.ambiguous', `${Math.round(mm(1) * 1.234)} ${mm(1234)}`]))
 })
+
+describe('a text nobody types', () => {
+  it.each([
+    ['blanks', `1${' '.repeat(40_000)}x`],
+    ['digits', '7'.repeat(40_000)],
+    ['layers', '1/2 + '.repeat(7_000)],
+    ['words', 'thirty six and '.repeat(3_000)],
+  ])('of forty thousand %s is refused by its length, and its sentence shows its beginning', (_, text) => {
+    const outcome = parseLength(text, { unit: 'in' })
+    expect(outcome).toMatchObject({ ok: false, issues: [{ code: 'length.unreadable' }] })
+    if (!outcome.ok) expect(String(outcome.issues[0]!.facts.typed).length).toBeLessThan(60)
+  })
+  it('up to two hundred letters is read as ever', () => {
+    expect(parseLength(`${' '.repeat(190)}36 3/8`, { unit: 'in' })).toMatchObject({
+      ok: true,
+      value: { ticks: inches(36, 3, 8) },
+    })
+    expect(parseLength(`${' '.repeat(200)}36 3/8`, { unit: 'in' })).toMatchObject({ ok: false })
+  })
+})

@@ -34,6 +34,10 @@ const TICKS_PER: Readonly<Record<string, number>> = {
   m: 1000 * TICKS_PER_MM,
 }
 
+/** The longest text that is read as a length, and how much of a longer one is shown. */
+const MOST_TYPED = 200
+const SHOWN = 40
+
 /** Understands a length as typed on site: `36 3/8`, `3'-0 3/8"`, `924 mm`, `79 1/16+`, `-1 3/16`.
  *  in layers as `1/2 + 3 1/2 + 7/16`, and as a dictating keyboard types it: `thirty six and three eighths strong`, `two foot ten and a quarter`.
  *  A leading minus is a direction, a trailing minus means light. Nothing is guessed: what can mean two lengths is refused
@@ -41,6 +45,8 @@ const TICKS_PER: Readonly<Record<string, number>> = {
  *  Issue codes: `length.empty`, `length.unreadable`, `length.denominator`, `length.fraction`, `length.mixed-units`,
  *  `length.inch-mark`, `length.comma`, `length.too-long`, `length.ambiguous`; facts hold the typed text. */
 export function parseLength(typed: string, options: LengthOptions): Outcome<ParsedLength> {
+  // What nobody types is not looked into: a pattern that has to be tried at every place of it takes its time squared.
+  if (typed.length > MOST_TYPED) return refused('length.unreadable', { typed: `${typed.slice(0, SHOWN)}…` })
   const text = normalise(typed)
   const fail = (code: string, facts: Issue['facts'] = {}) => refused(`length.${code}`, { typed, ...facts })
   if (text === '') return fail('empty')
