@@ -25,6 +25,11 @@ export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: st
   ],
   contact: ['Weatherstrip touches all round', 'Look and feel at top, middle and bottom of both sides.', 'everywhere'],
   bill: ['Paper drags at the threshold', 'A strip of paper at each threshold screw.', 'drags and does not tear'],
+  air: [
+    'No air at the joints',
+    'On a windy day, or with a fan in a window: smoke, else a damp hand, along every joint and at both bottom corners.',
+    'the smoke stands still, nothing is felt',
+  ],
   'no-light': ['No light', 'Lights off inside, a lamp outside.', 'none'],
   deadbolt: ['Deadbolt throws fully', 'Throw it with the door shut, without pulling.', 'full length, freely'],
   sweep: ['Sweep touches the threshold', 'Look along the bottom from inside.', 'full width'],

@@ -30,7 +30,7 @@ export const SEAL_ONLY: Door = {
   takes: [],
   fit: { points: nothingFastened, fastener: 'screw', steps: 'made-to-work', hasSill: false, tunes: 'leaf', form: null },
   seal: { edges: oneLeafEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
-  tests: ['latches', 'contact', 'bill', 'no-light'],
+  tests: ['latches', 'contact', 'bill', 'no-light', 'air'],
   parts: {
     isOneLeaf: false,
     parts: bore,

@@ -82,6 +82,7 @@ export const OUTSIDE_TESTS = [
   'contact',
   'bill',
   'no-light',
+  'air',
   'deadbolt',
   'sweep',
   'hinge-pins',

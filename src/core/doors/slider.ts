@@ -37,7 +37,7 @@ export const SLIDER: Door = {
   takes: ['slider'],
   fit: { points: slidingLegs, fastener: 'screw', steps: 'sliding', hasSill: true, tunes: 'panel', form: 'assembled' },
   seal: { edges: slidingEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
-  tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light'],
+  tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light', 'air'],
   parts: {
     isOneLeaf: false,
     parts: (drawn, extent) => [...panels(drawn, extent, 'glass'), ...slidingArrow(drawn, extent)],

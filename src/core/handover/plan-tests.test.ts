@@ -46,3 +46,21 @@ describe('the force it takes to open', () => {
     expect(NUMBERS['opening-force'].source).toMatchObject({ kind: 'code', checked: false })
   })
 })
+
+describe('air at the joints', () => {
+  const OUTSIDE = ['hinged-outside', 'pair', 'sidelights', 'slider', 'seal-only']
+  it.each(FAMILIES)('%s: is looked for where a door keeps the weather out', family =>
+    expect([family, DOORS[family].tests.includes('air')]).toEqual([family, OUTSIDE.includes(family)]),
+  )
+  it('is not asked of a door that was handed over before it joined the list; of one half tested it is', () => {
+    const of = DOORS.slider.tests
+    const noted = (ids: readonly string[], day: string) =>
+      ids.map(id => entry('test', id, 'passed', Date.parse(`${day}T10:00:00.000Z`)))
+    const others = of.filter(id => id !== 'air')
+    const asks = (log: readonly ReturnType<typeof entry>[]) =>
+      planned(of, false, log).value.tests.some(test => test.id === 'air')
+    expect([asks(noted(others, '2026-11-20')), asks(noted(others, '2026-11-28'))]).toEqual([false, true])
+    expect([asks(noted(others.slice(1), '2026-11-20')), asks([])]).toEqual([true, true])
+    expect(asks(noted(of, '2026-11-20'))).toBe(true)
+  })
+})

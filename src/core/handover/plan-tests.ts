@@ -38,10 +38,12 @@ export function planTests(request: TestsRequest): {
 } {
   const { of, tests, swing, isOnAccessibleWay, log } = request
   const entries = standingEntries('test', log)
-  const planned = of
+  const asked = of
     .flatMap(id => tests.filter(test => test.id === id))
     .filter(test => test.swing === null || test.swing === swing)
     .filter(test => isOnAccessibleWay || !test.onAccessibleWay)
+  const planned = asked
+    .filter(test => !isLaterThanAll(test, asked, entries))
     .map(test => {
       const entry = entries.get(test.id) ?? null
       return { ...test, entry, verdict: entry ? verdictOf(test, entry, request) : ('open' as const) }
@@ -51,6 +53,16 @@ export function planTests(request: TestsRequest): {
     findings: planned.flatMap(test => judgeTest(test, request)),
   }
 }
+
+/** Whether a test joined the list after all others of a door were noted, and was not noted itself. */
+const isLaterThanAll = (
+  { id, addedOn }: HandoverTest,
+  asked: readonly HandoverTest[],
+  entries: ReadonlyMap<string, LogEntry>,
+): boolean =>
+  addedOn !== undefined &&
+  !entries.has(id) &&
+  asked.every(one => one.addedOn !== undefined || (entries.get(one.id)?.at ?? '~') < addedOn)
 
 /** The verdict on what was noted: waived as noted; a figure that was read by its limit; else as somebody saw it. */
 function verdictOf({ limit }: HandoverTest, { result, value }: LogEntry, figures: Figures): TestVerdict {
