@@ -59,7 +59,11 @@ test('a hinged unit from removal to even margins on the phone, the server away i
   const moves = dialog.locator('[data-moves] li')
   await expect(moves.first()).toBeVisible()
   // Once one is made nothing further is proposed until it is read again.
-  await dialog.getByRole('button', { name: /^Made: / }).filter({ visible: true }).first().click()
+  await dialog
+    .getByRole('button', { name: /^Made: / })
+    .filter({ visible: true })
+    .first()
+    .click()
   await expect(dialog.getByText('Moved since: open and shut the leaf')).toBeVisible()
   for (const name of ['Hinge side, top', 'Hinge side, bottom', 'Strike side, top', 'Strike side, bottom'])
     await read(name, '1/8')
