@@ -73,6 +73,7 @@ describe('a list of seals', () => {
     expect(readSeals(csv({ ...without, widest: most }), { matching: { 'gap to': 'widest' } }).taken).toHaveLength(1)
   })
   it.each([
+    { cell: 'article', text: 'A/1', says: 'no slash' },
     { cell: 'gap to', text: '1/32', says: 'below the smallest' },
     { cell: 'years', text: '0', says: 'no time at all' },
     { cell: 'years', text: '-3', says: 'not a number' },

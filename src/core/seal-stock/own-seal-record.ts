@@ -13,6 +13,8 @@ const members = Object.fromEntries(
 
 /** What no seal can be, by the member at fault. */
 const FAULTS: readonly (readonly [member: keyof OwnSeal, text: string, is: (seal: OwnSeal) => boolean])[] = [
+  // What is noted of a seal names its edge, itself and a step, parted by slashes.
+  ['article', 'no slash can stand in it', one => one.article.includes('/')],
   ['gapMost', 'the largest gap is below the smallest', one => one.gapMost < one.gapLeast],
   ['on', 'it goes on no edge', one => one.on.length === 0 && one.kind !== 'corner'],
   ['against', 'it keeps nothing out', one => one.against.length === 0],
