@@ -132,6 +132,7 @@ test('a cut list that is carried out is cut once, by whoever says so, and its of
 
   await open(page, `/jobs/${demoJob('C')}`)
   await page.getByRole('button', { name: 'It is all cut: off-cuts into the van' }).click()
+  await page.getByRole('button', { name: 'Yes, every piece is cut' }).click()
   await expect(page.getByText('Nothing was left to be cut.')).toBeVisible()
 
   await open(page, '/firm')

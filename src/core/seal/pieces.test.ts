@@ -1,19 +1,12 @@
 import { SEALS } from '../../trade/seals'
 import { LENGTHS, length } from '../test/fixtures'
+import { LEAF_EDGES } from '../test/seal-request'
 import { inches } from '../units/length'
 import type { Edge } from './edge'
-import { oneLeafEdges } from './edge'
 import { isNotched, isStrip, piecesOf, stripLength } from './pieces'
 import type { Gap, GapRow } from './read-edges'
 
-const edges = oneLeafEdges({
-  width: inches(36),
-  height: inches(80),
-  thickness: inches(1, 3, 4),
-  hinges: 'left',
-  leftLeaf: null,
-  moves: null,
-})
+const edges = LEAF_EDGES
 const row = (text: string, edge: Edge): GapRow => {
   const gap: Gap = { value: length(text), least: length(text), most: length(text) }
   return { gaps: edge.slots.map(() => gap), isWhole: true }

@@ -62,8 +62,8 @@ export function sealSteps(given: SealStepsGiven): {
   const { plan, setting, log, byKind } = given
   const fittings = plan ? fittingsOf(plan, given.corners) : []
   if (fittings.length === 0) return { steps: [], findings: [] }
-  const isTuned = setting.filter(one => one.cure === 'tuning' || one.id === 'operation-test').map(one => one.id)
-  const own = fittings.flatMap(one => stepsOf(one, fittings, byKind, isTuned))
+  const trued = setting.filter(one => one.cure === 'tuning' || one.id === 'operation-test').map(one => one.id)
+  const own = fittings.flatMap(one => stepsOf(one, fittings, byKind, trued))
   const of = new Map(own.map(one => [one.id, one.seal]))
   const entries = entriesOf(fittings, byKind, log)
   const { steps, findings } = ledSteps([...setting, ...own], entries, given, given)
@@ -114,14 +114,14 @@ function stepsOf(
   one: Fitting,
   all: readonly Fitting[],
   byKind: SealStepsByKind,
-  isTuned: readonly string[],
+  trued: readonly string[],
 ): readonly (SettingStep & { readonly seal: StepSeal })[] {
   const { edge, id, kind, name, lengths, role, minutes } = one
   const list = byKind[kind]
   const before = all.filter(other =>
     kind === 'corner' ? other.kind !== 'corner' : one.wantsHead && other.role === 'head' && other.kind === kind,
   )
-  const first = [...isTuned, ...before.map(other => lastOf(other, byKind))]
+  const first = [...trued, ...before.map(other => lastOf(other, byKind))]
   const shares = list.reduce((sum, step) => sum + step.minutes, 0)
   const upTo = (n: number) =>
     Math.round((minutes * list.slice(0, n).reduce((sum, step) => sum + step.minutes, 0)) / Math.max(1, shares))

@@ -2,9 +2,9 @@ import { FIRE_RULES } from '../../trade/fire-rules'
 import { crackFlowM3h, holeFlowM3h, sealedFlowM3h, seriesLeak } from '../physics/leakage'
 import { surveyOf } from '../survey/survey'
 import { entry, length, readings } from '../test/fixtures'
+import { LEAF_EDGES } from '../test/seal-request'
 import { inches, ticks } from '../units/length'
 import { flowByGap } from './draft'
-import { oneLeafEdges } from './edge'
 import { FIRE_ITEMS, fireCode, fireFindings, judgeFire } from './fire'
 import { judgeGaps } from './fire-gaps'
 import { latchForceN } from './latch-force'
@@ -86,14 +86,7 @@ describe('gaps of a labelled door', () => {
 })
 
 describe('a labelled door by its rules', () => {
-  const edges = oneLeafEdges({
-    width: inches(36),
-    height: inches(80),
-    thickness: inches(1, 3, 4),
-    hinges: 'left',
-    leftLeaf: null,
-    moves: null,
-  })
+  const edges = LEAF_EDGES
   const judged = (gap: string, more: Partial<Parameters<typeof judgeFire>[0]> = {}) =>
     judgeFire({
       rules: FIRE_RULES.find(one => one.id === 'inch')!,

@@ -33,19 +33,19 @@ export const requestFor = (edges: SealRequest['edges'], survey: Survey): SealReq
   lengths: LENGTHS,
 })
 
-/** The same for one leaf of 36 by 80 in as it was read. */
+/** The edges of one leaf of 36 by 80 in, 1 3/4 thick, hinged on the left. */
+export const LEAF_EDGES = oneLeafEdges({
+  width: inches(36),
+  height: inches(80),
+  thickness: length('1 3/4'),
+  hinges: 'left',
+  leftLeaf: null,
+  moves: null,
+})
+
+/** The same for that leaf as it was read. */
 export const requestOf = (all: ReturnType<typeof readings>, answers: readonly Answer[] = []): SealRequest =>
-  requestFor(
-    oneLeafEdges({
-      width: inches(36),
-      height: inches(80),
-      thickness: length('1 3/4'),
-      hinges: 'left',
-      leftLeaf: null,
-      moves: null,
-    }),
-    surveyOf('trim-off', all, answers),
-  )
+  requestFor(LEAF_EDGES, surveyOf('trim-off', all, answers))
 
 /** There is a slot in the stop for what is pushed in. */
 export const KERF = [fact('fact.kerf', 'yes')]

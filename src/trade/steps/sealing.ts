@@ -8,7 +8,7 @@ export const SEALING: SealStepsByKind = {
   bulb: [
     step('cut', [], 2, ['tape', 'hacksaw', 'knife']),
     step('mark', [], 1, ['pencil', 'knife']),
-    step('screw', [], 2, ['driver', 'screwdriver'], { cure: null }),
+    step('screw', [], 2, ['driver', 'screwdriver']),
   ],
   foam: [step('stick', [], 4, ['knife'], { caution: 'vapour' }), step('note', [], 1, ['pencil'])],
   bronze: [step('cut', [], 1, ['tape', 'snips', 'gloves']), step('pin', [], 2, ['hammer', 'knife'])],

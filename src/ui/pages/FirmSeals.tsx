@@ -91,8 +91,9 @@ const withTaken = (own: readonly OwnSeal[], taken: readonly OwnSeal[]): readonly
   const there = new Set(own.map(one => one.article))
   return [...kept, ...taken.filter(one => !there.has(one.article))]
 }
-const isTooMany = (all: readonly OwnSeal[]): string | null =>
-  all.length > MOST_OWN_SEALS ? `A firm’s list holds ${MOST_OWN_SEALS} seals; this would be ${all.length}.` : null
+/** Why so many can't be kept; `null` where they can. */
+const tooManyWords = (count: number): string | null =>
+  count > MOST_OWN_SEALS ? `A firm’s list holds ${MOST_OWN_SEALS} seals; this would be ${count}.` : null
 
 function ByFile({ own, onTake }: TakeProps) {
   const money = useMoney()
@@ -106,7 +107,8 @@ function ByFile({ own, onTake }: TakeProps) {
       takeWords={count => `Take the ${count} into the firm’s list`}
       take={async (_, { taken, count, rejectedCount }, name) => {
         const next = withTaken(own, taken)
-        const tooMany = count > taken.length ? isTooMany([...own, ...Array(count)]) : isTooMany(next)
+        // Of a list longer than is kept only the first came along.
+        const tooMany = tooManyWords(Math.max(next.length, count))
         if (tooMany) return [tooMany, false]
         onTake(next)
         return [`${taken.length} seals of ${name} are in the list; ${rejectedCount} rows were left out.`, true]
@@ -146,7 +148,7 @@ function ByHand({ own, unit: begins, onTake }: TakeProps & { readonly unit: 'in'
         column: 'article',
       })
     const next = [...own, sent.value]
-    const tooMany = isTooMany(next)
+    const tooMany = tooManyWords(next.length)
     if (tooMany) return setSaid({ text: tooMany, column: null })
     onTake(next)
     setSaid({ text: `${sent.value.name} is in the list.`, column: null })

@@ -69,35 +69,25 @@ const Order = ({
   </ol>
 )
 
+const WANTED = [
+  { member: 'draftMost', label: 'Draft at most, m³/h at 50 Pa', least: 0, most: 10_000, empty: 'closes all it can' },
+  { member: 'rwLeast', label: 'Sound: Rw at least, dB', least: 5, most: 70, empty: 'none asked' },
+  { member: 'leafRw', label: 'The leaf’s own Rw by its sheet, dB', least: 5, most: 70, empty: 'by how it is built' },
+] as const
+
 /** How well it is sealed, by which rules, and what was seen done. */
 function HowWell({ store }: Props) {
   const choice = store.records.seal
   return (
     <Disclosure title="How well, and by which rules">
-      <Whole
-        label="Draft at most, m³/h at 50 Pa"
-        value={choice.draftMost}
-        least={0}
-        most={10_000}
-        onChange={draftMost => store.save('seal', { draftMost })}
-        empty="closes all it can"
-      />
-      <Whole
-        label="Sound: Rw at least, dB"
-        value={choice.rwLeast}
-        least={5}
-        most={70}
-        onChange={rwLeast => store.save('seal', { rwLeast })}
-        empty="none asked"
-      />
-      <Whole
-        label="The leaf’s own Rw by its sheet, dB"
-        value={choice.leafRw}
-        least={5}
-        most={70}
-        onChange={leafRw => store.save('seal', { leafRw })}
-        empty="by how it is built"
-      />
+      {WANTED.map(({ member, ...field }) => (
+        <Whole
+          key={member}
+          {...field}
+          value={choice[member]}
+          onChange={value => store.save('seal', { [member]: value })}
+        />
+      ))}
       <Select
         label="A label’s gaps by"
         value={choice.rules ?? ''}
