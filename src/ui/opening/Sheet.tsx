@@ -86,7 +86,9 @@ function Behind(props: LaterProps) {
   const { store } = props.pane
   const isLadder = props.part === 'ladder'
   const behind = useDeferredValue(useHeld(props, isLadder && store.isMoving))
-  return <Later {...(store.isWorked && !isLadder ? props : behind)} />
+  // What another stage showed never stands beside this one's.
+  const mayWait = !store.isWorked || (isLadder && behind.pane.stage === props.pane.stage)
+  return <Later {...(mayWait ? behind : props)} />
 }
 
 const idleWords = ({ isOrdered }: Glance): string =>
