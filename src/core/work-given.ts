@@ -2,7 +2,7 @@ import type { Finding } from './base/finding'
 import type { TradeLengths } from './base/trade-lengths'
 import type { Offered } from './catalogue/offered'
 import type { Door } from './doors/door'
-import { NOTHING_ASKED } from './fit/fit-of'
+import { NOTHING_ASKED, passiveWidth } from './fit/fit-of'
 import type { FitGiven, Fitted } from './fit/fitted'
 import type { TestsRequest } from './handover/plan-tests'
 import { chanceOf } from './opening/judge-standing'
@@ -12,7 +12,7 @@ import type { SealStepsGiven } from './seal/seal-steps'
 import type { Sealed, SealGiven } from './seal/sealed'
 import type { Specified } from './specification/specified'
 import { sealedAgainst, type Visit } from './specification/visit'
-import { readValue, type Survey } from './survey/survey'
+import type { Survey } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
 import { minus, plus, split } from './units/length'
@@ -176,12 +176,11 @@ function closedIn(
   lengths: TradeLengths,
 ): Pick<SealGiven, 'leaf' | 'leftLeaf'> {
   const { leaf } = further
-  if (fit.tunes === 'panel') return { leaf: panelIn(specification, chosen, lengths), leftLeaf: null }
-  if (!leaf) return { leaf: null, leftLeaf: null }
+  if (!leaf) return { leaf: fit.tunes === 'panel' ? panelIn(specification, chosen, lengths) : null, leftLeaf: null }
   const size = { width: leaf.width.value, height: leaf.height.value, thickness: leaf.thickness.value }
   if (fit.tunes !== 'leaves') return { leaf: size, leftLeaf: null }
-  const frame = chosen?.door.frame(chosen.unit as never)
-  const passive = frame?.passiveLeaf ?? readValue(survey, 'leaf.passive') ?? size.width
+  const frame = chosen?.door.frame(chosen.unit as never) ?? null
+  const passive = passiveWidth(frame, survey) ?? size.width
   const isActiveLeft = survey.facts.get('fact.active-leaf')?.code === 'left'
   return { leaf: { ...size, width: plus(size.width, passive) }, leftLeaf: isActiveLeft ? size.width : passive }
 }

@@ -13,7 +13,9 @@ export const FAMILY_NAMES: Readonly<Record<Family, { readonly name: string; read
   'steel-frame': { name: 'Steel frame and leaf', what: 'Hollow metal with its frame round the wall.' },
   interior: { name: 'Interior door', what: 'Inside the house: a leaf in flat jambs.' },
   'lock-set': { name: 'Lock set', what: 'A lock for a leaf that stays.' },
-  'seal-only': { name: 'Seal only', what: 'The old door stays and is sealed.' },
+  'seal-only': { name: 'Seal only', what: 'The old door stays and is sealed: one hinged leaf.' },
+  'seal-pair': { name: 'Seal only, pair', what: 'Two old leaves stay and are sealed.' },
+  'seal-slider': { name: 'Seal only, slider', what: 'An old sliding panel stays and is sealed.' },
 }
 
 /** What a kind of unit is called: its opening's name. */

@@ -23,6 +23,16 @@ const HINGE = (which: string): Told => [
   `On the leaf’s hinge edge: hook on the top of the leaf, read at the top of hinge ${which}.`,
   'A metal frame’s cut-outs can’t be moved: each hinge must line up.',
 ]
+const BILL = (screw: number): Told => [
+  `Bill at threshold screw ${screw}`,
+  `Shut a bill in over screw ${screw}, counted from the left outside, and pull it.`,
+  'It should drag and not tear; skip a screw that is not there.',
+]
+const AIR = (where: string): Told => [
+  `Air ${where}`,
+  'Hold smoke to the joint, or a hand on a windy day.',
+  'Where air comes is read and sealed first.',
+]
 const CONTACT = (level: string): Told => [
   `Weatherstrip contact, ${level}`,
   `Door shut: how much of the strip the leaf touches, at the ${level}.`,
@@ -243,5 +253,15 @@ export const FACT_WORDS: Readonly<Record<FactSlot, Told>> = {
     'Does the room need air from under this door?',
     'A room’s return air must not be shut off.',
   ],
+  'fact.bill-1': BILL(1),
+  'fact.bill-2': BILL(2),
+  'fact.bill-3': BILL(3),
+  'fact.bill-4': BILL(4),
+  'fact.bill-5': BILL(5),
+  'fact.air-head': AIR('at the head'),
+  'fact.air-left': AIR('at the left side'),
+  'fact.air-right': AIR('at the right side'),
+  'fact.air-middle': AIR('where two meet'),
+  'fact.air-bottom': AIR('at the bottom'),
   'fact.seal-why': ['Why seal', 'What is it to keep out?', 'Purposes pull against each other.'],
 }

@@ -174,6 +174,27 @@ export const SET_WORDS = {
     f => `${sideName(f('side'))}: shut tight at one place and wide open at the same one`,
     'Edge and stop are read at the same height. Read both again.',
   ),
+  'air-past-tight': words(
+    f => `${sideName(f('side'))}: shut tight, and air comes through`,
+    f =>
+      `${f('how') === 'felt' ? 'A hand feels it' : 'Smoke is drawn in'}. No seal on the leaf stops what comes past its frame.`,
+  ),
+  'still-at-gap': words(
+    f => `${sideName(f('side'))}: smoke stands still before an open gap`,
+    'Without wind or a fan it tells nothing.',
+  ),
+  'cap-low': words(
+    f => `Threshold cap too low at screw ${f('screws').split(' ').join(', ')}`,
+    'The bill slides: light and water come through there.',
+  ),
+  'cap-high': words(
+    f => `Threshold cap too high at screw ${f('screws').split(' ').join(', ')}`,
+    'The bill is held fast: the sweep wears there, and the door drags.',
+  ),
+  'bill-against-gap': words(
+    f => `${sideName(f('side'))}: the bill drags, and a gap of ${f('largest')} was read`,
+    'One of the two is wrong.',
+  ),
   'fire-gap-beyond': words(
     f => `${sideName(f('side'))}: a gap of ${f('gap')} is beyond the label’s rules`,
     f => `${limitsWords(f('least'), f('most'))} Nothing is cut. Stop: the label’s agency and the authority decide.`,

@@ -70,6 +70,7 @@ export const TOOL_NAMES: Readonly<Record<StepTool, string>> = {
   gauge: 'gauge',
   pencil: 'pencil',
   knife: 'knife',
+  brush: 'stiff brush',
   'pry-bar': 'pry bar',
   hammer: 'hammer',
   'nail-punch': 'nail punch',

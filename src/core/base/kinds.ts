@@ -11,6 +11,8 @@ export const FAMILIES = [
   'interior',
   'lock-set',
   'seal-only',
+  'seal-pair',
+  'seal-slider',
 ] as const
 export type Family = (typeof FAMILIES)[number]
 /** What is measured most: begun with until another kind is chosen. */

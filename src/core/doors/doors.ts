@@ -8,7 +8,7 @@ import { HINGED_OUTSIDE, HINGED_OUTSIDE_UNIT } from './hinged-outside'
 import { INTERIOR, INTERIOR_UNIT } from './interior'
 import { LOCK_SET, LOCK_SET_UNIT } from './lock-set'
 import { PAIR, PAIR_UNIT } from './pair'
-import { SEAL_ONLY } from './seal-only'
+import { SEAL_ONLY, SEAL_PAIR, SEAL_SLIDER } from './seal-only'
 import { SIDELIGHTS, SIDELIGHTS_UNIT } from './sidelights'
 import { SLIDER, SLIDER_UNIT } from './slider'
 import { STEEL_FRAME, STEEL_FRAME_UNIT } from './steel-frame'
@@ -27,6 +27,8 @@ export const DOORS: Readonly<Record<Family, Door>> = {
   interior: INTERIOR,
   'lock-set': LOCK_SET,
   'seal-only': SEAL_ONLY,
+  'seal-pair': SEAL_PAIR,
+  'seal-slider': SEAL_SLIDER,
 }
 
 /** Every kind of unit a catalogue can hold. */

@@ -1,4 +1,3 @@
-import { step } from '../base/trace'
 import { judgeInHole } from '../catalogue/judge-in-hole'
 import { all, boredAs, fireLabel, glassAs, madeOf, swingWay } from '../catalogue/requirements'
 import type { UnitOf } from '../catalogue/unit'
@@ -13,10 +12,10 @@ import { type HungLeaf, type LeafKnown, leafOfDerived, leafOfSheet } from '../sp
 import { hangingLeaf, partsAddUp, placeAsks } from '../specification/leaf-rules'
 import { EXTRAS } from '../specification/wish-values'
 import { readingLeaf } from '../survey/survey'
-import { split } from '../units/length'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
+  halved,
   hungAsks,
   hungSheet,
   NO_LIGHTS,
@@ -41,16 +40,6 @@ function activeLeaf(known: LeafKnown): HungLeaf | null {
   if (!derived) return null
   return read ? { ...derived, width: read } : halved(derived)
 }
-
-const halved = (leaf: HungLeaf): HungLeaf => ({
-  ...leaf,
-  width: {
-    kind: 'unit',
-    name: 'leaf.half',
-    value: split(step('leaf.both', 'sum', [leaf.width]).value, 2)[0]!,
-    origin: 'two leaves alike',
-  },
-})
 
 /** Two hinged leaves that meet. */
 export const PAIR: Door = {

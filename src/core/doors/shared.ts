@@ -1,4 +1,5 @@
 import type { SchoolId } from '../base/schools'
+import { step } from '../base/trace'
 import { bore } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
 import { type FrameOf, type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
@@ -8,11 +9,11 @@ import { outsideSpares } from '../order/spares'
 import { oneLeafEdges } from '../seal/edge'
 import type { SettingSheet } from '../specification/bedding'
 import type { LeafSheet } from '../specification/hung-leaf'
-import { type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
+import { type HungLeaf, type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { trimCovered } from '../specification/trim-outside'
 import { EXTRAS } from '../specification/wish-values'
 import type { Survey } from '../survey/survey'
-import { type Length, ZERO } from '../units/length'
+import { type Length, split, ZERO } from '../units/length'
 import type { Door, UnitDoor } from './door'
 
 // What several kinds answer alike.
@@ -95,6 +96,17 @@ export const framedLeaf = (known: LeafKnown) =>
 
 /** The leaf that stays, as it was read. */
 export const stayingLeaf = (known: LeafKnown) => leafAsRead(known)
+
+/** One of two leaves alike. */
+export const halved = (leaf: HungLeaf): HungLeaf => ({
+  ...leaf,
+  width: {
+    kind: 'unit',
+    name: 'leaf.half',
+    value: split(step('leaf.both', 'sum', [leaf.width]).value, 2)[0]!,
+    origin: 'two leaves alike',
+  },
+})
 
 type HungMembers = Pick<
   LeafSheet,

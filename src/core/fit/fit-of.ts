@@ -1,5 +1,6 @@
 import type { Hanging, LockKind } from '../catalogue/unit-values'
 import { type SettingSheet, SILENT_SETTING } from '../specification/bedding'
+import { readValue, type Survey } from '../survey/survey'
 import type { Length } from '../units/length'
 import type { FasteningPoint, FrameToFasten } from './fastening'
 import type { HingeScrews } from './hanging'
@@ -17,6 +18,8 @@ export const STEP_LISTS = [
   'inside-wall',
   'into-leaf',
   'made-to-work',
+  'leaves-made-to-work',
+  'panel-made-to-work',
 ] as const
 export type StepList = (typeof STEP_LISTS)[number]
 
@@ -53,6 +56,10 @@ export type FrameOf = Pick<FrameToFasten, 'sidelights'> & {
   readonly legMaterial: string | null
   readonly passiveLeaf: Length | null
 }
+
+/** How wide the passive leaf of two is: the chosen frame's, else as it was read; `null` while neither is known. */
+export const passiveWidth = (frame: Pick<FrameOf, 'passiveLeaf'> | null, survey: Survey): Length | null =>
+  frame?.passiveLeaf ?? readValue(survey, 'leaf.passive')
 
 /** What fitting asks of a kind of door. */
 export type FitOf = {

@@ -23,7 +23,7 @@ import type { Reading } from '../survey/reading'
 import { type Survey, standingReadings } from '../survey/survey'
 import { type Length, minus, nearestTick, ZERO } from '../units/length'
 import type { FrameToFasten } from './fastening'
-import type { FitOf, FrameOf, MakerAsks, StepList } from './fit-of'
+import { type FitOf, type FrameOf, type MakerAsks, passiveWidth, type StepList } from './fit-of'
 import { type HeaderRule, headerRule, screwOrder } from './fix-order'
 import { type Hanging, oneHanging, pairHanging } from './hanging'
 import type { StepCode } from './judge-steps'
@@ -147,7 +147,7 @@ function hungIn(given: FitGiven): Fitted['hung'] {
     of.tunes === 'leaf'
       ? oneHanging(known)
       : of.tunes === 'leaves'
-        ? pairHanging(known, active === 'left' || active === 'right' ? active : null, frame?.passiveLeaf ?? null)
+        ? pairHanging(known, active === 'left' || active === 'right' ? active : null, passiveWidth(frame, survey))
         : []
   const logs = marginLogs({ ...given, hangings }, standingReadings(given.readings, given.answers), given.log)
   return hangings.map((hanging, i) => ({ hanging, margins: logs[i]! }))

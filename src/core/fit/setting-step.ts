@@ -37,6 +37,7 @@ export const STEP_TOOLS = [
   'paper-strip',
   'spring-scale',
   'thermometer',
+  'brush',
   'drop-sheet',
   'eye-protection',
   'gloves',

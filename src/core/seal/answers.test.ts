@@ -6,6 +6,7 @@ import { surveyOf } from '../survey/survey'
 import { fact, length, readings } from '../test/fixtures'
 import { asked, requestFor } from '../test/seal-request'
 import { inches } from '../units/length'
+import { closedQuestions } from './closed-answers'
 import { planSeals, type SealRequest } from './plan-seals'
 
 // Every answer of the survey of a closed door, for every kind and every purpose.
@@ -109,4 +110,25 @@ describe.each(CLOSING)('%s', family => {
     '$name changes what is planned',
     ({ given, from }) => expect(changes(given, from)).toBe(true),
   )
+
+  // Every question of the closed door itself: tried over edges that are shut tight, open, and wide.
+  const edgesOf = DOORS[family].seal.edges({
+    width: inches(64),
+    height: inches(80),
+    thickness: inches(1, 3, 4),
+    hinges: 'left',
+    leftLeaf: inches(32),
+    moves: 'left',
+  })
+  const CAP = { 'fact.threshold': 'adjustable-cap' }
+  const everyGap = (text: string) =>
+    Object.fromEntries(edgesOf.flatMap(edge => [...edge.slots, ...edge.stops].map(slot => [slot, text])))
+  const asks = closedQuestions(edgesOf, surveyOf('core', [], [fact('fact.threshold', 'adjustable-cap')]))
+  it.each(asks)('%s bears on something', question => {
+    const outcomes = (gap: string) =>
+      FACTS[question as 'fact.kerf'].map(code =>
+        saysOf(plan(family, 'draft', { facts: { ...CAP, [question]: code }, gaps: everyGap(gap) })),
+      )
+    expect(['0', '1/8', '3/8'].some(gap => new Set(outcomes(gap)).size > 1)).toBe(true)
+  })
 })

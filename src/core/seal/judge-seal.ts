@@ -44,6 +44,11 @@ export type SealCode =
   | 'fire-not-read'
   | 'fire-item-failed'
   | 'class-contradicts'
+  | 'air-past-tight'
+  | 'still-at-gap'
+  | 'cap-low'
+  | 'cap-high'
+  | 'bill-against-gap'
 
 export type SealOption = {
   readonly seal: Seal

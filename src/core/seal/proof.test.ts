@@ -86,11 +86,11 @@ describe('what is read next of a closed door', () => {
     const all = sealedOf(surveyed())
     expect(askedAlong(all.edges, all.plan, all.survey).next).toMatch(/^gap\.bottom\./)
   })
-  it('goes by edges, gaps before stops before what its strip touches', () => {
+  it('goes by edges, gaps before stops before what its strip touches, then what is answered', () => {
     const { edges, survey, plan } = sealedOf(surveyed())
     const kinds = askedAlong(edges, plan, survey).slots.map(slot => slot.split('.')[0]!)
-    expect([...new Set(kinds)]).toEqual(['gap', 'stop', 'contact'])
-    expect(kinds).toHaveLength(24)
+    expect([...new Set(kinds)]).toEqual(['gap', 'stop', 'contact', 'fall', 'fact'])
+    expect(kinds.filter(one => one !== 'fact')).toHaveLength(25)
   })
 })
 

@@ -2,6 +2,7 @@ import { type Cure, cure } from '../base/cures'
 import type { Finding, RuleId } from '../base/finding'
 import { readValue } from '../survey/survey'
 import { magnitude } from '../units/length'
+import { triedFindings } from './closed-answers'
 import { checkContact } from './contact-check'
 import type { SealCode } from './judge-seal'
 import { type EdgeGaps, isTight, leastOf, mostOf } from './read-edges'
@@ -25,6 +26,7 @@ export function findingsOf(
   return [
     ...airFindings(plan, request),
     ...contactFindings(request),
+    ...triedFindings(opened, request.site.survey),
     ...unreadFindings(plan, request),
     ...opened.filter(one => one.ownFails).map(ownFails),
     ...plan.edges.flatMap(one => handFails(one, request)),

@@ -1,5 +1,10 @@
 // What a survey records that is no length: a choice of a few words, or a weight.
 
+/** A strip of paper shut in over a threshold screw, and pulled. */
+const BILL = ['drags', 'slides', 'held'] as const
+/** Smoke held to a joint, or a hand on a windy day. */
+const AIR = ['still', 'smoke-drawn', 'felt'] as const
+
 /** Every fact with the answers it can have; `kg` is a number of kilograms with at most one decimal. */
 export const FACTS = {
   'fact.old-door': ['in-place', 'out', 'new-wall'],
@@ -23,6 +28,16 @@ export const FACTS = {
   'fact.floor': ['hard', 'carpet', 'uneven', 'pebbles-and-dirt'],
   'fact.threshold': ['fixed', 'adjustable-cap', 'none'],
   'fact.airflow': ['not-needed', 'needed', 'appliance-behind-it'],
+  'fact.bill-1': BILL,
+  'fact.bill-2': BILL,
+  'fact.bill-3': BILL,
+  'fact.bill-4': BILL,
+  'fact.bill-5': BILL,
+  'fact.air-head': AIR,
+  'fact.air-left': AIR,
+  'fact.air-right': AIR,
+  'fact.air-middle': AIR,
+  'fact.air-bottom': AIR,
   'fact.seal-why': ['draft', 'water', 'insects', 'smoke', 'fire', 'sound', 'light'],
 } as const satisfies Readonly<Record<`fact.${string}`, readonly string[] | 'kg'>>
 

@@ -136,8 +136,8 @@ export function stopOf(slot: GapSlot): StopSlot | null {
   const stop = slot.replace('gap', 'stop')
   return STOP_SLOTS.find(one => one === stop) ?? null
 }
-/** Whether it is read round a closed door: a gap at its edge or its stop, or where its strip touches. */
-export const isClosedSlot = (text: string): boolean => /^(gap|stop|contact)\./.test(text)
+/** Whether it is read round a closed door: a gap at its edge or its stop, where its strip touches, or how its threshold falls. */
+export const isClosedSlot = (text: string): boolean => /^(gap|stop|contact)\.|^fall\.threshold$/.test(text)
 
 /** The way a slot belongs to; `null` for one that belongs to the opening whatever the way. */
 export const wayOfSlot = (slot: Slot): Way | null => WAYS.find(way => slot.startsWith(`${way}/`)) ?? null

@@ -1,8 +1,11 @@
 import type { Family } from '../base/kinds'
 import type { CatalogueUnit } from '../catalogue/unit'
+import type { Door } from '../doors/door'
+import { SEAL_PAIR, SEAL_SLIDER } from '../doors/seal-only'
 import { DETAILS } from '../specification/wish-values'
 import type { Way } from '../survey/ways'
 import type { OpeningRecords } from '../terms'
+import { inches } from '../units/length'
 import {
   frameUnit,
   interiorUnit,
@@ -32,6 +35,14 @@ const LEAF = {
   'core/widths.top': '35 3/4',
   'core/heights.right': '79 1/8',
 }
+/** A gap at every place of every edge of a door that is 36 in wide. */
+const gapsAlong = ({ seal }: Door) =>
+  Object.fromEntries(
+    seal
+      .edges({ ...CLOSED, leftLeaf: inches(18), moves: 'left', hinges: 'left' })
+      .flatMap(one => one.slots.map(slot => [slot, one.role === 'bottom' ? '1/4' : '1/8'])),
+  )
+const CLOSED = { width: inches(36), height: inches(80), thickness: inches(1, 3, 4) }
 const TRIM = {
   'brickmould/widths.bottom': '36',
   'brickmould/widths.middle': '36',
@@ -164,6 +175,30 @@ export const KIND_CASES: Readonly<Record<string, KindCase>> = {
       'fact.airflow': 'not-needed',
       'fact.seal-why': 'draft',
     },
+    wished: { material: 'timber' },
+    unit: null,
+    says: [],
+  },
+  'a pair that stays': {
+    family: 'seal-pair',
+    way: 'core',
+    texts: {
+      ...LEAF,
+      ...gapsAlong(SEAL_PAIR),
+      'leaf.active': '18',
+      'leaf.passive': '17 1/2',
+      'leaf.thickness': '1 3/4',
+    },
+    facts: { 'fact.active-leaf': 'left', 'fact.seal-why': 'draft' },
+    wished: { material: 'timber' },
+    unit: null,
+    says: [],
+  },
+  'a slider that stays': {
+    family: 'seal-slider',
+    way: 'core',
+    texts: { ...LEAF, ...gapsAlong(SEAL_SLIDER), 'leaf.thickness': '1 3/8' },
+    facts: { 'fact.moving-panel': 'left', 'fact.seal-why': 'draft' },
     wished: { material: 'timber' },
     unit: null,
     says: [],

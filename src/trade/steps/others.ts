@@ -122,11 +122,37 @@ export const LOCK_SET: readonly SettingStep[] = [
   step('operation-test', ['strike-adjust'], 5, ['spring-scale'], { place: 'leaf', reads: push, cure: 'strike-adjust' }),
 ]
 
-/** A door that stays and is only sealed: it must work before a seal presses on it. */
-export const SEAL_ONLY: readonly SettingStep[] = [
-  step('hinges-tight', [], 10, ['screwdriver'], { place: 'hinge' }),
-  step('margins-even', ['hinges-tight'], 10, ['gauge', 'cards'], { place: 'leaf', cure: 'tuning' }),
+const HINGES_TIGHT = step('hinges-tight', [], 10, ['screwdriver'], { place: 'hinge' })
+const MADE_TO_LATCH: readonly SettingStep[] = [
   step('strike-adjust', ['margins-even'], 10, ['screwdriver', 'file'], { place: 'lock', cure: 'strike-adjust' }),
   step('operation-test', ['strike-adjust'], 5, ['spring-scale'], { place: 'leaf', reads: push, cure: 'strike-adjust' }),
-  step('edges-clean', ['operation-test'], 15, ['knife'], { place: 'whole' }),
+]
+const EDGES_CLEAN = step('edges-clean', ['operation-test'], 15, ['knife'], { place: 'whole' })
+
+/** A door that stays and is only sealed: it must work before a seal presses on it. */
+export const SEAL_ONLY: readonly SettingStep[] = [
+  HINGES_TIGHT,
+  step('margins-even', ['hinges-tight'], 10, ['gauge', 'cards'], { place: 'leaf', cure: 'tuning' }),
+  ...MADE_TO_LATCH,
+  EDGES_CLEAN,
+]
+/** Two that stay: the passive one stands firm before the other is made to meet it. */
+export const SEAL_PAIR: readonly SettingStep[] = [
+  HINGES_TIGHT,
+  step('passive-firm', ['hinges-tight'], 10, ['screwdriver', 'file'], { place: 'meeting', cure: 'passive-firm' }),
+  step('margins-even', ['passive-firm'], 20, ['gauge', 'cards'], { place: 'leaf', cure: 'tuning' }),
+  ...MADE_TO_LATCH,
+  EDGES_CLEAN,
+]
+/** A panel that stays: it rolls, stands level and locks before anything brushes on it. */
+export const SEAL_SLIDER: readonly SettingStep[] = [
+  step('track-clean', [], 15, ['brush'], { place: 'sill' }),
+  step('rollers-level', ['track-clean'], 15, ['screwdriver', 'gauge'], {
+    place: 'leaf',
+    reads: atMost('test-margins'),
+    cure: 'tuning',
+  }),
+  step('keeper-set', ['rollers-level'], 10, ['screwdriver'], { place: 'lock', cure: 'keeper-set' }),
+  step('operation-test', ['keeper-set'], 10, [], { place: 'leaf', cure: 'rollers-level' }),
+  EDGES_CLEAN,
 ]

@@ -2,11 +2,14 @@
 import { useMemo, useState } from 'react'
 import { askedAlong } from '@/core/seal/deciding-gaps'
 import { SEALED_BY_SHEET } from '@/core/seal/sealed'
+import { isFactSlot } from '@/core/survey/facts'
 import type { Occasion } from '@/core/survey/reading'
-import { isClosedSlot } from '@/core/survey/slots'
+import { isClosedSlot, isSlot } from '@/core/survey/slots'
 import { standingReadings, surveyOf } from '@/core/survey/survey'
+import type { Question } from '@/core/survey/survey-of'
 import { Choice, Panel, Quiet } from '../parts/controls'
 import { Entry } from '../sheet/Entry'
+import { FactEntry } from '../sheet/FactEntry'
 import { ReadingLadder } from '../sheet/ReadingLadder'
 import { neighbourOf, nextOpen } from '../sheet/selection'
 import type { StageProps } from '../sheet/stage-props'
@@ -47,29 +50,28 @@ export function SealLadder(stage: StageProps) {
       </Panel>
     )
   const survey = when === 'prove' ? proving : chosenBy
-  const { slots, next } = askedAlong(edges, plan, survey)
-  const slot = slots.find(one => one === selected) ?? next ?? nextOpen(slots, survey, null) ?? slots[0]!
+  const asked = askedAlong(edges, plan, survey)
+  // What proves is read; what the door is and what was tried before is not asked again.
+  const slots = when === 'prove' ? asked.slots.filter(isSlot) : asked.slots
+  const next = slots.find(one => one === asked.next) ?? nextOpen(slots, survey, null)
+  const slot = slots.find(one => one === selected) ?? next ?? slots[0]!
+  const go = {
+    onTaken: (taken: Question) => onSelect(nextOpen(slots, survey, taken) ?? taken),
+    onMove: (by: 1 | -1) => onSelect(neighbourOf(slots, slot, by)),
+  }
   return (
     <>
       <div style={{ marginBottom: 12 }}>
         <Choice label="Read" isLabelHidden value={when} options={WHEN} onChange={setWhen} />
       </div>
       {fitted.has(SEALED_BY_SHEET) && <Quiet data-sealed="true">Noted before as sealed by its maker’s sheet.</Quiet>}
-      <Entry
-        {...stage}
-        slot={slot}
-        survey={survey}
-        occasion={occasion}
-        onTaken={taken => onSelect(nextOpen(slots, survey, taken) ?? taken)}
-        onMove={by => onSelect(neighbourOf(slots, slot, by))}
-      >
-        <ClassBar
-          slot={slot}
-          occasion={occasion}
-          store={store}
-          onTaken={() => onSelect(nextOpen(slots, survey, slot) ?? slot)}
-        />
-      </Entry>
+      {isFactSlot(slot) ? (
+        <FactEntry {...go} slot={slot} store={store} takesFocus={selected !== null} />
+      ) : (
+        <Entry {...stage} {...go} slot={slot} survey={survey} occasion={occasion}>
+          <ClassBar slot={slot} occasion={occasion} store={store} onTaken={() => go.onTaken(slot)} />
+        </Entry>
+      )}
       <ReadingLadder slots={slots} survey={survey} store={store} selected={slot} onSelect={onSelect} />
     </>
   )

@@ -175,4 +175,14 @@ export const OTHERS: StepTexts = {
     'Every screw; a stripped hole plugged and drilled again.',
     'The leaf does not sag when lifted at its edge.',
   ],
+  'passive-firm': [
+    'Passive leaf stands firm',
+    'Both bolts shot home; a worn keeper is set anew or filed.',
+    'Locked, it does not rattle when pushed.',
+  ],
+  'track-clean': [
+    'Clean the track',
+    'Brush the track and the weep holes out; turn each roller by hand.',
+    'Nothing grinds, water runs off.',
+  ],
 }

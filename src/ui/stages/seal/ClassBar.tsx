@@ -2,7 +2,7 @@
 import { styled } from 'styled-components'
 import { GAP_CLASS_NAMES, GAP_CLASSES } from '@/core/seal/gap-classes'
 import type { Occasion } from '@/core/survey/reading'
-import { isClosedSlot, type Slot } from '@/core/survey/slots'
+import type { Slot } from '@/core/survey/slots'
 import { CLASS_NAMES } from '@/words/seals'
 import { slotName } from '@/words/walk'
 import { readingFrom } from '../../sheet/instrument'
@@ -23,7 +23,7 @@ type Props = {
 /** A gap by what goes into it, where no gauge is at hand: a reading with how far it may be off. */
 export function ClassBar({ slot, occasion, store, onTaken }: Props) {
   const { graduation } = useTape(store.sheet.job.unit)
-  if (!isClosedSlot(slot) || slot.startsWith('contact')) return null
+  if (!/^(gap|stop)\./.test(slot)) return null
   return (
     <Bar role="group" aria-label="By eye">
       {GAP_CLASS_NAMES.map(name => {
