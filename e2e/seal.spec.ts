@@ -25,7 +25,7 @@ test.describe('on the phone', () => {
     const C4 = demoOpening('C4')
     await open(page, `/openings/${C4}/seal`)
     await page.getByRole('button', { name: /^At the stop, head, left: a bill slides$/ }).click()
-    await expect(page.getByText('16 of 24 read')).toBeVisible()
+    await expect(page.getByText('21 of 33 read')).toBeVisible()
     const findings = page.getByRole('button', { name: /Findings|Found|Seals/ }).first()
     if (await findings.isVisible()) await findings.click()
     await expect(page.locator('[data-side="head"] [data-seal]')).toHaveCount(1)
@@ -68,6 +68,37 @@ test.describe('on the phone', () => {
     for (const part of ['Read again once sealed', 'Seals and draft', 'Head, before: ', 'Head, sealed: '])
       expect(record).toContain(part)
   })
+})
+
+test('two old leaves that stay: what was tried at their joints says what to raise and what to read', async ({
+  page,
+}) => {
+  const C7 = demoOpening('C7')
+  await open(page, `/openings/${C7}/seal`)
+  const now = page.locator('section[aria-label="Reading now"]')
+  const answer = async (question: string, code: string) => {
+    await page.locator(`[data-slot="fact.${question}"]`).click()
+    await now.getByRole('button', { name: code, exact: true }).click()
+    await expect(page.locator(`[data-slot="fact.${question}"]`)).toHaveAttribute('data-storing', 'stored')
+  }
+  await expect(page.locator('[data-slot="fact.bill-1"]')).toHaveCount(0)
+  await answer('threshold', 'adjustable cap')
+  await expect(page.locator('[data-slot^="fact.bill-"]')).toHaveCount(5)
+  await answer('bill-1', 'drags')
+  await answer('bill-2', 'slides')
+  await answer('bill-4', 'held')
+  await answer('air-middle', 'still')
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  for (const said of [
+    'Threshold cap too low at screw 2',
+    'Threshold cap too high at screw 4',
+    'Meeting edge: smoke stands still before an open gap',
+  ])
+    await expect(page.getByText(said)).toBeVisible()
+  // Nothing is ordered or set: what it is made to do before it is sealed is its own.
+  await page.getByRole('button', { name: 'Fit', exact: true }).click()
+  await expect(page.getByText('Passive leaf stands firm').first()).toBeVisible()
 })
 
 test('a music room is sealed for sound to a target, along the plans none beats', async ({ page }) => {

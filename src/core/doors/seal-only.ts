@@ -1,5 +1,5 @@
-import { bore, meetingHandle, panels, slidingArrow } from '../drawing/family-parts'
-import { halves, leavesRead, undivided } from '../drawing/opening-box'
+import { bore, meetingHandle, panelArrow, panels } from '../drawing/family-parts'
+import { leavesRead, undivided } from '../drawing/opening-box'
 import { nothingFastened } from '../fit/fastening'
 import { oneLeafEdges, slidingEdges, twoLeafEdges } from '../seal/edge'
 import type { HungLeaf, LeafKnown } from '../specification/hung-leaf'
@@ -97,7 +97,7 @@ export const SEAL_SLIDER: Door = {
   parts: {
     ...STAYS.parts,
     isOneLeaf: false,
-    parts: (drawn, extent) => [...panels(drawn, extent, 'glass'), ...slidingArrow(drawn, extent)],
-    divisions: halves,
+    parts: (drawn, extent) => [...panels(drawn, extent, 'glass'), ...panelArrow(drawn, extent)],
+    divisions: undivided,
   },
 }

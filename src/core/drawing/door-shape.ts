@@ -28,7 +28,7 @@ export function doorShape(drawn: Drawn): DoorShape | null {
   const { leaf, hingePlaces } = further
   const frame = frameBox(drawn)
   if (!frame) return null
-  const leafWidth = leaf?.width.value ?? (unit ? minus(frame.width, lengths['core-width'].value) : frame.width)
+  const leafWidth = closedWidth(drawn) ?? (unit ? minus(frame.width, lengths['core-width'].value) : frame.width)
   const leafHeight = leaf?.height.value ?? (unit ? minus(frame.height, lengths['core-height'].value) : frame.height)
   const hangsInFrame = standing === null ? unit !== null : standing.leafBottom !== null || unit !== null
   const bottom = plus(frame.y, hangsInFrame ? (standing?.leafBottom ?? lengths['leaf-bottom'].value) : ZERO)
@@ -44,11 +44,19 @@ export function doorShape(drawn: Drawn): DoorShape | null {
   }
 }
 
+/** How wide what closes is: both leaves of two that meet, else the one leaf; `null` while it is not known. */
+function closedWidth({ edges, further: { leaf } }: Drawn): Length | null {
+  const both = edges.filter(one => one.role === 'head' && one.leaf !== 'one').map(one => one.length)
+  return both.length === 2 ? plus(both[0]!, both[1]!) : (leaf?.width.value ?? null)
+}
+
 /** Where the frame stands: as placed, else in the middle of its hole; round a leaf that stays, the leaf itself. */
-function frameBox({ specification, standing, hole, further, derivesUnit }: Drawn): Box | null {
+function frameBox(drawn: Drawn): Box | null {
+  const { specification, standing, hole, further, derivesUnit } = drawn
   const { unit } = specification
   const { leaf } = further
-  const read = !derivesUnit && leaf ? { width: leaf.width.value, height: leaf.height.value } : null
+  const width = closedWidth(drawn)
+  const read = !derivesUnit && leaf && width !== null ? { width, height: leaf.height.value } : null
   const size = standing?.size ?? (unit ? { width: unit.width.value, height: unit.height.value } : read)
   if (!size) return null
   const middle = ((hole?.points.L0.x ?? 0) + (hole?.points.R0.x ?? size.width) - size.width) / 2

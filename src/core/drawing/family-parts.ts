@@ -101,10 +101,24 @@ export function slidingArrow(result: Drawn, extent: Extent): readonly Mark[] {
     moving === 'left'
       ? [extent.left + extent.width * 0.15, meeting! - inches(2)]
       : [extent.right - extent.width * 0.15, meeting! + inches(2)]
-  const head = moving === 'left' ? -inches(3) : inches(3)
+  return [...words, ...arrow(from, to, y)]
+}
+
+/** A panel that is measured by itself: which way it opens. */
+export function panelArrow({ survey }: Drawn, { left, right, bottom, width, height }: Extent): readonly Mark[] {
+  const moving = survey.facts.get('fact.moving-panel')?.code
+  const y = bottom + height * 0.64
+  if (moving === undefined)
+    return [label('panel.left', point(Math.round((left + right) / 2), Math.round(y)), 'which-moves')]
+  const [from, to] = [left + width * 0.25, right - width * 0.25]
+  return moving === 'left' ? arrow(from, to, y) : arrow(to, from, y)
+}
+
+/** A level arrow, its head at `to`. */
+function arrow(from: number, to: number, y: number): readonly Mark[] {
+  const head = to > from ? -inches(3) : inches(3)
   const at = (x: number, dy: number) => point(Math.round(x), Math.round(y + dy))
   return [
-    ...words,
     path('swing', 'slides', [at(from, 0), at(to, 0)], false),
     path('swing', 'slides', [at(to + head, inches(1, 1, 2)), at(to, 0), at(to + head, -inches(1, 1, 2))], false),
   ]

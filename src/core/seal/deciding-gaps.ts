@@ -9,7 +9,7 @@ const CONTACTS = ['contact.top', 'contact.middle', 'contact.bottom'] as const
 
 /** What is read of a closed door, edge by edge: gaps, behind them the gaps at the stop, then where its strip touches and how the threshold falls, then what is
  *  answered of it; and what of it decides most and is open: where air was felt, else of an edge nobody read its middle, the longest first; else where
- *  most air passes and not every place was read; then what is answered. */
+ *  most air passes and not every place was read; then what stands round it. */
 export function askedAlong(
   edges: readonly Edge[],
   plan: SealPlan | null,
@@ -32,9 +32,12 @@ export function askedAlong(
     .flatMap(one => one.slots.filter(isOpen))
   return {
     slots: [...gaps, ...stops, ...contacts, ...falls, ...answers],
-    next: first ? middleOf(first.slots, isOpen) : (partly[0] ?? answers.find(isOpen) ?? null),
+    next: first ? middleOf(first.slots, isOpen) : (partly[0] ?? answers.filter(decides).find(isOpen) ?? null),
   }
 }
+
+/** Whether it decides which seals do at all; what is tried at the joints comes in its turn. */
+const decides = (slot: Question): boolean => !/^fact\.(air|bill)-/.test(slot)
 
 /** Its middle, while that is open; else the first place of it that is. */
 function middleOf(slots: readonly Slot[], isOpen: (slot: Slot) => boolean): Slot {
