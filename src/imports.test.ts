@@ -37,6 +37,7 @@ const CORE_ORDER = [
   'sheet',
   'progress',
   'glance',
+  'summary',
   'records',
   'job-file',
   'call-trade',
@@ -68,7 +69,8 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   sharp: /^server\//,
   'eventsource-parser': /^server\//,
   '@tarikjabiri/dxf': /^writers\//,
-  react: /^(ui|app)\//,
+  // Who acts is looked up once for a page.
+  react: /^(ui|app)\/|^server\/session\.ts$/,
   next: /^(ui|app|server)\//,
 }
 

@@ -1,9 +1,6 @@
-import { dayOf } from '@/server/day'
-import { loadNextJobs } from '@/server/page'
+import { loadToday } from '@/server/page'
 import { Today } from '@/ui/pages/Today'
 
 export default async function Page() {
-  const now = new Date()
-  const jobs = await loadNextJobs(now)
-  return <Today days={jobs.map(card => dayOf(card, now))} />
+  return <Today days={await loadToday(new Date())} />
 }

@@ -11,10 +11,15 @@ const kept = globalThis as { harvekCatalogues?: Map<string, Kept> }
 
 /** A company's catalogue, loaded, checked and made ready once for each of its revisions. */
 export async function catalogueOf(db: Db, acting: Acting): Promise<Catalogue> {
+  return catalogueAt(db, acting, await catalogueRevision(db, acting))
+}
+
+/** The same for whoever knows at which revision it stands. */
+export async function catalogueAt(db: Db, acting: Acting, revision: number): Promise<Catalogue> {
   kept.harvekCatalogues ??= new Map()
-  const revision = await catalogueRevision(db, acting)
   const there = kept.harvekCatalogues.get(acting.companyId)
-  if (there?.revision === revision) return there.catalogue
+  // It only counts up: whoever looked a moment earlier gets the newer one.
+  if (there && there.revision >= revision) return there.catalogue
   const catalogue = listUnits(db, acting).then(indexCatalogue)
   kept.harvekCatalogues.set(acting.companyId, { revision, catalogue })
   catalogue.catch(() => kept.harvekCatalogues?.delete(acting.companyId))

@@ -1,15 +1,30 @@
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import type { LogEntry } from '@/core/log/log'
-import { progressOf } from '@/core/progress'
 import { asWritten, type OpeningSheet, recordsOf } from '@/core/sheet'
+import { sumUp } from '@/core/summary'
+import type { OpeningRecords } from '@/core/terms'
 import { done, entry, jobRecord, reading, records, stepEntry, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { KIND_CASES, openingOf } from '@/core/test/kind-cases'
+import type { Work } from '@/core/work'
+import { LENGTHS } from '@/trade/lengths'
 import { SEALS } from '@/trade/seals'
 import { dayOf } from './day'
-import type { OpeningCard } from './page'
 
 const JOB = jobRecord({ visitOn: '2026-12-03' })
 const NOW = new Date('2026-06-21T09:00:00.000Z')
+const ZONE = 'UTC'
+
+type OpeningCard = { readonly sheet: OpeningSheet; readonly work: Work; readonly records: OpeningRecords }
+/** The day of a job with one opening, or with none. */
+const dayWith = (one: Pick<OpeningCard, 'work' | 'records'> | null, job = JOB, now = NOW) =>
+  dayOf(
+    job,
+    ZONE,
+    one
+      ? [{ opening: one.records.opening, summary: sumUp(one.work, one.records, LENGTHS, now.toISOString()).summary }]
+      : [],
+    now,
+  )
 
 function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet> = {}): OpeningCard {
   const own = records(TRUE_OPENING, wished)
@@ -39,7 +54,7 @@ function card(wished: Parameters<typeof records>[1], more: Partial<OpeningSheet>
     ...more,
   }
   const { work } = done(recordsOf(sheet), trade())
-  return { sheet, work, progress: progressOf(work, recordsOf(sheet)) }
+  return { sheet, work, records: recordsOf(sheet) }
 }
 
 const chosen = { chosen: { unit: unit().id, reason: '' } }
@@ -64,22 +79,20 @@ const ordered = () => {
 
 describe('a day', () => {
   it('is short in December and long in June', () => {
-    const sunset = (visitOn: string | null) => dayOf({ job: { ...JOB, visitOn }, openings: [] }, NOW).sunset!
+    const sunset = (visitOn: string | null) => dayWith(null, { ...JOB, visitOn }).sunset!
     expect(sunset('2026-12-03') < '16:00').toBe(true)
     expect(sunset(null) > '20:00').toBe(true)
   })
   it('has no sunset where the sun does not set', () =>
     expect(
-      dayOf(
-        {
-          job: { ...JOB, visitOn: '2026-06-21', place: { name: 'North', latitudeE6: 80_000_000, longitudeE6: 0 } },
-          openings: [],
-        },
-        NOW,
-      ).sunset,
+      dayWith(null, {
+        ...JOB,
+        visitOn: '2026-06-21',
+        place: { name: 'North', latitudeE6: 80_000_000, longitudeE6: 0 },
+      }).sunset,
     ).toBeNull())
   it('says on whom an opening waits', () => {
-    const waits = (one: OpeningCard) => dayOf({ job: JOB, openings: [one] }, NOW).openings[0]!.waits
+    const waits = (one: OpeningCard) => dayWith(one).openings[0]!.waits
     expect([waits(card({})), waits(card(chosen)), waits(ordered())]).toEqual([
       'the customer’s choice',
       null,
@@ -97,13 +110,13 @@ describe('a day', () => {
       ...card,
       work: { ...card.work, fit: { ...card.work.fit, value: { ...card.work.fit.value, steps } } },
     })
-    const until = (steps: typeof waiting) => dayOf({ job: JOB, openings: [withSteps(steps)] }, NOW).openings[0]!.until
+    const until = (steps: typeof waiting) => dayWith(withSteps(steps)).openings[0]!.until
     expect(until(waiting)).toBe('Tue 13 Jan, 07:00')
     expect(until(waiting.map(one => (one.id === 'inside-trim' ? { ...one, state: 'ready' as never } : one)))).toBeNull()
   })
   it('counts the setting work of what is ready to be set', () => {
-    expect(dayOf({ job: JOB, openings: [card(chosen)] }, NOW).minutes).toBe(0)
-    expect(dayOf({ job: JOB, openings: [ordered()] }, NOW).minutes).toBeGreaterThan(180)
+    expect(dayWith(card(chosen)).minutes).toBe(0)
+    expect(dayWith(ordered()).minutes).toBeGreaterThan(180)
   })
 })
 
@@ -129,10 +142,7 @@ describe('a day on which seals are fitted', () => {
 
   it('counts their minutes while it is at them, and says until when what is bonded hardens', () => {
     const dayAt = (log: readonly LogEntry[], now: string) => {
-      const { work, records } = sealing(log, now)
-      const progress = { ...progressOf(work, records), stage: 'seal' as const }
-      const one = { ...card({}), work, progress }
-      return dayOf({ job: JOB, openings: [one] }, new Date(now))
+      return dayWith(sealing(log, now), JOB, new Date(now))
     }
     const before = dayAt(steps, '2026-11-20T10:00:00.000Z')
     expect([before.minutes > stop.minutes, before.openings[0]!.until]).toEqual([true, null])

@@ -1,11 +1,14 @@
 import { getTimes } from 'suncalc'
-import type { Severity } from '@/core/base/finding'
-import type { Stage } from '@/core/base/stages'
-import type { PlannedStep } from '@/core/fit/setting-step'
 import { zoneOf } from '@/core/sheet'
+import type { Summary, WaitsOn } from '@/core/summary'
+import type { Job, Opening } from '@/core/survey/job-record'
+import type { Acting } from '@/store/acting'
+import { companyOf, type Known } from '@/store/company'
+import type { Db } from '@/store/connection'
+import { listJobs } from '@/store/jobs'
 import { untilWords } from '@/words/moments'
-import type { JobCard, OpeningCard } from './page'
 import { zoneAt } from './places'
+import { summariesOf } from './summaries'
 
 /** A job as a day's work: against the light, what is next on each opening, and on whom it waits. */
 export type Day = {
@@ -18,70 +21,68 @@ export type Day = {
   readonly isPlaceSaid: boolean
   /** Work on the setting steps still to do, in minutes. */
   readonly minutes: number
-  readonly openings: readonly {
-    readonly id: string
-    readonly tag: string
-    readonly name: string
-    readonly stage: Stage
-    readonly worst: Severity
-    readonly finished: boolean
-    readonly waits: string | null
-    /** Until when nothing can be done on it, by the clock there: foam that hardens. `null` where something can. */
-    readonly until: string | null
-  }[]
+  readonly openings: readonly (Pick<Opening, 'id' | 'tag' | 'name'> &
+    Pick<Summary, 'stage' | 'worst' | 'finished'> & {
+      readonly waits: string | null
+      /** Until when nothing can be done on it, by the clock there: foam that hardens. `null` where something can. */
+      readonly until: string | null
+    })[]
 }
 
-export function dayOf({ job, openings }: JobCard, now: Date): Day {
-  return {
-    jobId: job.id,
-    name: job.name,
-    site: job.site,
-    visitOn: job.visitOn,
-    sunset: sunsetAt(job, now),
-    isPlaceSaid: job.place !== null,
-    minutes: openings
-      .flatMap(stepsNow)
-      .filter(step => step.state !== 'done')
-      .reduce((sum, step) => sum + step.minutes, 0),
-    openings: openings.map(one => ({
-      id: one.sheet.opening.id,
-      tag: one.sheet.opening.tag,
-      name: one.sheet.opening.name,
-      stage: one.progress.stage,
-      worst: one.progress.worst,
-      finished: one.progress.finished,
-      waits: waitsOn(one),
-      until: waitsUntil(one),
-    })),
-  }
+const MOST_JOBS_TODAY = 8
+
+/** The next jobs of a company as days. Three statements, of however many openings, while nothing changed. */
+export async function daysFor(db: Db, acting: Acting | Known, now: Date): Promise<readonly Day[]> {
+  const [jobs, company] = await Promise.all([
+    listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS_TODAY),
+    companyOf(db, acting),
+  ])
+  const which = { jobs: jobs.map(one => one.id), putAway: false }
+  const { openings } = await summariesOf(db, { ...acting, company }, which, [], now)
+  return jobs.map(job =>
+    dayOf(
+      job,
+      zoneOf(job, company.firm.data),
+      openings.filter(one => one.jobId === job.id),
+      now,
+    ),
+  )
+}
+
+type Listed = { readonly opening: Pick<Opening, 'id' | 'tag' | 'name'>; readonly summary: Summary }
+
+/** One job's day; `zone` is the clock it goes by, IANA. */
+export const dayOf = (job: Job, zone: string, openings: readonly Listed[], now: Date): Day => ({
+  jobId: job.id,
+  name: job.name,
+  site: job.site,
+  visitOn: job.visitOn,
+  sunset: sunsetAt(job, now),
+  isPlaceSaid: job.place !== null,
+  minutes: openings.reduce((sum, one) => sum + one.summary.minutes, 0),
+  openings: openings.map(({ opening, summary }) => ({
+    id: opening.id,
+    tag: opening.tag,
+    name: opening.name,
+    stage: summary.stage,
+    worst: summary.worst,
+    finished: summary.finished,
+    waits: summary.waitsOn && WAITS[summary.waitsOn],
+    until: summary.until && untilWords(summary.until, zone),
+  })),
+})
+
+const WAITS: Readonly<Record<WaitsOn, string>> = {
+  supplier: 'the supplier',
+  claim: 'the supplier’s answer to the claim',
+  customer: 'the customer’s choice',
 }
 
 /** When it gets dark on the day of a visit, by the clock there. */
-function sunsetAt({ place, timeZone, visitOn }: JobCard['job'], now: Date): string | null {
+function sunsetAt({ place, timeZone, visitOn }: Job, now: Date): string | null {
   if (!place) return null
   const noon = new Date(`${visitOn ?? now.toISOString().slice(0, 10)}T12:00:00Z`)
   const { sunset } = getTimes(noon, place.latitudeE6 / 1e6, place.longitudeE6 / 1e6)
   if (!sunset || Number.isNaN(sunset.getTime())) return null
   return sunset.toLocaleTimeString('en-GB', { timeZone: timeZone ?? zoneAt(place), hour: '2-digit', minute: '2-digit' })
-}
-
-/** The steps an opening is at: of setting it, or of sealing it. */
-const stepsNow = ({ progress, work }: Pick<OpeningCard, 'progress' | 'work'>): readonly PlannedStep[] =>
-  progress.stage === 'fit' ? work.fit.value.steps : progress.stage === 'seal' ? work.seal.value.steps : []
-
-/** While every step that is left waits: until the first of them may begin. */
-function waitsUntil({ sheet, progress, work }: OpeningCard): string | null {
-  const steps = stepsNow({ progress, work })
-  const waiting = steps.flatMap(one => one.until ?? [])
-  const canBegin = steps.some(one => ['ready', 'doing', 'failed', 'look-again'].includes(one.state))
-  if (canBegin || waiting.length === 0) return null
-  return untilWords(waiting.sort()[0]!, zoneOf(sheet.job, sheet.firm))
-}
-
-/** On whom an opening waits; `null` when the next move is one's own. */
-function waitsOn({ sheet, progress, work }: OpeningCard): string | null {
-  if (progress.stage === 'fit' && work.fit.value.delivery === 'awaited') return 'the supplier'
-  if (progress.stage === 'fit' && work.fit.value.delivery === 'held') return 'the supplier’s answer to the claim'
-  if (progress.stage === 'order' && !sheet.edits.order.data.chosen) return 'the customer’s choice'
-  return null
 }

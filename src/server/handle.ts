@@ -30,8 +30,10 @@ export function handle(answer: (asked: Asked) => Promise<Response>) {
     const refused = refusedAtBorder(request)
     if (refused) return refuse(...refused)
     try {
-      const acting = await actingMember()
-      if (!acting) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      const known = await actingMember()
+      if (!known) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      // What a route changes of the company it looks up itself.
+      const { company: _, ...acting } = known
       const params = (await context.params) ?? {}
       return await answer({ db: store(), acting, request, id: params.id ?? '', params })
     } catch (error) {

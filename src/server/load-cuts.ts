@@ -8,7 +8,7 @@ import type { Db } from '@/store/connection'
 import { findFirm } from '@/store/firm'
 import { findJob, listOpenings } from '@/store/jobs'
 import { LENGTHS } from '@/trade/lengths'
-import { loadOpening, workOf } from './load-opening'
+import { loadOpenings, workOf } from './load-opening'
 
 export type LoadedCuts = {
   readonly job: ShownJob
@@ -24,16 +24,18 @@ export async function loadCuts(db: Db, acting: Acting, jobId: string): Promise<L
     findFirm(db, acting),
   ])
   if (!row) return null
-  const sheets = await Promise.all(
-    openings.filter(one => one.archivedAt === null).map(one => loadOpening(db, acting, one.id)),
+  const shown = openings.filter(one => one.archivedAt === null)
+  const sheets = await loadOpenings(
+    db,
+    acting,
+    shown.map(one => one.id),
   )
-  const toCut = sheets.flatMap(sheet => {
-    if (!sheet) return []
+  const toCut = sheets.map(sheet => {
     const { plan, fitted } = workOf(sheet).seal.value
     const { id, tag } = sheet.opening
     // What is only expected is not cut yet.
     const isRead = plan?.edges.some(one => one.expected === null) ?? false
-    return [{ id, tag, plan: isRead ? plan : null, fitted, cut: cutIn(sheet.log) }]
+    return { id, tag, plan: isRead ? plan : null, fitted, cut: cutIn(sheet.log) }
   })
   return { job: asWritten(row, firm.data.numbers), cuts: cutList(toCut, LENGTHS, firm.data.offCuts), firm }
 }

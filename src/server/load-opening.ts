@@ -1,71 +1,47 @@
 import { requestFrom } from '@/core/ask-work'
+import type { Catalogue } from '@/core/catalogue/rank-catalogue'
 import { DOORS } from '@/core/doors/doors'
 import { asWritten, type OpeningSheet, recordsOf, zoneOf } from '@/core/sheet'
 import { type Work, work } from '@/core/work'
 import type { Acting } from '@/store/acting'
+import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
-import { findEdits } from '@/store/edits'
-import { findFirm, findJobSchools } from '@/store/firm'
-import { findJob, findOpening, listMembers, listOpenings } from '@/store/jobs'
-import { listOrders } from '@/store/orders'
-import { listPhotos } from '@/store/photos'
-import { ANSWERS, LOG_ENTRIES, listRows, READINGS, RECEIPTS } from '@/store/rows'
+import { findOpeningsWhole } from '@/store/openings'
 import { tradeWith } from '@/trade/trade'
-import { catalogueOf, shortList } from './catalogue'
+import { catalogueAt, shortList } from './catalogue'
 
 /** Everything about one opening, with what of the catalogue it needs; `null` when this company has none such. */
-export async function loadOpening(db: Db, acting: Acting, id: string): Promise<OpeningSheet | null> {
-  const found = await findOpening(db, acting, id)
-  if (!found) return null
-  const { opening, jobId } = found
-  const [jobRow, openings, readings, answers, photos, members, edits, log, all, firm, jobSchools] = await Promise.all([
-    findJob(db, acting, jobId),
-    listOpenings(db, acting, jobId),
-    listRows(db, READINGS, acting, [id]),
-    listRows(db, ANSWERS, acting, [id]),
-    listPhotos(db, acting, id),
-    listMembers(db, acting),
-    findEdits(db, acting, id),
-    listRows(db, LOG_ENTRIES, acting, [id]),
-    listOrders(db, acting, jobId),
-    findFirm(db, acting),
-    findJobSchools(db, acting, jobId),
-  ])
-  const at = openings.findIndex(one => one.id === id)
-  const holds = all.filter(order => order.lines.some(line => line.opening.id === id))
-  const numbers = new Set(holds.map(order => order.number))
-  const orders = all.filter(order => numbers.has(order.number))
-  const bare = {
-    job: asWritten(jobRow!, firm.data.numbers),
-    opening,
-    readings,
-    answers,
-    photos,
-    members,
-    edits,
-    log,
-    orders,
-    receipts: await listRows(
-      db,
-      RECEIPTS,
-      acting,
-      orders.map(one => one.id),
-    ),
-    firm: firm.data,
-    jobSchools,
-    neighbours: { before: openings[at - 1]?.id ?? null, after: openings[at + 1]?.id ?? null },
-    memberName: acting.name,
-  }
-  return { ...bare, ...(await judged(db, acting, bare)) }
+export async function loadOpening(db: Db, acting: Acting | Known, id: string): Promise<OpeningSheet | null> {
+  return (await loadOpenings(db, acting, [id]))[0] ?? null
+}
+
+/** The same of several, in the order of their ids; those that are not this company's are left out. As many statements for one as for a
+ *  hundred. */
+export async function loadOpenings(
+  db: Db,
+  acting: Acting | Known,
+  ids: readonly string[],
+): Promise<readonly OpeningSheet[]> {
+  const [stored, company] = await Promise.all([findOpeningsWhole(db, acting, ids), companyOf(db, acting)])
+  if (stored.length === 0) return []
+  const catalogue = await catalogueAt(db, acting, company.catalogueRevision)
+  return stored.map(({ job, ...own }) => {
+    const bare = {
+      ...own,
+      job: asWritten(job, company.firm.data.numbers),
+      members: company.members,
+      firm: company.firm.data,
+      memberName: acting.name,
+    }
+    return { ...bare, ...judged(catalogue, bare) }
+  })
 }
 
 /** What of the catalogue the opening needs, judged by what stands in the store. */
-async function judged(
-  db: Db,
-  acting: Acting,
+function judged(
+  catalogue: Catalogue,
   bare: Omit<OpeningSheet, 'units' | 'catalogue'>,
-): Promise<Pick<OpeningSheet, 'units' | 'catalogue'>> {
-  const catalogue = await catalogueOf(db, acting)
+): Pick<OpeningSheet, 'units' | 'catalogue'> {
   const sheet = { ...bare, units: [], catalogue: { count: 0, possible: 0 } }
   const chosen = bare.edits.order.data.chosen?.unit ?? null
   const index = chosen === null ? undefined : catalogue.byId.get(chosen)

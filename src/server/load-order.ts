@@ -11,24 +11,23 @@ import { type PriceRow, priceRows } from '@/core/exchange/price-log'
 import { type OrderStanding, orderStanding } from '@/core/exchange/standing'
 import { receiptsFor } from '@/core/order/delivery'
 import type { ReceivingOpening } from '@/core/order/judge-receipt'
-import type { Order } from '@/core/order/order'
+import type { Order, OrderLine } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
 import { isAccepted } from '@/core/order/receipt-values'
 import { type LineChange, revisionChanges } from '@/core/order/revision'
 import { asWritten, type ShownJob } from '@/core/sheet'
+import type { Ordering } from '@/core/summary'
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
-import type { Work } from '@/core/work'
 import type { Acting } from '@/store/acting'
+import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { type DeskAnswer, listDeskAnswers, listOutgoing, type Outgoing } from '@/store/exchange'
-import { companyName, findFirm } from '@/store/firm'
-import { findJob, listMembers } from '@/store/jobs'
-import { findOrder, listAllOrders, listOrders } from '@/store/orders'
-import { listPhotos } from '@/store/photos'
+import { listAllOrders, orderChain } from '@/store/orders'
+import { photosOf } from '@/store/photos'
 import { DECISIONS, type DecisionRow, listRows, RECEIPTS } from '@/store/rows'
 import { LENGTHS } from '@/trade/lengths'
-import { loadOpening, workOf } from './load-opening'
+import { summariesOf } from './summaries'
 
 /** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
 export type ReadAnswer = Pick<DeskAnswer, 'id' | 'receivedAt'> &
@@ -83,77 +82,77 @@ type Parts = {
   readonly receipts: readonly Receipt[]
 }
 
-/** An order as a page shows it; `null` when this company has none such. */
-export async function loadOrder(db: Db, acting: Acting, id: string): Promise<OrderView | null> {
-  const found = await findOrder(db, acting, id)
-  if (!found) return null
-  const { order, jobId } = found
-  const [job, siblings, name, own, firm] = await Promise.all([
-    findJob(db, acting, jobId),
-    listOrders(db, acting, jobId),
-    companyName(db, acting),
+/** An order as a page shows it; `null` when this company has none such. As many statements for forty lines and sixteen revisions as for one. */
+export async function loadOrder(
+  db: Db,
+  acting: Acting | Known,
+  id: string,
+  now = new Date(),
+): Promise<OrderView | null> {
+  const [chain, company, own] = await Promise.all([
+    orderChain(db, acting, id),
+    companyOf(db, acting),
     partsOf(db, acting, [id]),
-    findFirm(db, acting),
   ])
-  const chain = siblings.filter(one => one.number === order.number)
-  const ids = chain.map(one => one.id)
-  const parts = { ...own, receipts: receiptsFor(order, chain, await listRows(db, RECEIPTS, acting, ids)) }
-  const sent = sentMessage(order, parts.outgoing, { id: acting.companyId, name })
+  const at = chain.findIndex(one => one.order.id === id)
+  if (at < 0) return null
+  const { order, job } = chain[at]!
+  const revisions = chain.map(one => one.order)
+  const ids = order.lines.map(one => one.opening.id)
+  const [receipts, { openings }, photos] = await Promise.all([
+    listRows(
+      db,
+      RECEIPTS,
+      acting,
+      revisions.map(one => one.id),
+    ),
+    summariesOf(db, { ...acting, company }, { ids }, ['ordering'], now),
+    photosOf(db, acting, ids),
+  ])
+  const parts = { ...own, receipts: receiptsFor(order, revisions, receipts) }
+  const sent = sentMessage(order, parts.outgoing, { id: acting.companyId, name: company.name })
   const { answers, claims } = answersIn(parts, sent)
-  const before = siblings.find(one => one.id === order.supersedes)
-  const works = await Promise.all(
-    order.lines.map(async ({ opening }) => {
-      const sheet = await loadOpening(db, acting, opening.id)
-      return sheet && workOf(sheet)
-    }),
-  )
+  const before = revisions.find(one => one.id === order.supersedes)
+  const orderings = ids.map(one => openings.find(it => it.opening.id === one)?.ordering ?? null)
+  const since = revisions[0]?.releasedAt ?? order.releasedAt
   return {
     order,
-    job: asWritten(job!, firm.data.numbers),
+    job: asWritten(job, company.firm.data.numbers),
     standing: standingOfOrder(order, parts, answers),
-    supersededBy: siblings.find(one => one.supersedes === id)?.id ?? null,
-    revisions: chain.map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({
+    supersededBy: revisions.find(one => one.supersedes === id)?.id ?? null,
+    revisions: revisions.map(({ id: revisionId, revision, releasedAt, releasedBy }) => ({
       id: revisionId,
       revision,
       releasedAt,
       releasedBy,
     })),
     changes: before ? revisionChanges(before, order) : [],
-    since: changesSince(order, works),
-    lengths: works.map(one => one?.terms.lengths ?? LENGTHS),
+    since: revisionChanges(order, { lines: order.lines.map((line, i) => orderings[i]?.line ?? line) }),
+    lengths: orderings.map(one => ({ ...LENGTHS, ...Object.fromEntries(one?.lengths ?? []) })),
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,
     claims,
-    photos: await deliveryPhotos(db, acting, order, chain[0]?.releasedAt ?? order.releasedAt),
+    // An order withdrawn before had deliveries of its own.
+    photos: ids.map(one => (photos.get(one) ?? []).filter(it => isOfDelivery(it) && it.takenAt >= since)),
     memberName: acting.name,
-    members: await listMembers(db, acting),
-    openings: works.map((one, i) => receivingOpening(one, order.lines[i]!)),
+    members: company.members,
+    openings: orderings.map((one, i) => receivingOpening(one, order.lines[i]!)),
   }
 }
 
 /** Where the unit of a line will stand, by the readings as they are now. */
-function receivingOpening(work: Work | null, { unit, pad }: Order['lines'][number]): ReceivingOpening | null {
-  const chosen = work?.order.value.chosen
-  return chosen?.hole && chosen.unit.id === unit.id ? { points: chosen.hole, pad } : null
-}
+const receivingOpening = (ordering: Ordering | null, { unit, pad }: OrderLine): ReceivingOpening | null =>
+  ordering?.hole?.unit === unit.id ? { points: ordering.hole.points, pad } : null
 
-/** What was photographed of each line's delivered unit after `since`: an order withdrawn before had deliveries of its own. */
-const deliveryPhotos = (db: Db, acting: Acting, { lines }: Order, since: string): Promise<OrderView['photos']> =>
-  Promise.all(
-    lines.map(async ({ opening }) =>
-      (await listPhotos(db, acting, opening.id)).filter(one => isOfDelivery(one) && one.takenAt >= since),
-    ),
-  )
-
-async function partsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<Parts> {
-  const [outgoing, answers, decisions, receipts] = await Promise.all([
+/** What went out and came back for some orders, but for what was received on them. */
+async function partsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<Omit<Parts, 'receipts'>> {
+  const [outgoing, answers, decisions] = await Promise.all([
     listOutgoing(db, acting, ids),
     listDeskAnswers(db, acting, ids),
     listRows(db, DECISIONS, acting, ids),
-    listRows(db, RECEIPTS, acting, ids),
   ])
-  return { outgoing, answers, decisions, receipts }
+  return { outgoing, answers, decisions }
 }
 
 /** The message as it was sent: what came back is compared with that, whatever an order would be written as since. An order that came
@@ -214,11 +213,6 @@ const standingOfOrder = (order: Order, { outgoing, receipts }: Parts, answers: r
 
 const lastUnderstood = (answers: readonly ReadAnswer[]) => answers.findLast(one => one.ok) ?? null
 
-/** What the openings of an order would be ordered as now, against what was released. */
-function changesSince(order: Order, works: readonly (Work | null)[]): readonly LineChange[] {
-  return revisionChanges(order, { lines: order.lines.map((line, i) => works[i]?.order.value.line ?? line) })
-}
-
 export type OrderRow = {
   readonly id: string
   readonly number: string
@@ -239,12 +233,16 @@ export type OrderRow = {
 const MOST_SHOWN = 200
 
 /** The company's released orders with where each stands, the newest first. */
-export async function loadOrders(db: Db, acting: Acting): Promise<readonly OrderRow[]> {
+export async function loadOrders(db: Db, acting: Acting | Known): Promise<readonly OrderRow[]> {
   const listed = await listAllOrders(db, acting, MOST_SHOWN)
   const ids = listed.map(({ order }) => order.id)
-  const [parts, name] = await Promise.all([partsOf(db, acting, ids), companyName(db, acting)])
+  const [parts, receipts, { name }] = await Promise.all([
+    partsOf(db, acting, ids),
+    listRows(db, RECEIPTS, acting, ids),
+    companyOf(db, acting),
+  ])
   const superseded = new Set(listed.flatMap(({ order }) => order.supersedes ?? []))
-  return listed.map(({ order, jobName }) => {
+  return listed.map(({ order, job }) => {
     const of = <T extends { readonly orderId: string }>(rows: readonly T[]) =>
       rows.filter(row => row.orderId === order.id)
     const chain = listed.map(one => one.order).filter(one => one.number === order.number)
@@ -252,7 +250,7 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       outgoing: of(parts.outgoing),
       answers: of(parts.answers),
       decisions: of(parts.decisions),
-      receipts: receiptsFor(order, chain, parts.receipts),
+      receipts: receiptsFor(order, chain, receipts),
     }
     const sent = sentMessage(order, own.outgoing, { id: acting.companyId, name })
     const { answers, claims } = answersIn(own, sent)
@@ -261,7 +259,7 @@ export async function loadOrders(db: Db, acting: Acting): Promise<readonly Order
       number: order.number,
       revision: order.revision,
       maker: order.maker,
-      jobName,
+      jobName: job.name,
       tags: order.lines.map(line => line.opening.tag),
       releasedAt: order.releasedAt,
       standing: standingOfOrder(order, own, answers),

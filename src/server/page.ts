@@ -1,21 +1,20 @@
 import { notFound } from 'next/navigation'
 import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
 import { type Glance, glanceOf } from '@/core/glance'
-import { type Progress, progressOf } from '@/core/progress'
-import { type OpeningSheet, recordsOf, type Versioned } from '@/core/sheet'
-import type { Job, JobDetails, Opening, OpeningDetails } from '@/core/survey/job-record'
-import type { Work } from '@/core/work'
-import type { Acting } from '@/store/acting'
+import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import type { Job } from '@/core/survey/job-record'
+import type { Known } from '@/store/company'
 import { store } from '@/store/connection'
-import { findFirm, findJobSchools } from '@/store/firm'
-import { countOpenings, findJob, findJobDetails, listJobs, listOpenings, openingPlace } from '@/store/jobs'
+import { countOpenings, findJobWhole, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
-import { catalogueOf } from './catalogue'
+import { catalogueAt } from './catalogue'
+import { type Day, daysFor } from './day'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember } from './session'
+import { summariesOf } from './summaries'
 
 /** The name that stands in the bar; empty when nobody is known or the database is away. */
 export async function memberName(): Promise<string> {
@@ -25,38 +24,17 @@ export async function memberName(): Promise<string> {
 /** What the acting member's firm counts in and how it writes numbers; as shipped when nobody is known or the database is away. */
 export async function counting(): Promise<Counting> {
   const who = await actingMember().catch(() => null)
-  const firm = who && (await findFirm(store(), who).catch(() => null))
-  const { currency, numbers } = firm?.data ?? NEW_FIRM
+  const { currency, numbers } = who?.company.firm.data ?? NEW_FIRM
   return { currency, numbers }
 }
 
 /** Who is acting, for a page. A visitor nobody knows sees what a wrong address shows. */
-async function acting(): Promise<Acting> {
-  return (await actingMember()) ?? notFound()
-}
+const acting = async (): Promise<Known> => (await actingMember()) ?? notFound()
 
-export type OpeningCard = { readonly sheet: OpeningSheet; readonly work: Work; readonly progress: Progress }
-export type JobCard = { readonly job: Job; readonly openings: readonly OpeningCard[] }
-
-async function cardsOf(who: Acting, jobId: string): Promise<readonly OpeningCard[]> {
-  const openings = (await listOpenings(store(), who, jobId)).filter(one => one.archivedAt === null)
-  const sheets = await Promise.all(openings.map(one => loadOpening(store(), who, one.id)))
-  return sheets.flatMap(sheet => {
-    if (!sheet) return []
-    const work = workOf(sheet)
-    return { sheet, work, progress: progressOf(work, recordsOf(sheet)) }
-  })
-}
-
-const MOST_JOBS_TODAY = 8
 const MOST_JOBS = 1000
 
-/** The next jobs with their openings, for the day's page. */
-export async function loadNextJobs(now: Date): Promise<readonly JobCard[]> {
-  const who = await acting()
-  const jobs = await listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS_TODAY)
-  return Promise.all(jobs.map(async job => ({ job, openings: await cardsOf(who, job.id) })))
-}
+/** The next jobs as a day's work. */
+export const loadToday = async (now: Date): Promise<readonly Day[]> => daysFor(store(), await acting(), now)
 
 /** A job as it stands in the list of all. */
 export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {
@@ -65,21 +43,23 @@ export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {
   readonly count: number
 }
 
-/** All jobs; or those that were put away. */
-export async function loadJobList(now: Date, archived = false): Promise<readonly ListedJob[]> {
+/** All jobs, or those that were put away; and what a new one begins with. */
+export async function loadJobList(now: Date) {
   const who = await acting()
-  const [jobs, counts] = await Promise.all([
-    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS, archived),
+  const [jobs, putAway, counts] = await Promise.all([
+    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS),
+    listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS, true),
     countOpenings(store(), who),
   ])
-  return jobs.map(({ id, name, site, visitOn, customer }) => ({
+  const listed = ({ id, name, site, visitOn, customer }: Job): ListedJob => ({
     id,
     name,
     site,
     visitOn,
     customer: customer.name,
     count: counts.get(id) ?? 0,
-  }))
+  })
+  return { jobs: jobs.map(listed), putAway: putAway.map(listed), firm: who.company.firm.data }
 }
 
 /** Openings of the whole company by words. */
@@ -87,33 +67,14 @@ export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting(), search)
 }
 
-export type JobPage = JobCard & {
-  readonly details: Versioned<JobDetails>
-  readonly putAway: readonly Opening[]
-}
-
-export async function loadJob(id: string): Promise<JobPage> {
+/** A job with its openings as they are listed, and the practices of the firm and its own. */
+export async function loadJob(id: string, now: Date) {
   const who = await acting()
-  const [job, details, all] = await Promise.all([
-    findJob(store(), who, id),
-    findJobDetails(store(), who, id),
-    listOpenings(store(), who, id),
+  const [whole, listed] = await Promise.all([
+    findJobWhole(store(), who, id),
+    summariesOf(store(), who, { jobs: [id], putAway: true }, ['scene'], now),
   ])
-  if (!job || !details) return notFound()
-  return { job, details, openings: await cardsOf(who, id), putAway: all.filter(one => one.archivedAt !== null) }
-}
-
-/** What each opening of a job is called, with its revision. */
-export async function loadOpeningDetails(ids: readonly string[]): Promise<readonly Versioned<OpeningDetails>[]> {
-  const who = await acting()
-  return Promise.all(ids.map(id => openingPlace(store(), who, id).find()))
-}
-
-/** The firm's own and the practices a job chose. */
-export async function loadJobPractices(id: string) {
-  const who = await acting()
-  const [firm, schools] = await Promise.all([findFirm(store(), who), findJobSchools(store(), who, id)])
-  return { firm: firm.data, schools }
+  return whole ? { ...whole, ...listed, firm: who.company.firm.data } : notFound()
 }
 
 /** An opening's sheet, with what is seen of its work before the work is worked out in the browser. */
@@ -129,16 +90,14 @@ export async function loadOrderPage(id: string): Promise<OrderView> {
 }
 
 export async function loadCatalogue(): Promise<FoundUnits> {
-  return searchCatalogue(await catalogueOf(store(), await acting()), WHOLE_CATALOGUE)
+  const who = await acting()
+  return searchCatalogue(await catalogueAt(store(), who, who.company.catalogueRevision), WHOLE_CATALOGUE)
 }
 
 /** The firm's own practices, rates and suppliers, and the makers its catalogue names. */
 export async function loadFirm() {
   const who = await acting()
-  const [firm, { units }, logo] = await Promise.all([
-    findFirm(store(), who),
-    catalogueOf(store(), who),
-    findLogo(store(), who),
-  ])
+  const { firm, catalogueRevision } = who.company
+  const [{ units }, logo] = await Promise.all([catalogueAt(store(), who, catalogueRevision), findLogo(store(), who)])
   return { firm, logoAt: logo?.setAt ?? null, makers: [...new Set(units.map(one => one.maker))].sort() }
 }

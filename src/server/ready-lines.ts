@@ -2,7 +2,7 @@ import { standingOrders } from '@/core/order/revision'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { listOpenings } from '@/store/jobs'
-import { loadOpening, workOf } from './load-opening'
+import { loadOpenings, workOf } from './load-opening'
 
 /** An opening whose order is complete: which unit, of which maker, and whether it was released already. */
 export type ReadyLine = {
@@ -17,10 +17,14 @@ export type ReadyLine = {
 /** The openings of a job that could go on an order now, as one walks round the house. */
 export async function readyLines(db: Db, acting: Acting, jobId: string): Promise<readonly ReadyLine[]> {
   const openings = await listOpenings(db, acting, jobId)
-  const sheets = await Promise.all(openings.map(one => loadOpening(db, acting, one.id)))
+  const sheets = await loadOpenings(
+    db,
+    acting,
+    openings.map(one => one.id),
+  )
   return sheets.flatMap(sheet => {
-    const line = sheet && workOf(sheet).order.value.line
-    if (!sheet || !line) return []
+    const { line } = workOf(sheet).order.value
+    if (!line) return []
     const { id, tag, name } = sheet.opening
     const { maker, article } = line.unit
     return [

@@ -8,7 +8,7 @@ import { findJob } from '@/store/jobs'
 import { findOrder, releaseOrder } from '@/store/orders'
 import { findingWords } from '@/words/findings'
 import type { Refusal } from './handle'
-import { loadOpening, workOf } from './load-opening'
+import { loadOpenings, workOf } from './load-opening'
 
 export type ReleaseRequest = {
   /** Made by whoever asks, so that asking twice releases once. */
@@ -41,8 +41,9 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
   if (already) return { ok: true, order: already.order }
   const lines: OrderLine[] = []
   const issues: { path: string; message: string }[] = []
+  const sheets = new Map((await loadOpenings(db, acting, asked.openings)).map(one => [one.opening.id, one]))
   for (const id of asked.openings) {
-    const sheet = await loadOpening(db, acting, id)
+    const sheet = sheets.get(id)
     if (sheet?.job.id !== asked.jobId) return no(404, 'not-found', 'An opening of this order is not in this job.')
     const { order, fit } = workOf(sheet)
     const { line } = order.value

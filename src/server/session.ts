@@ -1,7 +1,7 @@
 import { cookies, headers } from 'next/headers'
-import type { Acting } from '@/store/acting'
+import { cache } from 'react'
+import { findKnown, type Known } from '@/store/company'
 import { store } from '@/store/connection'
-import { findMember } from '@/store/jobs'
 import { isOwnHost } from './border'
 import { DEMO_MEMBER_ID } from './demo-ids'
 import { readSigned } from './sign'
@@ -9,10 +9,10 @@ import { readSigned } from './sign'
 export const MEMBER_COOKIE = 'harvek-member'
 
 /** Who is acting: the member of a signed cookie; without one the demo's member, until there are accounts.
- *  `null` when the cookie was tampered with, the member is gone, or another name than this installation's was made to point here. */
-export async function actingMember(): Promise<Acting | null> {
+ *  With the company as it is; looked up once for a page. `null` when the cookie was tampered with, the member is gone, or another name than this installation's was made to point here. */
+export const actingMember = cache(async (): Promise<Known | null> => {
   if (!isOwnHost((await headers()).get('host'))) return null
   const signed = (await cookies()).get(MEMBER_COOKIE)?.value
   const id = signed === undefined ? DEMO_MEMBER_ID : readSigned(signed, process.env.HARVEK_SECRET ?? '')
-  return id === null ? null : findMember(store(), id)
-}
+  return id === null ? null : findKnown(store(), id)
+})

@@ -1,4 +1,4 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { SchoolChoices } from '@/core/base/schools'
 import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
 import { FIRM, SCHOOLS } from '@/core/records/records'
@@ -7,6 +7,7 @@ import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
 import { type Db, isDuplicate } from './connection'
 import type { EditPlace } from './edits'
+import { schoolsIn } from './jobs'
 import { company, firm, jobSchools } from './tables'
 
 /** The company's own practices, rates and suppliers; revision 0 while it has set nothing. */
@@ -43,7 +44,7 @@ export async function findJobSchools(db: Db, acting: Acting, jobId: string): Pro
     .from(jobSchools)
     .where(and(eq(jobSchools.companyId, acting.companyId), eq(jobSchools.jobId, jobId)))
     .limit(1)
-  return row ? { revision: row.revision, data: readRecord(SCHOOLS, row.data, row.version) } : { revision: 0, data: {} }
+  return schoolsIn(row)
 }
 
 /** Where a job's practices lie, to be changed. */
@@ -81,7 +82,10 @@ async function write(revision: number, insert: () => Written, update: () => Writ
 
 /** Lets nobody else change what of the company only one may change at a time, until the transaction ends. */
 export async function lockCompany(db: Db, acting: Acting): Promise<void> {
-  await db.select({ id: company.id }).from(company).where(eq(company.id, acting.companyId)).for('update')
+  await db
+    .update(company)
+    .set({ turn: sql`${company.turn} + 1` })
+    .where(eq(company.id, acting.companyId))
 }
 
 /** The company's name, as it stands on orders. */

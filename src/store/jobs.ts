@@ -1,6 +1,8 @@
 import { and, asc, eq, inArray, isNotNull, isNull, or, type SQL, sql } from 'drizzle-orm'
+import type { SchoolChoices } from '@/core/base/schools'
 import { EDIT_KINDS, type Edits } from '@/core/new-edits'
-import { JOB, OPENING } from '@/core/records/records'
+import { JOB, OPENING, SCHOOLS } from '@/core/records/records'
+import { readRecord } from '@/core/records/version'
 import type { Versioned, VersionedEdits } from '@/core/sheet'
 import {
   type Job,
@@ -14,12 +16,12 @@ import { detailsOfJob } from '@/core/survey/new-job'
 import type { Acting } from './acting'
 import { type Db, isDuplicate, transact } from './connection'
 import { type EditPlace, insertEdits } from './edits'
-import { company, job, member, opening } from './tables'
+import { company, job, jobSchools, member, opening } from './tables'
 
 type JobRow = typeof job.$inferSelect
 type OpeningRow = typeof opening.$inferSelect
 
-const asJob = (row: JobRow): Job => {
+export const asJob = (row: JobRow): Job => {
   const { id, name, site, delivery, notes, unit, step, visitOn, timeZone, createdAt, archivedAt } = row
   const { customerName, customerPhone, customerEmail, placeName, latitudeE6, longitudeE6 } = row
   const customer = { name: customerName, phone: customerPhone, email: customerEmail }
@@ -39,13 +41,8 @@ const columnsOf = ({ customer, place, ...plain }: JobDetails) => ({
   longitudeE6: place?.longitudeE6 ?? null,
 })
 
-const asOpening = ({ companyId: _c, jobId: _j, revision: _r, ...row }: OpeningRow): Opening => openingSchema.parse(row)
-
-/** The member behind an id; `null` when there is none. With the two that set a company up, the only queries without an acting member. */
-export async function findMember(db: Db, id: string): Promise<Acting | null> {
-  const [row] = await db.select().from(member).where(eq(member.id, id)).limit(1)
-  return row ? { companyId: row.companyId, memberId: row.id, name: row.name } : null
-}
+export const asOpening = ({ companyId: _c, jobId: _j, revision: _r, ...row }: OpeningRow): Opening =>
+  openingSchema.parse(row)
 
 /** The names of everybody of the company, in order. */
 export async function listMembers(db: Db, acting: Acting): Promise<readonly string[]> {
@@ -175,6 +172,35 @@ export async function insertJobOnce(db: Db, acting: Acting, one: Job): Promise<v
   }
 }
 
+/** A job with the revision of its details and the practices it chose, in one statement; `null` when the company has none such. */
+export async function findJobWhole(
+  db: Db,
+  acting: Acting,
+  id: string,
+): Promise<{
+  readonly job: Job
+  readonly details: Versioned<JobDetails>
+  readonly schools: Versioned<SchoolChoices>
+} | null> {
+  const [row] = await db
+    .select({ job, schools: jobSchools })
+    .from(job)
+    .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
+    .where(thisJob(acting, id))
+    .limit(1)
+  if (!row) return null
+  const own = asJob(row.job)
+  return {
+    job: own,
+    details: { revision: row.job.revision, data: detailsOfJob(own) },
+    schools: schoolsIn(row.schools),
+  }
+}
+
+/** The practices a job chose; revision 0 while it chose none. */
+export const schoolsIn = (row: typeof jobSchools.$inferSelect | null | undefined): Versioned<SchoolChoices> =>
+  row ? { revision: row.revision, data: readRecord(SCHOOLS, row.data, row.version) } : { revision: 0, data: {} }
+
 const thisJob = (acting: Acting, id: string) => and(eq(job.companyId, acting.companyId), eq(job.id, id))
 const thisOpening = (acting: Acting, id: string) => and(eq(opening.companyId, acting.companyId), eq(opening.id, id))
 
@@ -284,17 +310,20 @@ export async function addOpening(
   first: Edits,
 ): Promise<void> {
   await transact(db, async tx => {
-    const [last] = await tx
-      .select({ most: sql<number | null>`max(${opening.position})` })
-      .from(opening)
-      .where(and(eq(opening.companyId, acting.companyId), eq(opening.jobId, jobId)))
-      .for('update')
-    await insertOpening(tx, acting, jobId, { ...one, archivedAt: null, position: Number(last?.most ?? -1) + 1 })
+    const [counted] = await tx
+      .update(job)
+      .set({ openingSeq: sql`last_insert_id(${job.openingSeq} + 1)` })
+      .where(thisJob(acting, jobId))
+    await insertOpening(tx, acting, jobId, { ...one, archivedAt: null, position: counted.insertId - 1 })
     const edits = EDIT_KINDS.map(kind => [kind, { revision: 1, data: first[kind] }] as const)
     await insertEdits(tx, acting, one.id, Object.fromEntries(edits) as VersionedEdits)
   })
 }
 
 export async function insertOpening(db: Db, acting: Acting, jobId: string, one: Opening): Promise<void> {
+  await db
+    .update(job)
+    .set({ openingSeq: sql`greatest(${job.openingSeq}, ${one.position + 1})` })
+    .where(thisJob(acting, jobId))
   await db.insert(opening).values({ ...openingSchema.parse(one), jobId, companyId: acting.companyId })
 }

@@ -3,95 +3,114 @@ import { alias } from 'drizzle-orm/mysql-core'
 import { type Order, type OrderLine, orderSchema } from '@/core/order/order'
 import { LINE } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
+import type { Job } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import { type Db, transact } from './connection'
 import { withdrawal } from './exchange-tables'
+import { lockCompany } from './firm'
+import { grouped } from './grouped'
+import { asJob } from './jobs'
 import { company, job, orderLine, purchaseOrder } from './tables'
 
-type Row = typeof purchaseOrder.$inferSelect
+const ofLine = and(eq(orderLine.companyId, purchaseOrder.companyId), eq(orderLine.orderId, purchaseOrder.id))
+const ofWithdrawal = and(eq(withdrawal.companyId, purchaseOrder.companyId), eq(withdrawal.orderId, purchaseOrder.id))
+const ofJob = and(eq(job.companyId, purchaseOrder.companyId), eq(job.id, purchaseOrder.jobId))
+
+/** Orders as rows: one for each line, with the job and what became of the whole. */
+const selectOrders = (db: Db) =>
+  db
+    .select({ head: purchaseOrder, line: orderLine, ended: withdrawal, job })
+    .from(purchaseOrder)
+    .innerJoin(job, ofJob)
+    .leftJoin(orderLine, ofLine)
+    .leftJoin(withdrawal, ofWithdrawal)
+
+type Row = Awaited<ReturnType<typeof selectOrders>>[number]
+
+export type ListedOrder = { readonly order: Order; readonly job: Job }
+
+/** The orders of rows, in the order they came. */
+function ordersIn(rows: readonly Row[]): readonly ListedOrder[] {
+  return [...grouped(rows.map(row => [row.head.id, row] as const)).values()].map(own => {
+    const [{ head, ended, job: ofJob }] = own as [Row]
+    const { companyId: _c, jobId: _j, ...rest } = head
+    const lines = own.flatMap(row => row.line ?? []).sort((a, b) => a.line - b.line)
+    const order = orderSchema.parse({
+      ...rest,
+      withdrawn: ended && { at: ended.at, by: ended.by, reason: ended.reason },
+      lines: lines.map(line => readRecord(LINE, line.data, line.version)),
+    })
+    return { order, job: asJob(ofJob) }
+  })
+}
+
+const mine = (acting: Acting) => eq(purchaseOrder.companyId, acting.companyId)
+const OLDEST_FIRST = [asc(purchaseOrder.releasedAt), asc(purchaseOrder.id)] as const
 
 /** The released orders of a job, the oldest first. */
 export async function listOrders(db: Db, acting: Acting, jobId: string): Promise<readonly Order[]> {
-  const rows = await db
-    .select()
-    .from(purchaseOrder)
-    .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.jobId, jobId)))
-    .orderBy(asc(purchaseOrder.releasedAt), asc(purchaseOrder.id))
-  return withLines(db, acting, rows)
+  const rows = await selectOrders(db)
+    .where(and(mine(acting), eq(purchaseOrder.jobId, jobId)))
+    .orderBy(...OLDEST_FIRST)
+  return ordersIn(rows).map(one => one.order)
 }
 
-export type ListedOrder = { readonly order: Order; readonly jobId: string; readonly jobName: string }
-
-/** Released orders of the whole company, the newest first. */
-export async function listAllOrders(db: Db, acting: Acting, most: number): Promise<readonly ListedOrder[]> {
-  const rows = await db
-    .select({ order: purchaseOrder, jobName: job.name })
-    .from(purchaseOrder)
-    .innerJoin(job, and(eq(job.companyId, purchaseOrder.companyId), eq(job.id, purchaseOrder.jobId)))
-    .where(eq(purchaseOrder.companyId, acting.companyId))
-    .orderBy(desc(purchaseOrder.releasedAt), desc(purchaseOrder.id))
-    .limit(most)
-  const orders = await withLines(
-    db,
-    acting,
-    rows.map(row => row.order),
-  )
-  return orders.map((order, i) => ({ order, jobId: rows[i]!.order.jobId, jobName: rows[i]!.jobName }))
-}
-
-export async function findOrder(
+/** By each opening the orders that hold or held it, every revision of them, the oldest first. */
+export async function ordersOfOpenings(
   db: Db,
   acting: Acting,
-  id: string,
-): Promise<{ readonly order: Order; readonly jobId: string } | null> {
-  const rows = await db
-    .select()
-    .from(purchaseOrder)
-    .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.id, id)))
-    .limit(1)
-  const [order] = await withLines(db, acting, rows)
-  return order ? { order, jobId: rows[0]!.jobId } : null
-}
-
-async function withLines(db: Db, acting: Acting, rows: readonly Row[]): Promise<readonly Order[]> {
-  if (rows.length === 0) return []
-  const lines = await db
-    .select()
+  openingIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly Order[]>> {
+  if (openingIds.length === 0) return new Map()
+  const numbers = db
+    .select({ number: purchaseOrder.number })
     .from(orderLine)
-    .where(
-      and(
-        eq(orderLine.companyId, acting.companyId),
-        inArray(
-          orderLine.orderId,
-          rows.map(row => row.id),
-        ),
-      ),
-    )
-    .orderBy(asc(orderLine.line))
-  const ended = await withdrawals(
-    db,
-    acting,
-    rows.map(row => row.id),
-  )
-  return rows.map(({ companyId: _c, jobId: _j, ...row }) =>
-    orderSchema.parse({
-      ...row,
-      withdrawn: ended.get(row.id) ?? null,
-      lines: lines.filter(line => line.orderId === row.id).map(line => readRecord(LINE, line.data, line.version)),
+    .innerJoin(purchaseOrder, ofLine)
+    .where(and(eq(orderLine.companyId, acting.companyId), inArray(orderLine.openingId, [...openingIds])))
+  const rows = await selectOrders(db)
+    .where(and(mine(acting), inArray(purchaseOrder.number, numbers)))
+    .orderBy(...OLDEST_FIRST)
+  const orders = ordersIn(rows).map(one => one.order)
+  return new Map(
+    openingIds.map(id => {
+      const held = new Set(orders.filter(one => one.lines.some(line => line.opening.id === id)).map(one => one.number))
+      return [id, orders.filter(one => held.has(one.number))]
     }),
   )
 }
 
-async function withdrawals(
-  db: Db,
-  acting: Acting,
-  ids: readonly string[],
-): Promise<ReadonlyMap<string, NonNullable<Order['withdrawn']>>> {
-  const rows = await db
-    .select()
-    .from(withdrawal)
-    .where(and(eq(withdrawal.companyId, acting.companyId), inArray(withdrawal.orderId, [...ids])))
-  return new Map(rows.map(({ orderId, at, by, reason }) => [orderId, { at, by, reason }]))
+/** Released orders of the whole company, the newest first. */
+export async function listAllOrders(db: Db, acting: Acting, most: number): Promise<readonly ListedOrder[]> {
+  // No limit inside `in`: the newest are found first, as a table of their own.
+  const newest = db
+    .select({ id: purchaseOrder.id })
+    .from(purchaseOrder)
+    .where(mine(acting))
+    .orderBy(desc(purchaseOrder.releasedAt), desc(purchaseOrder.id))
+    .limit(most)
+    .as('newest')
+  const rows = await selectOrders(db)
+    .innerJoin(newest, eq(newest.id, purchaseOrder.id))
+    .where(mine(acting))
+    .orderBy(desc(purchaseOrder.releasedAt), desc(purchaseOrder.id))
+  return ordersIn(rows)
+}
+
+export async function findOrder(db: Db, acting: Acting, id: string): Promise<ListedOrder | null> {
+  const rows = await selectOrders(db).where(and(mine(acting), eq(purchaseOrder.id, id)))
+  return ordersIn(rows)[0] ?? null
+}
+
+/** Every revision of an order, the oldest first; empty when the company has none such. */
+export async function orderChain(db: Db, acting: Acting, id: string): Promise<readonly ListedOrder[]> {
+  const number = db
+    .select({ number: purchaseOrder.number })
+    .from(purchaseOrder)
+    .where(and(mine(acting), eq(purchaseOrder.id, id)))
+  const rows = await selectOrders(db)
+    .where(and(mine(acting), inArray(purchaseOrder.number, number)))
+    .orderBy(...OLDEST_FIRST)
+  return ordersIn(rows)
 }
 
 /** Takes an order back as a whole, once; the first reason stays. */
@@ -124,7 +143,7 @@ export type ReleaseResult =
  *  once; an opening is on one standing order at most. */
 export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked: Release): Promise<ReleaseResult> {
   return transact(db, async tx => {
-    await tx.select().from(company).where(eq(company.id, acting.companyId)).for('update')
+    await lockCompany(tx, acting)
     const already = await findOrder(tx, acting, asked.id)
     if (already) return { ok: true, order: already.order }
     const numbered = asked.supersedes === null ? await newNumber(tx, acting) : await nextRevision(tx, acting, asked)
@@ -190,23 +209,20 @@ async function nextRevision(db: Db, acting: Acting, { supersedes }: Release): Pr
   return later ? null : { number, revision: revision + 1 }
 }
 
+/** The next number of the company's counter that no order that came with a file bears already. */
 async function newNumber(db: Db, acting: Acting): Promise<Numbered> {
-  const [{ count } = { count: 0 }] = await db
-    .select({ count: sql<number>`count(distinct ${purchaseOrder.number})` })
-    .from(purchaseOrder)
-    .where(eq(purchaseOrder.companyId, acting.companyId))
-  return { number: await freeNumber(db, acting, Number(count) + 1), revision: 1 }
-}
-
-async function freeNumber(db: Db, acting: Acting, from: number): Promise<string> {
-  for (let n = from; ; n++) {
-    const number = `H-${String(n).padStart(4, '0')}`
+  for (;;) {
+    const [counted] = await db
+      .update(company)
+      .set({ orderSeq: sql`last_insert_id(${company.orderSeq} + 1)` })
+      .where(eq(company.id, acting.companyId))
+    const number = `H-${String(counted.insertId).padStart(4, '0')}`
     const taken = await db
       .select({ id: purchaseOrder.id })
       .from(purchaseOrder)
       .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.number, number)))
       .limit(1)
-    if (taken.length === 0) return number
+    if (taken.length === 0) return { number, revision: 1 }
   }
 }
 

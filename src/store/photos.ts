@@ -1,7 +1,8 @@
-import { and, asc, eq, getTableColumns } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import { type Photo, photoSchema } from '@/core/survey/photo'
 import type { Acting } from './acting'
 import type { Db } from './connection'
+import { grouped } from './grouped'
 import { photo } from './tables'
 
 /** A picture and the small one beside it, as JPEG. */
@@ -12,12 +13,22 @@ const mine = (acting: Acting) => eq(photo.companyId, acting.companyId)
 
 /** The photos of an opening without their pictures, in the order they were taken. */
 export async function listPhotos(db: Db, acting: Acting, openingId: string): Promise<readonly Photo[]> {
+  return (await photosOf(db, acting, [openingId])).get(openingId) ?? []
+}
+
+/** The same of several openings, by their ids. */
+export async function photosOf(
+  db: Db,
+  acting: Acting,
+  openingIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly Photo[]>> {
+  if (openingIds.length === 0) return new Map()
   const rows = await db
-    .select(PLAIN)
+    .select({ ...PLAIN, openingId: photo.openingId })
     .from(photo)
-    .where(and(mine(acting), eq(photo.openingId, openingId)))
+    .where(and(mine(acting), inArray(photo.openingId, [...openingIds])))
     .orderBy(asc(photo.takenAt), asc(photo.id))
-  return rows.map(row => photoSchema.parse(row))
+  return grouped(rows.map(({ openingId, ...row }) => [openingId, photoSchema.parse(row)]))
 }
 
 /** Adds a photo once, however often it is sent; `false` when its id is taken by another one. */

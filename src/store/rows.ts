@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { LogEntry } from '@/core/log/log'
 import type { Receipt } from '@/core/order/receipt'
@@ -9,6 +9,7 @@ import type { Reading } from '@/core/survey/reading'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { decision, receipt } from './exchange-tables'
+import { grouped } from './grouped'
 import { answer, logEntry, reading } from './tables'
 
 // The one way of rows that are only ever added: each has an id made where it was taken, is stored once however often it is sent, and is
@@ -81,6 +82,13 @@ export const DECISIONS: RowKind<DecisionRow> = {
   read: ({ companyId: _c, ...row }) => row as DecisionRow,
 }
 
+const selectRows = <T extends Row>(db: Db, kind: RowKind<T>, acting: Acting, ofIds: readonly string[]) =>
+  db
+    .select()
+    .from(kind.table)
+    .where(and(eq(kind.table.companyId, acting.companyId), inArray(kind.of, [...ofIds])))
+    .orderBy(asc(kind.at), asc(kind.table.id))
+
 /** The rows of some openings or orders, in the order they were made. */
 export async function listRows<T extends Row>(
   db: Db,
@@ -89,12 +97,21 @@ export async function listRows<T extends Row>(
   ofIds: readonly string[],
 ): Promise<readonly T[]> {
   if (ofIds.length === 0) return []
-  const rows = await db
-    .select()
-    .from(kind.table)
-    .where(and(eq(kind.table.companyId, acting.companyId), inArray(kind.of, [...ofIds])))
-    .orderBy(asc(kind.at), asc(kind.table.id))
+  const rows = await selectRows(db, kind, acting, ofIds)
   return rows.map(kind.read)
+}
+
+/** The same by what they belong to. */
+export async function rowsOf<T extends Row>(
+  db: Db,
+  kind: RowKind<T>,
+  acting: Acting,
+  ofIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly T[]>> {
+  if (ofIds.length === 0) return new Map()
+  const rows = await selectRows(db, kind, acting, ofIds)
+  const member = Object.entries(getTableColumns(kind.table)).find(([, column]) => column === kind.of)![0]
+  return grouped(rows.map(row => [String(row[member]), kind.read(row)]))
 }
 
 /** Adds rows once each. The caller has made sure that what they belong to is this company's. */

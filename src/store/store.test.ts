@@ -6,9 +6,10 @@ import type { Wishes } from '@/core/specification/wishes'
 import { done, jobRecord, reading as made, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { ticks } from '@/core/units/length'
 import type { Acting } from './acting'
+import { findKnown } from './company'
 import { editOf, findEdits, saveChange } from './edits'
 import { exportJob, importJob } from './job-file'
-import { addOpening, findJob, findMember, findOpening, insertJob, listJobs, listOpenings } from './jobs'
+import { addOpening, findJob, findOpening, insertJob, listJobs, listOpenings } from './jobs'
 import { findOrder, listOrders, releaseOrder } from './orders'
 import { addRows, LOG_ENTRIES, listRows, READINGS } from './rows'
 import { logEntry, orderLine, purchaseOrder, reading } from './tables'
@@ -219,8 +220,11 @@ describe('a second company', () => {
   })
   it('is known by its members', async () => {
     const { acting } = await someCompany(store().db, 'Members')
-    expect(await findMember(store().db, acting.memberId)).toEqual(acting)
-    expect(await findMember(store().db, uuidV7())).toBeNull()
+    const known = await findKnown(store().db, acting.memberId)
+    expect(known).toMatchObject(acting)
+    expect(known!.company).toMatchObject({ name: 'Members', members: ['Members member'], catalogueRevision: 0 })
+    expect(known!.company.firm.revision).toBe(0)
+    expect(await findKnown(store().db, uuidV7())).toBeNull()
   })
 })
 

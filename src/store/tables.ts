@@ -2,7 +2,14 @@ import { foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } 
 import { bytes, id, json, moment, version } from './columns'
 
 const named = varchar('name', { length: 120 }).notNull()
-export const company = mysqlTable('company', { id: id('id').primaryKey(), name: named })
+export const company = mysqlTable('company', {
+  id: id('id').primaryKey(),
+  name: named,
+  /** Of the last order that was numbered. */
+  orderSeq: int('order_seq').notNull().default(0),
+  /** Written by whoever changes what only one may change at a time: a write is seen by every server, a lock by its own alone. */
+  turn: int('turn').notNull().default(0),
+})
 
 export const member = mysqlTable(
   'member',
@@ -39,6 +46,8 @@ export const job = mysqlTable(
     customerEmail: varchar('customer_email', { length: 200 }).notNull().default(''),
     delivery: varchar('delivery', { length: 400 }).notNull().default(''),
     notes: varchar('notes', { length: 4000 }).notNull().default(''),
+    /** How many places were given to openings: the next one stands behind. */
+    openingSeq: int('opening_seq').notNull().default(0),
     revision: int('revision').notNull().default(1),
     archivedAt: moment('archived_at'),
     createdAt: moment('created_at').notNull(),

@@ -7,7 +7,9 @@ import { keepRow, keptRows, letGo } from './outbox'
 import { isForGood, send } from './send'
 import { stamped } from './stamp'
 
-const POLL_MS = 1000
+/** How long after a look the next one follows, while something is on its way: soon at first, later four times a minute. Whatever is new starts it
+ *  over. */
+const PAUSES_MS = [1000, 1000, 1000, 2000, 2000, 4000, 8000, 15_000] as const
 
 /** Rows somebody makes of an order, by the path they are sent to. */
 type OrderRows = { readonly receipts: Receipt; readonly decisions: Decisions }
@@ -83,12 +85,24 @@ function useLook(base: string, show: (view: OrderView) => void) {
   }, [base, show])
 }
 
-/** Looks again while something is on its way. */
+/** Looks again while something is on its way, whether its page shows it. */
 function useRefresh(view: OrderView, look: () => Promise<unknown>): void {
   const isOnItsWay = view.outgoing.some(one => one.state !== 'answered')
+  const standing = JSON.stringify([view.standing, view.outgoing.length, view.answers.length])
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is new starts the pauses over
   useEffect(() => {
     if (!isOnItsWay) return
-    const timer = setInterval(() => void look(), POLL_MS)
-    return () => clearInterval(timer)
-  }, [isOnItsWay, look])
+    let round = 0
+    let timer: ReturnType<typeof setTimeout>
+    const next = () => {
+      timer = setTimeout(again, PAUSES_MS[Math.min(round, PAUSES_MS.length - 1)])
+      round++
+    }
+    const again = () => {
+      if (document.hidden) next()
+      else void look().then(next)
+    }
+    next()
+    return () => clearTimeout(timer)
+  }, [isOnItsWay, standing, look])
 }

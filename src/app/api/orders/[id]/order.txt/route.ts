@@ -2,7 +2,6 @@ import { messageOf } from '@/core/exchange/message'
 import { download } from '@/server/download'
 import { handle, notFound } from '@/server/handle'
 import { companyName } from '@/store/firm'
-import { findJob } from '@/store/jobs'
 import { findOrder } from '@/store/orders'
 import { writeOrderText } from '@/writers/write-order-text'
 
@@ -10,7 +9,6 @@ import { writeOrderText } from '@/writers/write-order-text'
 export const GET = handle(async ({ db, acting, id }) => {
   const found = await findOrder(db, acting, id)
   if (!found) return notFound()
-  const job = await findJob(db, acting, found.jobId)
   const message = messageOf(found.order, { id: acting.companyId, name: await companyName(db, acting) })
-  return download(writeOrderText(message, job!.step), 'text/plain; charset=utf-8', `${found.order.number}.txt`)
+  return download(writeOrderText(message, found.job.step), 'text/plain; charset=utf-8', `${found.order.number}.txt`)
 })

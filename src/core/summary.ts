@@ -1,0 +1,108 @@
+import type { Severity } from './base/finding'
+import type { Stage } from './base/stages'
+import type { TradeLength, TradeLengthId, TradeLengths } from './base/trade-lengths'
+import { drawnOf } from './draw'
+import { elevation } from './drawing/elevation'
+import type { Scene } from './drawing/scene'
+import type { PlannedStep } from './fit/setting-step'
+import type { OpeningPoints } from './opening/opening'
+import type { OrderLine } from './order/order'
+import { progressOf } from './progress'
+import type { OpeningRecords } from './terms'
+import type { Work } from './work'
+
+/** On whom an opening waits. */
+export type WaitsOn = 'supplier' | 'claim' | 'customer'
+
+/** What a list says of an opening: where it stands and what is next on it. */
+export type Summary = {
+  readonly stage: Stage
+  readonly worst: Severity
+  readonly finished: boolean
+  /** Work on the steps still to do at its stage, in minutes. */
+  readonly minutes: number
+  /** On whom it waits; `null` when the next move is one's own. */
+  readonly waitsOn: WaitsOn | null
+  /** Until when nothing can be done on it, ISO 8601: foam that hardens; `null` where something can. */
+  readonly until: string | null
+  /** How many readings and answers it has. */
+  readonly said: number
+}
+
+/** What its orders ask of an opening: what it would be ordered as now, and by what a delivery is judged. */
+export type Ordering = {
+  readonly line: OrderLine | null
+  /** The hole its chosen unit stands in, where it stands in one and was read. */
+  readonly hole: { readonly unit: string; readonly points: OpeningPoints } | null
+  /** The figures that are not as shipped. */
+  readonly lengths: readonly (readonly [TradeLengthId, TradeLength])[]
+}
+
+export type Summed = {
+  readonly summary: Summary
+  /** The door as it is handed over, small. */
+  readonly scene: Scene
+  readonly ordering: Ordering
+  /** From when on it may say something else although nothing was changed, ISO 8601; `null` where nothing of it waits for a moment. */
+  readonly freshUntil: string | null
+}
+
+/** Sums up the work on an opening at `now`, ISO 8601; `shipped` are the trade's figures as they ship. */
+export function sumUp(work: Work, records: OpeningRecords, shipped: TradeLengths, now: string): Summed {
+  const { stage, worst, finished } = progressOf(work, records)
+  const steps = stepsNow(stage, work)
+  return {
+    summary: {
+      stage,
+      worst,
+      finished,
+      minutes: steps.filter(step => step.state !== 'done').reduce((sum, step) => sum + step.minutes, 0),
+      waitsOn: waitsOn(stage, work, records),
+      until: waitsUntil(steps),
+      said: records.readings.length + records.answers.length,
+    },
+    scene: elevation(drawnOf(work, records.wishes), 'handover'),
+    ordering: orderingOf(work, shipped),
+    freshUntil: freshUntil(work, now),
+  }
+}
+
+/** The steps an opening is at: of setting it, or of sealing it. */
+const stepsNow = (stage: Stage, work: Work): readonly PlannedStep[] =>
+  stage === 'fit' ? work.fit.value.steps : stage === 'seal' ? work.seal.value.steps : []
+
+/** While every step that is left waits: until the first of them may begin. */
+function waitsUntil(steps: readonly PlannedStep[]): string | null {
+  const canBegin = steps.some(one => ['ready', 'doing', 'failed', 'look-again'].includes(one.state))
+  return canBegin ? null : (waitingIn(steps)[0] ?? null)
+}
+
+const waitingIn = (steps: readonly PlannedStep[]): readonly string[] => steps.flatMap(one => one.until ?? []).sort()
+
+function waitsOn(stage: Stage, { fit }: Work, { order }: OpeningRecords): WaitsOn | null {
+  if (stage === 'fit' && fit.value.delivery === 'awaited') return 'supplier'
+  if (stage === 'fit' && fit.value.delivery === 'held') return 'claim'
+  return stage === 'order' && !order.chosen ? 'customer' : null
+}
+
+function orderingOf({ order, terms }: Work, shipped: TradeLengths): Ordering {
+  const { line, chosen } = order.value
+  const ids = Object.keys(terms.lengths) as readonly TradeLengthId[]
+  return {
+    line,
+    hole: chosen?.hole ? { unit: chosen.unit.id, points: chosen.hole } : null,
+    lengths: ids
+      .filter(id => JSON.stringify(terms.lengths[id]) !== JSON.stringify(shipped[id]))
+      .map(id => [id, terms.lengths[id]]),
+  }
+}
+
+/** Steps that wait are looked at again when the first of them may begin; a label’s yearly inspection each day. */
+function freshUntil({ fit, seal }: Work, now: string): string | null {
+  const midnight = seal.value.fire
+    ? [`${new Date(Date.parse(now) + DAY_MS).toISOString().slice(0, 10)}T00:00:00.000Z`]
+    : []
+  const later = [...waitingIn(fit.value.steps), ...waitingIn(seal.value.steps), ...midnight].filter(at => at > now)
+  return later.sort()[0] ?? null
+}
+const DAY_MS = 86_400_000

@@ -1,0 +1,93 @@
+import type { Scene } from '@/core/drawing/scene'
+import { recordsOf } from '@/core/sheet'
+import { type Ordering, type Summary, type Summed, sumUp } from '@/core/summary'
+import type { Opening } from '@/core/survey/job-record'
+import { CORE_VERSION } from '@/core/terms'
+import type { Acting } from '@/store/acting'
+import { type CompanyContext, companyOf, type Known } from '@/store/company'
+import type { Db } from '@/store/connection'
+import { keepSummaries, listOpeningStates, type OpeningState, type SummaryPart } from '@/store/opening-state'
+import { LENGTHS } from '@/trade/lengths'
+import { loadOpenings, workOf } from './load-opening'
+
+/** An opening as lists show it. */
+export type SummedOpening = Pick<OpeningState, 'opening' | 'jobId' | 'detailsRevision'> & {
+  readonly summary: Summary
+  /** As it was asked for; what was not is whatever is at hand, or `null`. */
+  readonly scene: Scene | null
+  readonly ordering: Ordering | null
+}
+
+export type Listed = { readonly openings: readonly SummedOpening[]; readonly putAway: readonly Opening[] }
+
+/** Openings with what is said of them in lists: from what was summed up, where it still holds; else worked out anew and kept. The pages that show
+ *  them cost as many statements for ten openings as for a thousand. */
+export async function summariesOf(
+  db: Db,
+  acting: Acting | Known,
+  which: Parameters<typeof listOpeningStates>[2],
+  parts: readonly SummaryPart[],
+  now: Date,
+): Promise<Listed> {
+  const [states, company] = await Promise.all([listOpeningStates(db, acting, which, parts), companyOf(db, acting)])
+  const at = now.toISOString()
+  const shown = states.filter(one => one.opening.archivedAt === null)
+  const stale = shown.filter(one => !isFresh(one, company, parts, at))
+  const made = await sumUpAnew(db, { ...acting, company }, stale, now)
+  return {
+    openings: shown.map(one => {
+      const { opening, jobId, detailsRevision } = one
+      const { summary, scene, ordering } = made.get(opening.id) ?? (one as unknown as Summed)
+      return { opening, jobId, detailsRevision, summary, scene, ordering }
+    }),
+    putAway: states.flatMap(one => (one.opening.archivedAt === null ? [] : [one.opening])),
+  }
+}
+
+/** What a summary was made of: whatever differs, it is made anew. */
+const basisOf = (
+  { revision, jobRevision, schoolsRevision }: OpeningState,
+  { firm, catalogueRevision }: CompanyContext,
+): string =>
+  [
+    process.env.HARVEK_BUILD ?? '',
+    CORE_VERSION,
+    catalogueRevision,
+    firm.revision,
+    jobRevision,
+    schoolsRevision,
+    revision,
+  ].join('/')
+
+const isFresh = (one: OpeningState, company: CompanyContext, parts: readonly SummaryPart[], now: string): boolean =>
+  one.summaryOf === basisOf(one, company) &&
+  (one.freshUntil === null || one.freshUntil > now) &&
+  one.summary !== null &&
+  parts.every(part => one[part] !== null)
+
+/** Works out what is stale, all together, and keeps it by what was there before it was read: what was changed meanwhile makes it stale again. */
+async function sumUpAnew(
+  db: Db,
+  known: Known,
+  stale: readonly OpeningState[],
+  now: Date,
+): Promise<ReadonlyMap<string, Summed>> {
+  if (stale.length === 0) return new Map()
+  const sheets = await loadOpenings(
+    db,
+    known,
+    stale.map(one => one.opening.id),
+  )
+  const made = new Map(
+    sheets.map(sheet => [sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), LENGTHS, now.toISOString())]),
+  )
+  await keepSummaries(
+    db,
+    known,
+    stale.flatMap(one => {
+      const sum = made.get(one.opening.id)
+      return sum ? [{ openingId: one.opening.id, summaryOf: basisOf(one, known.company), ...sum }] : []
+    }),
+  )
+  return made
+}

@@ -1,0 +1,101 @@
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import type { Opening } from '@/core/survey/job-record'
+import type { Acting } from './acting'
+import type { Db } from './connection'
+import { asOpening } from './jobs'
+import { openingState } from './state-table'
+import { job, jobSchools, opening } from './tables'
+
+/** What can be kept of an opening beside its summary. */
+export type SummaryPart = 'scene' | 'ordering'
+
+/** An opening with what was summed up of it, and the revisions by which that is known to be stale. */
+export type OpeningState = {
+  readonly opening: Opening
+  readonly jobId: string
+  /** Of what is said of it: tag, name and kind. */
+  readonly detailsRevision: number
+  readonly jobRevision: number
+  readonly schoolsRevision: number
+  readonly revision: number
+  readonly summaryOf: string
+  readonly freshUntil: string | null
+  /** As they were kept; `null` where none is, or it was not asked for. */
+  readonly summary: unknown
+  readonly scene: unknown
+  readonly ordering: unknown
+}
+
+/** Openings with what is kept of them, as one walks round each house: of some jobs, with those that were put away or without; or those with
+ *  these ids. */
+export async function listOpeningStates(
+  db: Db,
+  acting: Acting,
+  which: { readonly jobs: readonly string[]; readonly putAway: boolean } | { readonly ids: readonly string[] },
+  parts: readonly SummaryPart[],
+): Promise<readonly OpeningState[]> {
+  const ids = 'jobs' in which ? which.jobs : which.ids
+  if (ids.length === 0) return []
+  const nothing = sql<null>`null`
+  const rows = await db
+    .select({
+      opening,
+      jobRevision: job.revision,
+      schoolsRevision: jobSchools.revision,
+      revision: openingState.revision,
+      summaryOf: openingState.summaryOf,
+      freshUntil: openingState.freshUntil,
+      summary: openingState.summary,
+      scene: parts.includes('scene') ? openingState.scene : nothing,
+      ordering: parts.includes('ordering') ? openingState.ordering : nothing,
+    })
+    .from(opening)
+    .innerJoin(job, and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId)))
+    .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
+    .leftJoin(openingState, and(eq(openingState.companyId, opening.companyId), eq(openingState.openingId, opening.id)))
+    .where(
+      and(
+        eq(opening.companyId, acting.companyId),
+        'jobs' in which
+          ? and(inArray(opening.jobId, [...ids]), which.putAway ? undefined : isNull(opening.archivedAt))
+          : inArray(opening.id, [...ids]),
+      ),
+    )
+    .orderBy(asc(opening.jobId), asc(opening.position))
+  return rows.map(({ opening: own, schoolsRevision, revision, summaryOf, ...row }) => ({
+    ...row,
+    opening: asOpening(own),
+    jobId: own.jobId,
+    detailsRevision: own.revision,
+    schoolsRevision: schoolsRevision ?? 0,
+    revision: revision ?? 0,
+    summaryOf: summaryOf ?? '',
+  }))
+}
+
+export type KeptSummary = {
+  readonly openingId: string
+  readonly summaryOf: string
+  readonly freshUntil: string | null
+  readonly summary: unknown
+  readonly scene: unknown
+  readonly ordering: unknown
+}
+
+/** Keeps what was summed up. It changes nothing of the opening: its revision stays. */
+export async function keepSummaries(db: Db, acting: Acting, all: readonly KeptSummary[]): Promise<void> {
+  if (all.length === 0) return
+  const written = (name: string) => sql.raw(`values(\`${name}\`)`)
+  await db
+    .insert(openingState)
+    .values(all.map(one => ({ ...one, companyId: acting.companyId })))
+    .onDuplicateKeyUpdate({
+      set: {
+        summaryOf: written('summary_of'),
+        freshUntil: written('fresh_until'),
+        summary: written('summary'),
+        scene: written('scene'),
+        ordering: written('ordering'),
+      },
+    })
+}

@@ -1,0 +1,128 @@
+import { and, asc, eq, inArray, sql } from 'drizzle-orm'
+import type { SchoolChoices } from '@/core/base/schools'
+import type { LogEntry } from '@/core/log/log'
+import { EDIT_KINDS } from '@/core/new-edits'
+import type { Order } from '@/core/order/order'
+import type { Receipt } from '@/core/order/receipt'
+import { EDITS } from '@/core/records/records'
+import { readRecord } from '@/core/records/version'
+import type { Versioned, VersionedEdits } from '@/core/sheet'
+import type { Answer } from '@/core/survey/answer'
+import type { Job, Opening } from '@/core/survey/job-record'
+import type { Photo } from '@/core/survey/photo'
+import type { Reading } from '@/core/survey/reading'
+import type { Acting } from './acting'
+import type { Db } from './connection'
+import { asJob, asOpening, schoolsIn } from './jobs'
+import { ordersOfOpenings } from './orders'
+import { photosOf } from './photos'
+import { ANSWERS, LOG_ENTRIES, READINGS, RECEIPTS, rowsOf } from './rows'
+import { job, jobSchools, opening, openingEdit } from './tables'
+
+/** Everything that is stored of one opening, with its job and what stands beside it. */
+export type StoredOpening = {
+  readonly job: Job
+  readonly jobSchools: Versioned<SchoolChoices>
+  readonly opening: Opening
+  readonly neighbours: { readonly before: string | null; readonly after: string | null }
+  readonly edits: VersionedEdits
+  readonly readings: readonly Reading[]
+  readonly answers: readonly Answer[]
+  readonly log: readonly LogEntry[]
+  readonly photos: readonly Photo[]
+  readonly orders: readonly Order[]
+  readonly receipts: readonly Receipt[]
+}
+
+/** The openings with these ids that are this company's, in the order of the ids, in seven statements whatever their number. */
+export async function findOpeningsWhole(
+  db: Db,
+  acting: Acting,
+  ids: readonly string[],
+): Promise<readonly StoredOpening[]> {
+  if (ids.length === 0) return []
+  const [heads, readings, answers, log, photos, orders] = await Promise.all([
+    headsOf(db, acting, ids),
+    rowsOf(db, READINGS, acting, ids),
+    rowsOf(db, ANSWERS, acting, ids),
+    rowsOf(db, LOG_ENTRIES, acting, ids),
+    photosOf(db, acting, ids),
+    ordersOfOpenings(db, acting, ids),
+  ])
+  const receipts = await rowsOf(
+    db,
+    RECEIPTS,
+    acting,
+    [...orders.values()].flat().map(one => one.id),
+  )
+  return ids.flatMap(id => {
+    const head = heads.get(id)
+    if (!head) return []
+    const own = orders.get(id) ?? []
+    return [
+      {
+        ...head,
+        readings: readings.get(id) ?? [],
+        answers: answers.get(id) ?? [],
+        log: log.get(id) ?? [],
+        photos: photos.get(id) ?? [],
+        orders: own,
+        receipts: own
+          .flatMap(one => receipts.get(one.id) ?? [])
+          .sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1)),
+      },
+    ]
+  })
+}
+
+type Head = Pick<StoredOpening, 'job' | 'jobSchools' | 'opening' | 'neighbours' | 'edits'>
+
+/** The id of the opening that stands next before or after it in its job. */
+const beside = (which: 'before' | 'after') => {
+  const [is, order] = which === 'before' ? [sql`<`, sql`desc`] : [sql`>`, sql`asc`]
+  return sql<
+    string | null
+  >`(select beside.id from opening as beside where beside.company_id = ${opening.companyId} and beside.job_id = ${opening.jobId} and beside.position ${is} ${opening.position} order by beside.position ${order} limit 1)`
+}
+
+/** Openings with their job, its practices and their edited records, one row for each record. @throws when a record is missing: an opening is
+ *  never without. */
+async function headsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<ReadonlyMap<string, Head>> {
+  const rows = await db
+    .select({ opening, job, schools: jobSchools, edit: openingEdit, before: beside('before'), after: beside('after') })
+    .from(opening)
+    .innerJoin(job, and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId)))
+    .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
+    .leftJoin(openingEdit, and(eq(openingEdit.companyId, opening.companyId), eq(openingEdit.openingId, opening.id)))
+    .where(and(eq(opening.companyId, acting.companyId), inArray(opening.id, [...ids])))
+    .orderBy(asc(opening.id))
+  const heads = new Map<string, Head>()
+  for (const { opening: own } of rows)
+    if (!heads.has(own.id)) heads.set(own.id, headIn(rows.filter(row => row.opening.id === own.id)))
+  return heads
+}
+
+type HeadRow = {
+  readonly opening: typeof opening.$inferSelect
+  readonly job: typeof job.$inferSelect
+  readonly schools: typeof jobSchools.$inferSelect | null
+  readonly edit: typeof openingEdit.$inferSelect | null
+  readonly before: string | null
+  readonly after: string | null
+}
+
+function headIn(rows: readonly HeadRow[]): Head {
+  const { opening: own, job: ofJob, schools, before, after } = rows[0]!
+  const edits = EDIT_KINDS.map(kind => {
+    const edit = rows.find(one => one.edit?.kind === kind)?.edit
+    if (!edit) throw new Error(`opening ${own.id} has no ${kind} record`)
+    return [kind, { revision: edit.revision, data: readRecord<unknown>(EDITS[kind], edit.data, edit.version) }] as const
+  })
+  return {
+    opening: asOpening(own),
+    job: asJob(ofJob),
+    jobSchools: schoolsIn(schools),
+    neighbours: { before, after },
+    edits: Object.fromEntries(edits) as VersionedEdits,
+  }
+}

@@ -1,0 +1,182 @@
+import { and, eq } from 'drizzle-orm'
+import { v7 as uuidV7 } from 'uuid'
+import { newEdits } from '@/core/new-edits'
+import { fact, readings as made, receipt } from '@/core/test/fixtures'
+import { daysFor } from '@/server/day'
+import { loadOpenings } from '@/server/load-opening'
+import { loadOrder } from '@/server/load-order'
+import { setUp } from '@/server/setup'
+import { summariesOf } from '@/server/summaries'
+import type { Known } from './company'
+import { findKnown } from './company'
+import { connect } from './connection'
+import { editOf, saveChange } from './edits'
+import { firmPlace } from './firm'
+import { addOpening, archiveOpening, findJobWhole, openingPlace } from './jobs'
+import { orderTag } from './order-tag'
+import { withdrawOrder } from './orders'
+import { ANSWERS, addRows, READINGS, RECEIPTS } from './rows'
+import { openingState } from './state-table'
+import { member, opening, orderLine, purchaseOrder } from './tables'
+import { sharedStore } from './test/database'
+
+const store = sharedStore()
+const NOW = new Date('2026-11-26T08:00:00.000Z')
+
+/** A store that counts what is asked of it. */
+const sent: string[] = []
+let counted: ReturnType<typeof connect>
+const cost = async (act: () => Promise<unknown>): Promise<number> => {
+  sent.length = 0
+  await act()
+  return sent.length
+}
+const owner = async (): Promise<Known> => {
+  const [one] = await store().db.select().from(member).where(eq(member.name, 'Ida Marlow'))
+  return (await findKnown(store().db, one!.id))!
+}
+const idOf = async (tag: string): Promise<{ readonly id: string; readonly jobId: string }> =>
+  (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!
+const revisionOf = async (id: string): Promise<number> =>
+  (await store().db.select().from(openingState).where(eq(openingState.openingId, id)))[0]!.revision
+
+beforeAll(async () => {
+  expect(await setUp(store().database.url, process.cwd())).toBe(true)
+  counted = connect(store().database.url, text => void sent.push(text))
+}, 120_000)
+afterAll(() => counted.pool.end())
+
+describe('what a page costs', () => {
+  it('is the same for ten openings and for many', async () => {
+    const who = await owner()
+    const { jobId } = await idOf('A1')
+    const orderId = (await store().db.select().from(purchaseOrder))[0]!.id
+    const sheet = (await idOf('D1')).id
+    const costs = async () => {
+      const { db } = counted
+      // Once, so that what is summed up is kept.
+      await daysFor(db, who, NOW)
+      await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['scene'], NOW)
+      return {
+        who: await cost(() => findKnown(db, who.memberId)),
+        today: await cost(() => daysFor(db, who, NOW)),
+        job: await cost(async () => {
+          await findJobWhole(db, who, jobId)
+          await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['scene'], NOW)
+        }),
+        sheet: await cost(() => loadOpenings(db, who, [sheet])),
+        many: await cost(() => loadOpenings(db, who, [sheet, sheet, jobId])),
+        order: await cost(() => loadOrder(db, who, orderId, NOW)),
+        asked: await cost(() => orderTag(db, who, orderId)),
+      }
+    }
+    await costs()
+    const few = await costs()
+    const first = (await loadOpenings(store().db, who, [(await idOf('A2')).id]))[0]!
+    for (let i = 0; i < 60; i++)
+      await addOpening(
+        store().db,
+        who,
+        jobId,
+        { id: uuidV7(), tag: `X${i}`, name: 'One of many', family: first.opening.family },
+        newEdits('trim-off'),
+      )
+    // The member is looked up besides: Today 4 at most, a job 5, a sheet 8, an order 8.
+    expect(few).toEqual({ who: 1, today: 2, job: 2, sheet: 7, many: 7, order: 7, asked: 1 })
+    await costs()
+    expect(await costs()).toEqual(few)
+  })
+})
+
+describe('what was summed up of an opening', () => {
+  const summary = async (id: string, now = NOW) =>
+    (await summariesOf(store().db, await owner(), { ids: [id] }, ['ordering'], now)).openings[0]!
+
+  it('is made anew by whatever is changed: rows, records, the job’s, the firm’s', async () => {
+    const who = await owner()
+    const { id } = await idOf('A2')
+    const seen = [await revisionOf(id)]
+    const said = (await summary(id)).summary.said
+    const note = async () => void seen.push(await revisionOf(id))
+    await addRows(
+      store().db,
+      READINGS,
+      who,
+      id,
+      made({ 'wall.left': '4 3/4' }).map(one => ({ ...one, id: uuidV7() })),
+    )
+    await note()
+    expect((await summary(id)).summary.said).toBe(said + 1)
+    await addRows(store().db, ANSWERS, who, id, [{ ...fact('fact.condition', 'sound'), id: uuidV7() }])
+    await note()
+    const place = editOf(store().db, who, id, 'seal')
+    const { revision, data } = await place.find()
+    await saveChange(place, { revision, base: data, data: { ...data, corners: !data.corners } })
+    await note()
+    const details = openingPlace(store().db, who, id)
+    const was = await details.find()
+    await saveChange(details, { revision: was.revision, base: was.data, data: { ...was.data, name: 'Renamed' } })
+    await note()
+    await archiveOpening(store().db, who, id, '2026-11-26T08:00:00.000Z')
+    await archiveOpening(store().db, who, id, null)
+    await note()
+    expect(seen.map((one, i) => i === 0 || one > seen[i - 1]!)).toEqual(seen.map(() => true))
+    expect((await summary(id)).opening.name).toBe('Renamed')
+    const stood = await summaryOf(id)
+    const firm = firmPlace(store().db, who)
+    const own = await firm.find()
+    await saveChange(firm, {
+      revision: own.revision,
+      base: own.data,
+      data: own.data,
+    })
+    await summary(id)
+    expect(await summaryOf(id)).not.toBe(stood)
+  })
+  const summaryOf = async (id: string) =>
+    (await store().db.select().from(openingState).where(eq(openingState.openingId, id)))[0]!.summaryOf
+
+  it('is made anew for every opening of an order that came or was taken back', async () => {
+    const who = await owner()
+    const { id } = await idOf('A1')
+    const [line] = await store()
+      .db.select({ orderId: orderLine.orderId })
+      .from(orderLine)
+      .where(and(eq(orderLine.companyId, who.companyId), eq(orderLine.openingId, id)))
+    const before = await revisionOf(id)
+    const tag = await orderTag(store().db, who, line!.orderId)
+    const came = receipt(line!.orderId, {
+      id: uuidV7(),
+      state: 'refused',
+      note: 'a dent',
+      at: '2026-11-26T09:00:00.000Z',
+    })
+    await addRows(store().db, RECEIPTS, who, line!.orderId, [came])
+    const between = await revisionOf(id)
+    await withdrawOrder(store().db, who, line!.orderId, {
+      at: '2026-11-26T09:30:00.000Z',
+      by: who.name,
+      reason: 'Bent.',
+    })
+    expect([between > before, (await revisionOf(id)) > between]).toEqual([true, true])
+    expect(await orderTag(store().db, who, line!.orderId)).not.toBe(tag)
+  })
+  it('holds no longer than until foam has hardened', async () => {
+    const who = await owner()
+    const ids = (await store().db.select({ id: opening.id }).from(opening)).map(one => one.id)
+    await summariesOf(store().db, who, { ids }, [], NOW)
+    const waiting = (await store().db.select().from(openingState)).filter(one => one.freshUntil !== null)
+    expect(waiting.length).toBeGreaterThan(0)
+    const [one] = waiting
+    const later = new Date(Date.parse(one!.freshUntil!) + 1)
+    expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], NOW))).toBe(1)
+    expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], later))).toBeGreaterThan(6)
+  })
+  it('says what the work says', async () => {
+    const who = await owner()
+    const days = await daysFor(store().db, who, NOW)
+    const again = await daysFor(store().db, who, NOW)
+    expect(again).toEqual(days)
+    expect(days.flatMap(day => day.openings).length).toBeGreaterThan(20)
+  })
+})
