@@ -7,6 +7,7 @@ const CORE_ORDER = [
   'outcome',
   'units',
   'base',
+  'access',
   'geometry',
   'physics',
   'tuning',

@@ -66,6 +66,7 @@ export async function startApplication(port, url, folder, devices = '', desk = '
         HARVEK_DATABASE_URL: url,
         HARVEK_DEVICES: devices,
         HARVEK_DESK: desk,
+        HARVEK_DEMO: '1',
         HARVEK_BUILD: readFileSync(join(root, '.next/BUILD_ID'), 'utf8').trim(),
         HARVEK_SECRET: readFileSync(join(folder, 'secret'), 'utf8').trim(),
       },

@@ -25,3 +25,16 @@ export async function firstOrder(): Promise<string> {
   const [row] = await query('select id from purchase_order order by released_at limit 1')
   return (row as { id: string }).id
 }
+
+/** A member of the demo's firm in a role; who `left` did so. */
+export async function addMember(role: string, left = false): Promise<string> {
+  const id = uuidV7()
+  await query(
+    "insert into member (company_id, id, name, role, left_at) select company_id, ?, ?, ?, ? from member where name = 'Ida Marlow'",
+    [id, `Some ${role}`, role, (left ? '2026-11-01T00:00:00.000Z' : null) as string],
+  )
+  return id
+}
+/** Takes back whom a story added, so that no list of people shows them. */
+export const removeMembers = (ids: readonly string[]): Promise<unknown[]> =>
+  query('delete from member where id in (?)', [ids as unknown as string])

@@ -2,7 +2,7 @@ import '@fontsource-variable/source-sans-3/index.css'
 import type { Metadata, Viewport } from 'next'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
-import { counting, memberName } from '@/server/page'
+import { counting, visitor } from '@/server/page'
 import { MoneyIn } from '@/ui/parts/Money'
 import { Shell } from '@/ui/theme/Shell'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
@@ -20,7 +20,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
       <body>
         <StyleRegistry>
           <MoneyIn counting={await counting()}>
-            <Shell memberName={await memberName()}>{children}</Shell>
+            <Shell visitor={await visitor()}>{children}</Shell>
           </MoneyIn>
         </StyleRegistry>
       </body>

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ROLES } from '@/core/access/access'
 import { FAMILIES, USUAL_KIND } from '@/core/base/kinds'
 import { firmSchema } from '@/core/catalogue/firm-record'
 import { sealChoiceSchema } from '@/core/seal/seal-choice'
@@ -64,7 +65,7 @@ const openingSchema = z.strictObject({
 /** The invented scenario the demo is loaded from. */
 export const scenarioSchema = z.strictObject({
   company: z.string(),
-  members: z.array(z.string()).min(1),
+  members: z.array(z.strictObject({ name: z.string(), role: z.enum(ROLES) })).min(1),
   firm: firmSchema.partial(),
   jobs: z.array(
     z.strictObject({

@@ -35,9 +35,10 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   const { taken: units, rejected, lacking } = readCatalogue(readFileSync(join(folder, 'catalogue.csv'), 'utf8'))
   if (rejected.length || lacking.length) throw new Error(`demo/catalogue.csv: ${JSON.stringify([rejected, lacking])}`)
   const companyId = idOf('company', scenario.company)
-  const people = scenario.members.map(name => ({ id: idOf('member', name), name }))
+  const people = scenario.members.map(one => ({ ...one, id: idOf('member', one.name) }))
   await addCompany(db, companyId, scenario.company, people)
-  const acting: Acting = { companyId, memberId: people[0]!.id, name: people[0]!.name }
+  const { id: memberId, ...owner } = people[0]!
+  const acting: Acting = { companyId, memberId, ...owner }
   await addUnits(db, acting, units)
   await saveChange(firmPlace(db, acting), { revision: 0, base: NEW_FIRM, data: { ...NEW_FIRM, ...scenario.firm } })
   const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...scenario.firm } })

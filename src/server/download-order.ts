@@ -1,3 +1,4 @@
+import type { Verb } from '@/core/access/access'
 import type { Audience } from '@/papers/order-sheet'
 import { downloadPaper } from './download-paper'
 import { handle, notFound } from './handle'
@@ -5,8 +6,8 @@ import { loadOrder } from './load-order'
 import { orderPaper } from './order-paper'
 
 /** A released order as a paper to take along: for its maker, or the firm's own. `suffix` sets its name apart. */
-export const downloadOrder = (audience: Audience, suffix: string) =>
-  handle(async asked => {
+export const downloadOrder = (verb: Verb, audience: Audience, suffix: string) =>
+  handle(verb, async asked => {
     const { db, acting, id } = asked
     const found = await loadOrder(db, acting, id)
     if (!found) return notFound()

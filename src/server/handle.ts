@@ -1,6 +1,9 @@
 import type { z } from 'zod'
+import { may, type Verb } from '@/core/access/access'
+import { withoutMoney } from '@/core/access/without-money'
 import type { Acting } from '@/store/acting'
 import { type Db, isAway, store } from '@/store/connection'
+import { whoMay } from '@/words/roles'
 import { refusedAtBorder } from './border'
 import type { Refusal } from './refusal'
 import { actingMember } from './session'
@@ -24,18 +27,25 @@ export const refuse = (status: number, refusal: Refusal): Response => Response.j
 export const notFound = (): Response =>
   refuse(404, { code: 'not-found', message: 'There is no such thing here, or it belongs to another company.' })
 
-/** A route that runs with an acting member, and answers in sentences when the database is away or the request is broken. */
-export function handle(answer: (asked: Asked) => Promise<Response>) {
+export const notYours = (verb: Verb): Refusal => ({
+  code: 'not-yours',
+  message: `${whoMay(verb)} Nothing was changed.`,
+})
+
+/** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. */
+export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) {
   return async (request: Request, context: Context): Promise<Response> => {
     const refused = refusedAtBorder(request)
     if (refused) return refuse(...refused)
     try {
       const known = await actingMember()
       if (!known) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      if (!may(known.role, verb)) return refuse(403, notYours(verb))
       // What a route changes of the company it looks up itself.
       const { company: _, ...acting } = known
       const params = (await context.params) ?? {}
-      return await answer({ db: store(), acting, request, id: params.id ?? '', params })
+      const answered = await answer({ db: store(), acting, request, id: params.id ?? '', params })
+      return may(acting.role, 'money') ? answered : await priceless(answered)
     } catch (error) {
       if (error instanceof Unreadable) return refuse(400, error.refusal)
       if (isAway(error))
@@ -46,6 +56,14 @@ export function handle(answer: (asked: Asked) => Promise<Response>) {
       throw error
     }
   }
+}
+
+/** An answer without what things cost, for whom that is not to see. */
+async function priceless(answer: Response): Promise<Response> {
+  if (!answer.headers.get('content-type')?.startsWith('application/json')) return answer
+  const headers = new Headers(answer.headers)
+  headers.delete('content-length')
+  return new Response(JSON.stringify(withoutMoney(await answer.json())), { status: answer.status, headers })
 }
 
 class Unreadable extends Error {

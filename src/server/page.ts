@@ -1,40 +1,61 @@
-import { notFound } from 'next/navigation'
+import { forbidden, notFound } from 'next/navigation'
+import { may, type Role, type Verb } from '@/core/access/access'
+import { withoutMoney } from '@/core/access/without-money'
 import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
 import { type Glance, glanceOf } from '@/core/glance'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
-import type { Known } from '@/store/company'
+import type { Known, Member } from '@/store/company'
 import { store } from '@/store/connection'
 import { countOpenings, findJobWhole, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
 import { catalogueAt } from './catalogue'
 import { type Day, daysFor } from './day'
+import { DEMO_COMPANY_ID } from './demo-ids'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
-import { actingMember } from './session'
+import { actingMember, isDemo } from './session'
 import { summariesOf } from './summaries'
 
-/** The name that stands in the bar; empty when nobody is known or the database is away. */
-export async function memberName(): Promise<string> {
-  return (await actingMember().catch(() => null))?.name ?? ''
+/** Who looks, as the frame round a page says it. */
+export type Visitor = {
+  readonly id: string
+  readonly name: string
+  readonly role: Role
+  /** In the demo everybody one may go on as; empty elsewhere. */
+  readonly others: readonly Member[]
+}
+
+/** Who looks; `null` when nobody is known or the database is away. */
+export async function visitor(): Promise<Visitor | null> {
+  const who = await actingMember().catch(() => null)
+  if (!who) return null
+  const shows = isDemo() && who.companyId === DEMO_COMPANY_ID
+  return { id: who.memberId, name: who.name, role: who.role, others: shows ? who.company.people : [] }
 }
 
 /** What the acting member's firm counts in and how it writes numbers; as shipped when nobody is known or the database is away. */
 export async function counting(): Promise<Counting> {
   const who = await actingMember().catch(() => null)
   const { currency, numbers } = who?.company.firm.data ?? NEW_FIRM
-  return { currency, numbers }
+  return { currency, numbers, isHidden: who !== null && !may(who.role, 'money') }
 }
 
-/** Who is acting, for a page. A visitor nobody knows sees what a wrong address shows. */
-const acting = async (): Promise<Known> => (await actingMember()) ?? notFound()
+/** Who is acting, for a page they may see. A visitor nobody knows sees what a wrong address shows, a member without the right whose it is. */
+async function acting(verb: Verb): Promise<Known> {
+  const who = (await actingMember()) ?? notFound()
+  return may(who.role, verb) ? who : forbidden()
+}
+
+/** What a page shows somebody: without what things cost where that is not theirs to see. */
+const shownTo = <T>({ role }: Known, value: T): T => (may(role, 'money') ? value : withoutMoney(value))
 
 const MOST_JOBS = 1000
 
 /** The next jobs as a day's work. */
-export const loadToday = async (now: Date): Promise<readonly Day[]> => daysFor(store(), await acting(), now)
+export const loadToday = async (now: Date): Promise<readonly Day[]> => daysFor(store(), await acting('look'), now)
 
 /** A job as it stands in the list of all. */
 export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {
@@ -45,7 +66,7 @@ export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {
 
 /** All jobs, or those that were put away; and what a new one begins with. */
 export async function loadJobList(now: Date) {
-  const who = await acting()
+  const who = await acting('look')
   const [jobs, putAway, counts] = await Promise.all([
     listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS),
     listJobs(store(), who, now.toISOString().slice(0, 10), MOST_JOBS, true),
@@ -59,44 +80,49 @@ export async function loadJobList(now: Date) {
     customer: customer.name,
     count: counts.get(id) ?? 0,
   })
-  return { jobs: jobs.map(listed), putAway: putAway.map(listed), firm: who.company.firm.data }
+  return { jobs: jobs.map(listed), putAway: putAway.map(listed), firm: shownTo(who, who.company.firm.data) }
 }
 
 /** Openings of the whole company by words. */
 export async function loadOpenings(search: string): Promise<FoundOpenings> {
-  return searchOpenings(store(), await acting(), search)
+  return searchOpenings(store(), await acting('look'), search)
 }
 
 /** A job with its openings as they are listed, and the practices of the firm and its own. */
 export async function loadJob(id: string, now: Date) {
-  const who = await acting()
+  const who = await acting('look')
   const [whole, listed] = await Promise.all([
     findJobWhole(store(), who, id),
     summariesOf(store(), who, { jobs: [id], putAway: true }, ['scene'], now),
   ])
-  return whole ? { ...whole, ...listed, firm: who.company.firm.data } : notFound()
+  return whole ? { ...whole, ...listed, firm: shownTo(who, who.company.firm.data) } : notFound()
 }
 
 /** An opening's sheet, with what is seen of its work before the work is worked out in the browser. */
 export async function loadSheet(id: string): Promise<{ readonly sheet: OpeningSheet; readonly glance: Glance }> {
-  const sheet = (await loadOpening(store(), await acting(), id)) ?? notFound()
-  return { sheet, glance: glanceOf(workOf(sheet), recordsOf(sheet)) }
+  const who = await acting('look')
+  const sheet = (await loadOpening(store(), who, id)) ?? notFound()
+  return { sheet: shownTo(who, sheet), glance: glanceOf(workOf(sheet), recordsOf(sheet)) }
 }
 
-export const loadOrderList = async (): Promise<readonly OrderRow[]> => loadOrders(store(), await acting())
+export async function loadOrderList(): Promise<readonly OrderRow[]> {
+  const who = await acting('look')
+  return shownTo(who, await loadOrders(store(), who))
+}
 
 export async function loadOrderPage(id: string): Promise<OrderView> {
-  return (await loadOrder(store(), await acting(), id)) ?? notFound()
+  const who = await acting('look')
+  return shownTo(who, (await loadOrder(store(), who, id)) ?? notFound())
 }
 
 export async function loadCatalogue(): Promise<FoundUnits> {
-  const who = await acting()
-  return searchCatalogue(await catalogueAt(store(), who, who.company.catalogueRevision), WHOLE_CATALOGUE)
+  const who = await acting('look')
+  return shownTo(who, searchCatalogue(await catalogueAt(store(), who, who.company.catalogueRevision), WHOLE_CATALOGUE))
 }
 
 /** The firm's own practices, rates and suppliers, and the makers its catalogue names. */
 export async function loadFirm() {
-  const who = await acting()
+  const who = await acting('firm')
   const { firm, catalogueRevision } = who.company
   const [{ units }, logo] = await Promise.all([catalogueAt(store(), who, catalogueRevision), findLogo(store(), who)])
   return { firm, logoAt: logo?.setAt ?? null, makers: [...new Set(units.map(one => one.maker))].sort() }

@@ -1,22 +1,28 @@
 import { z } from 'zod'
+import { may, type Verb } from '@/core/access/access'
 import { findOpening } from '@/store/jobs'
 import { type Added, addRows, type RowKind } from '@/store/rows'
-import { bodyOf, handle, notFound, type Refusal, refuse } from './handle'
+import { bodyOf, handle, notFound, notYours, type Refusal, refuse } from './handle'
 
 const MOST_ROWS = 500
 
 /** What of a row can't be taken whatever its form, as a sentence; `null` where nothing is wrong. */
 type Check<T> = (row: T) => string | null
+/** What more than the route's own verb a row asks for; `null` where that is enough. */
+type Asks<T> = (row: T) => Verb | null
 
 /** A route that adds rows with ids of their own to an opening: sent twice, stored once; a taken id that says something else is refused. */
 export const postRows = <T extends { readonly id: string }>(
+  verb: Verb,
   kind: RowKind<T>,
   schema: z.ZodType<T>,
-  check: Check<T> = () => null,
+  { check = () => null, asks = () => null }: { readonly check?: Check<T>; readonly asks?: Asks<T> } = {},
 ) =>
-  handle(async ({ db, acting, request, id }) => {
+  handle(verb, async ({ db, acting, request, id }) => {
     if (!(await findOpening(db, acting, id))) return notFound()
     const rows = await bodyOf(request, z.array(schema).min(1).max(MOST_ROWS))
+    const more = rows.flatMap(row => asks(row) ?? []).find(one => !may(acting.role, one))
+    if (more) return refuse(403, notYours(more))
     const wrong = rows.flatMap(row => {
       const message = check(row)
       return message === null ? [] : [{ path: row.id, message }]

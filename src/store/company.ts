@@ -1,4 +1,5 @@
-import { eq, sql } from 'drizzle-orm'
+import { and, eq, isNull, sql } from 'drizzle-orm'
+import { isRole, ROLES, type Role } from '@/core/access/access'
 import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
 import { FIRM } from '@/core/records/records'
 import { readRecord } from '@/core/records/version'
@@ -7,10 +8,14 @@ import type { Acting } from './acting'
 import type { Db } from './connection'
 import { catalogueState, company, firm, member } from './tables'
 
+export type Member = { readonly id: string; readonly name: string; readonly role: Role }
+
 /** What of a company nearly every page needs. */
 export type CompanyContext = {
   readonly name: string
-  /** Everybody's names, in order. */
+  /** Everybody who has not left, by their rights and names. */
+  readonly people: readonly Member[]
+  /** Everybody's names, in order; of those who left too, since what they did keeps their name. */
   readonly members: readonly string[]
   readonly firm: Versioned<Firm>
   readonly catalogueRevision: number
@@ -18,12 +23,12 @@ export type CompanyContext = {
 /** Who acts, with the company as it was when that was looked up: for as long as one page is made. */
 export type Known = Acting & { readonly company: CompanyContext }
 
-/** The company's members' names as one JSON text. */
-const NAMES = sql<string>`(select json_arrayagg(colleague.name) from member as colleague where colleague.company_id = ${company.id})`
+/** The company's members as one JSON text. */
+const PEOPLE = sql<string>`(select json_arrayagg(json_object('id', colleague.id, 'name', colleague.name, 'role', colleague.role, 'left', colleague.left_at)) from member as colleague where colleague.company_id = ${company.id})`
 
 const COLUMNS = {
   name: company.name,
-  members: NAMES,
+  people: PEOPLE,
   revision: firm.revision,
   version: firm.version,
   data: firm.data,
@@ -31,18 +36,25 @@ const COLUMNS = {
 }
 type Row = {
   readonly name: string
-  readonly members: unknown
+  readonly people: unknown
   readonly revision: number | null
   readonly version: number | null
   readonly data: unknown
   readonly catalogueRevision: number | null
 }
 
-function contextIn({ name, members, revision, version, data, catalogueRevision }: Row): CompanyContext {
-  const names: unknown = typeof members === 'string' ? JSON.parse(members) : members
+type Person = { readonly id: string; readonly name: string; readonly role: string; readonly left: string | null }
+
+function contextIn({ name, people, revision, version, data, catalogueRevision }: Row): CompanyContext {
+  const all: unknown = typeof people === 'string' ? JSON.parse(people) : people
+  const persons = (Array.isArray(all) ? all : []) as readonly Person[]
   return {
     name,
-    members: Array.isArray(names) ? names.map(String).sort() : [],
+    people: persons
+      .filter(one => one.left === null)
+      .map(({ left: _, ...one }) => ({ ...one, role: roleOf(one.role) }))
+      .sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role) || (a.name < b.name ? -1 : 1)),
+    members: persons.map(one => one.name).sort(),
     firm:
       revision === null || version === null
         ? { revision: 0, data: NEW_FIRM }
@@ -51,20 +63,26 @@ function contextIn({ name, members, revision, version, data, catalogueRevision }
   }
 }
 
-/** The member behind an id with the company, in one statement; `null` when there is none. With those that set a company up and the carrier's, the
+/** The member behind an id with the company, in one statement; `null` when there is none, or they left. With those that set a company up and the carrier's, the
  *  only queries without an acting member. */
 export async function findKnown(db: Db, id: string): Promise<Known | null> {
   const [row] = await db
-    .select({ ...COLUMNS, companyId: member.companyId, memberId: member.id, memberName: member.name })
+    .select({
+      ...COLUMNS,
+      companyId: member.companyId,
+      memberId: member.id,
+      memberName: member.name,
+      role: member.role,
+    })
     .from(member)
     .innerJoin(company, eq(company.id, member.companyId))
     .leftJoin(firm, eq(firm.companyId, company.id))
     .leftJoin(catalogueState, eq(catalogueState.companyId, company.id))
-    .where(eq(member.id, id))
+    .where(and(eq(member.id, id), isNull(member.leftAt)))
     .limit(1)
   if (!row) return null
-  const { companyId, memberId, memberName, ...rest } = row
-  return { companyId, memberId, name: memberName, company: contextIn(rest) }
+  const { companyId, memberId, memberName, role, ...rest } = row
+  return { companyId, memberId, name: memberName, role: roleOf(role), company: contextIn(rest) }
 }
 
 /** The company of whoever acts: as it was looked up with them, else as it is now. */
@@ -80,3 +98,6 @@ export async function companyOf(db: Db, acting: Acting | Known): Promise<Company
   if (!row) throw new Error(`company ${acting.companyId} is gone`)
   return contextIn(row)
 }
+
+/** A role this Harvek does not know may do least. */
+const roleOf = (text: string): Role => (isRole(text) ? text : 'trainee')

@@ -1,4 +1,5 @@
 import { and, asc, eq, inArray, isNotNull, isNull, or, type SQL, sql } from 'drizzle-orm'
+import type { Role } from '@/core/access/access'
 import type { SchoolChoices } from '@/core/base/schools'
 import { EDIT_KINDS, type Edits } from '@/core/new-edits'
 import { JOB, OPENING, SCHOOLS } from '@/core/records/records'
@@ -60,7 +61,7 @@ export async function addCompany(
   db: Db,
   id: string,
   name: string,
-  members: readonly { readonly id: string; readonly name: string }[],
+  members: readonly { readonly id: string; readonly name: string; readonly role: Role }[],
 ): Promise<void> {
   await db.insert(company).values({ id, name })
   if (members.length) await db.insert(member).values(members.map(one => ({ ...one, companyId: id })))

@@ -44,7 +44,16 @@ const ofOpening = <T extends Row>(
   read: ({ companyId: _c, openingId: _o, memberId: _m, version, ...row }) => readRecord(kind, row, Number(version)),
 })
 
-export const READINGS: RowKind<Reading> = ofOpening(reading, reading.takenAt, READING)
+const READ = ofOpening(reading, reading.takenAt, READING)
+/** Whose reading counts as unchecked is said by who acts, whatever was sent. */
+export const READINGS: RowKind<Reading> = {
+  ...READ,
+  write: (row, openingId, acting) => ({
+    ...READ.write(row, openingId, acting),
+    unchecked: row.unchecked === true || acting.role === 'trainee',
+  }),
+  read: ({ unchecked, ...row }) => READ.read(unchecked ? { ...row, unchecked: true } : row),
+}
 export const ANSWERS: RowKind<Answer> = ofOpening(answer, answer.takenAt, ANSWER)
 export const LOG_ENTRIES: RowKind<LogEntry> = ofOpening(logEntry, logEntry.at, LOG)
 
@@ -144,9 +153,15 @@ export async function addRows<T extends Row>(
 
 /** Whether two rows say the same, in whatever order their members stand. */
 const isSame = (kept: unknown, sent: unknown): boolean => plain(kept) === plain(sent)
+/** What the store adds to a row by itself. */
+const ADDED = 'unchecked'
 const plain = (value: unknown): string =>
   JSON.stringify(value, (_, one: unknown) =>
     typeof one === 'object' && one !== null && !Array.isArray(one)
-      ? Object.fromEntries(Object.entries(one).sort(([a], [b]) => (a < b ? -1 : 1)))
+      ? Object.fromEntries(
+          Object.entries(one)
+            .filter(([name]) => name !== ADDED)
+            .sort(([a], [b]) => (a < b ? -1 : 1)),
+        )
       : one,
   ) ?? ''

@@ -1,4 +1,4 @@
-import { foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core'
+import { boolean, foreignKey, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core'
 import { bytes, id, json, moment, version } from './columns'
 
 const named = varchar('name', { length: 120 }).notNull()
@@ -19,6 +19,9 @@ export const member = mysqlTable(
       .references(() => company.id),
     id: id('id').notNull(),
     name: varchar('name', { length: 80 }).notNull(),
+    role: varchar('role', { length: 12 }).notNull().default('owner'),
+    /** When they left; what they took keeps their name. */
+    leftAt: moment('left_at'),
   },
   t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('member_id').on(t.id)],
 )
@@ -95,6 +98,8 @@ export const reading = mysqlTable(
     takenAt: moment('taken_at').notNull(),
     note: varchar('note', { length: 500 }).notNull(),
     memberId: id('member_id').notNull(),
+    /** Taken by a trainee. */
+    unchecked: boolean('unchecked').notNull().default(false),
     version: version(),
   },
   t => [

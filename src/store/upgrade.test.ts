@@ -66,7 +66,7 @@ const CORRECTED = {
 async function everyOpening() {
   const { db } = store()
   const [one] = await db.select().from(member)
-  const acting: Acting = { companyId: one!.companyId, memberId: one!.id, name: one!.name }
+  const acting: Acting = { companyId: one!.companyId, memberId: one!.id, name: one!.name, role: 'owner' }
   const rows = await db.select().from(openings).where(eq(openings.companyId, acting.companyId))
   return Promise.all(
     rows.map(async row => {

@@ -33,6 +33,7 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'wall.plane-or-shim': 'Plane, extend, or shim the drywall{by}.',
   'subfloor.replace': 'Replace the rotten part down to sound wood.',
   'subfloor.look': 'Lift the edge and look.',
+  'reading.sign': 'Look at it, and sign it below its readings.',
   'ways.take-again': 'Take the readings of both ways again.',
   'floor.pad': 'Pad under the sill{by}: PVC, or untreated lumber wrapped in tape.',
   'floor.shorter-leaf': 'Or a leaf shorter{by}.',

@@ -23,8 +23,10 @@ const written = (value: number, numbers: NumberFormat, options: Intl.NumberForma
     .join('')
 
 /** An amount in hundredths as it stands on screen and paper: $1,234.50 */
-export const money = (cents: number, { currency, numbers }: Counting): string =>
-  written(cents / 100, numbers, { style: 'currency', currency })
+export const money = (cents: number, { currency, numbers, isHidden }: Counting): string =>
+  isHidden ? HIDDEN : written(cents / 100, numbers, { style: 'currency', currency })
+/** In place of an amount that is not for whoever looks. */
+const HIDDEN = '–'
 
 /** A number with so many decimals, as the firm writes it. */
 export const decimal = (value: number, places: number, numbers: NumberFormat): string =>
@@ -55,10 +57,12 @@ export const CURRENCY_NAMES: Readonly<Record<Currency, string>> = {
 }
 
 /** An amount without its cents, for what is not known to the cent. */
-export const wholeMoney = (cents: number, { currency, numbers }: Counting): string =>
-  written(Math.round(cents / 100), numbers, {
-    style: 'currency',
-    currency,
-    minimumFractionDigits: 0,
-    maximumFractionDigits: 0,
-  })
+export const wholeMoney = (cents: number, { currency, numbers, isHidden }: Counting): string =>
+  isHidden
+    ? HIDDEN
+    : written(Math.round(cents / 100), numbers, {
+        style: 'currency',
+        currency,
+        minimumFractionDigits: 0,
+        maximumFractionDigits: 0,
+      })

@@ -7,6 +7,7 @@ import type { Setting } from '@/core/specification/wish-values'
 import type { SkipReason } from '@/core/survey/facts'
 import type { SurveyCode } from '@/core/survey/judge-survey'
 import type { SecondCode } from '@/core/survey/second-reading'
+import type { UncheckedCode } from '@/core/survey/unchecked'
 import { codeWords } from './codes'
 import { type Say, type Words, words } from './say'
 import { SETTING_WORDS } from './settings'
@@ -31,7 +32,7 @@ const chanceOf = (f: Say) =>
 
 /** The words of what a survey says by itself, and of what a kind of door asks for, by code. */
 export const SURVEY_WORDS: Readonly<
-  Record<SecondCode | ChanceCode | NearCode | SurveyCode | FurtherCode | VisitCode, Words>
+  Record<SecondCode | UncheckedCode | ChanceCode | NearCode | SurveyCode | FurtherCode | VisitCode, Words>
 > = {
   'second-agrees': words(
     f => `${f('place')}: a second reading agrees`,
@@ -41,6 +42,10 @@ export const SURVEY_WORDS: Readonly<
     f => `${f('place')}: two readings differ by ${f('apart')}`,
     f =>
       `${f('first')} by ${f('firstBy')}; ${f('second')} by ${f('secondBy')}. Limit ${f('limit')}. A third settles it.`,
+  ),
+  'reading-by-trainee': words(
+    f => `${f('place')}: read by ${f('by')}, who learns`,
+    'It counts once somebody else has read the same place, or signed what was read.',
   ),
   'near-limit': words(
     f => `${f('place')}: ${f('read')} lies close to a limit`,

@@ -7,6 +7,7 @@ export const CURES = {
   'reading.take-later': 'measure',
   'reading.take-deciding': 'measure',
   'reading.take-check': 'measure',
+  'reading.sign': 'measure',
   'ways.take-again': 'measure',
   'square.measure-both': 'measure',
   'square.set-by-level': 'site',

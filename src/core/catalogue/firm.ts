@@ -34,7 +34,12 @@ export const NUMBER_FORMATS = ['point', 'comma', 'comma-space', 'point-apostroph
 export type NumberFormat = (typeof NUMBER_FORMATS)[number]
 export const hasComma = (numbers: NumberFormat): boolean => numbers === 'comma' || numbers === 'comma-space'
 /** What amounts are written by. */
-export type Counting = { readonly currency: Currency; readonly numbers: NumberFormat }
+export type Counting = {
+  readonly currency: Currency
+  readonly numbers: NumberFormat
+  /** What things cost is not for whoever looks. */
+  readonly isHidden?: boolean
+}
 export const PAPER_SIZES = ['a4', 'letter'] as const
 export type PaperSize = (typeof PAPER_SIZES)[number]
 

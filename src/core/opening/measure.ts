@@ -9,10 +9,11 @@ import { judgeSecond, type SecondCode } from '../survey/second-reading'
 import type { Survey } from '../survey/survey'
 import type { SurveyOf } from '../survey/survey-of'
 import { surveyTaken } from '../survey/survey-taken'
+import { judgeUnchecked, type UncheckedCode } from '../survey/unchecked'
 import type { Way } from '../survey/ways'
 import { assumedHole, type MeasuringCode, type ModelledOpening, modelOpening } from './model-opening'
 
-export type MeasureCode = MeasuringCode | SurveyCode | SecondCode | ReadableCode
+export type MeasureCode = MeasuringCode | SurveyCode | SecondCode | UncheckedCode | ReadableCode
 
 /** What was read, and the opening that follows from all of it at once; `model` is `null` until there is a width and a height. */
 export type Measured = { readonly survey: Survey; readonly model: ModelledOpening | null }
@@ -41,6 +42,7 @@ export function measure(
       ...modelled.findings,
       ...(model && derivesUnit && !model.isHole ? [assumedHole(model.way)] : []),
       ...seconds,
+      ...judgeUnchecked(own, answers),
       ...judgeSurvey(asked, survey, lengths, locks),
     ],
   }

@@ -32,6 +32,8 @@ export const readingSchema = z.strictObject({
   takenBy: z.string().min(1).max(80),
   takenAt: z.iso.datetime({ precision: 3 }),
   note: z.string().max(500),
+  /** Read by somebody who learns: it counts as unchecked until another member read the same or signed it. Said by the store, by who acted. */
+  unchecked: z.literal(true).optional(),
 })
 
 export type Reading = z.infer<typeof readingSchema>

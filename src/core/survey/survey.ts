@@ -53,7 +53,9 @@ export function surveyOf(way: Way, readings: readonly Reading[], answers: readon
   const bySlot = latest<Slot, Reading>(standingReadings(readings, answers))
   const facts = new Map<FactSlot, Answer>()
   const skipped = new Map<Question, Answer>()
-  const said = latest<Question, Answer>(answers.filter(one => one.kind !== 'withdrawn' && !gone.has(one.id)))
+  const said = latest<Question, Answer>(
+    answers.filter(one => (one.kind === 'fact' || one.kind === 'skipped') && !gone.has(one.id)),
+  )
   for (const [slot, answer] of said) {
     if (answer.kind === 'fact' && isFactSlot(slot)) facts.set(slot, answer)
     const read = isSlot(slot) ? bySlot.get(slot) : undefined

@@ -60,8 +60,8 @@ export async function someCompany(
   db: Db,
   name: string,
 ): Promise<{ readonly acting: Acting; readonly job: Job; readonly opening: Opening }> {
-  const acting: Acting = { companyId: uuidV7(), memberId: uuidV7(), name: `${name} member` }
-  await addCompany(db, acting.companyId, name, [{ id: acting.memberId, name: acting.name }])
+  const acting: Acting = { companyId: uuidV7(), memberId: uuidV7(), name: `${name} member`, role: 'owner' }
+  await addCompany(db, acting.companyId, name, [{ id: acting.memberId, name: acting.name, role: 'owner' }])
   const job = jobRecord({ id: uuidV7(), name: `${name} job`, site: '' })
   await insertJob(db, acting, job)
   const opening: Opening = {

@@ -1,7 +1,9 @@
 'use client'
 import dynamic from 'next/dynamic'
 import { useEffect } from 'react'
+import type { Stage } from '@/core/base/stages'
 import { goesIn } from '@/core/catalogue/judge-unit'
+import { Locked } from '../parts/Rights'
 import type { ReadProps, StageProps } from '../sheet/stage-props'
 import { workedOn } from '../store/worked'
 import { Drawings } from './Drawings'
@@ -17,13 +19,17 @@ export type LaterProps = {
   readonly on: Selection
 }
 
+/** Stages on which everything that can be done settles something. */
+const SETTLES: ReadonlySet<Stage> = new Set<Stage>(['diagnose', 'specify', 'order'])
+
 /** One part of the sheet that shows the work. */
 export default function Later({ part, pane, on }: LaterProps) {
   const { store } = pane
   const worked: StageProps = { ...pane, store: { ...store, ...workedOn(store) } }
   if (part === 'middle') return <InTheMiddle {...worked} on={on} />
   const [Ladder, Findings] = PANES[pane.stage]
-  return part === 'ladder' ? <Ladder {...worked} /> : <Findings {...worked} />
+  const shown = part === 'ladder' ? <Ladder {...worked} /> : <Findings {...worked} />
+  return SETTLES.has(pane.stage) ? <Locked verb="settle">{shown}</Locked> : shown
 }
 
 /** The drawings, or the units side by side. Always there, so it tells the rest of the sheet how the work stands. */

@@ -16,6 +16,7 @@ import { unitKindName } from '@/words/kinds'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Money } from '../parts/Money'
+import { Only } from '../parts/Rights'
 import { UnitForm } from '../parts/UnitForm'
 import { CatalogueImport } from './CatalogueImport'
 import { Page } from './Today'
@@ -75,8 +76,10 @@ export function Catalogue({ first }: { readonly first: FoundUnits }) {
       <h1>Catalogue</h1>
       <SearchTools search={search} onChange={change => anew(setSearch)({ ...search, ...change })} />
       <div>
-        <CatalogueImport onTaken={again} />
-        <UnitForm title="Enter one unit by hand" unit="in" onTaken={again} />
+        <Only verb="firm">
+          <CatalogueImport onTaken={again} />
+          <UnitForm title="Enter one unit by hand" unit="in" onTaken={again} />
+        </Only>
       </div>
       <p role="status">{said ?? countWords(found)}</p>
       <Scroll>

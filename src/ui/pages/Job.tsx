@@ -18,6 +18,7 @@ import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { MethodPicker } from '../parts/MethodPicker'
+import { Locked, Only } from '../parts/Rights'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Silhouette } from '../parts/Silhouette'
@@ -92,23 +93,25 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
           <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>
         )}
       </Row>
-      <NewOpening
-        jobId={job.id}
-        unit={data.unit}
-        nextTag={tag}
-        usual={resolveSchools(firm.schools, schools.data, {}).answers['unit-width']}
-      />
-      {listed.length > 0 && (
-        <Disclosure title="Call, move, copy, put away">
-          <OpeningList jobId={job.id} openings={listed} nextTag={tag} />
+      <Locked verb="job">
+        <NewOpening
+          jobId={job.id}
+          unit={data.unit}
+          nextTag={tag}
+          usual={resolveSchools(firm.schools, schools.data, {}).answers['unit-width']}
+        />
+        {listed.length > 0 && (
+          <Disclosure title="Call, move, copy, put away">
+            <OpeningList jobId={job.id} openings={listed} nextTag={tag} />
+          </Disclosure>
+        )}
+        {putAway.length > 0 && <PutAway openings={putAway} />}
+        <Disclosure title="Customer, address, visit, notes">
+          <JobDetailsForm data={data} save={save} />
+          <StepChoice data={data} save={save} />
         </Disclosure>
-      )}
-      {putAway.length > 0 && <PutAway openings={putAway} />}
-      <Disclosure title="Customer, address, visit, notes">
-        <JobDetailsForm data={data} save={save} />
-        <StepChoice data={data} save={save} />
-      </Disclosure>
-      <JobPractices job={{ id: job.id, step: data.step }} firm={firm} first={schools} />
+        <JobPractices job={{ id: job.id, step: data.step }} firm={firm} first={schools} />
+      </Locked>
       <JobWays job={job} />
     </Page>
   )
@@ -201,14 +204,22 @@ function JobWays({ job }: { readonly job: JobRecord }) {
     <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.pdf`}>Cut list of the seals, PDF</ButtonLink>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.csv`}>The same, CSV</ButtonLink>
-      <CutDone jobId={job.id} />
-      <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
-      <Button $plain isDisabled={isBusy} onPress={copy}>
-        Begin one like it
-      </Button>
-      <Button $plain isDisabled={isBusy} onPress={archive}>
-        {job.archivedAt === null ? 'Put the job away' : 'Take the job out again'}
-      </Button>
+      <Only verb="cut">
+        <CutDone jobId={job.id} />
+      </Only>
+      <Only verb="archive">
+        <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
+      </Only>
+      <Only verb="job">
+        <Button $plain isDisabled={isBusy} onPress={copy}>
+          Begin one like it
+        </Button>
+      </Only>
+      <Only verb="archive">
+        <Button $plain isDisabled={isBusy} onPress={archive}>
+          {job.archivedAt === null ? 'Put the job away' : 'Take the job out again'}
+        </Button>
+      </Only>
     </div>
   )
 }

@@ -9,6 +9,7 @@ import type { Firm } from '@/core/catalogue/firm'
 import { newJob } from '@/core/survey/new-job'
 import { Button, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Only } from '../parts/Rights'
 import { send } from '../store/send'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
@@ -47,8 +48,12 @@ export function Jobs({
     <Page>
       <h1>Jobs</h1>
       <JobList jobs={jobs} />
-      <NewJob firm={firm} />
-      <ImportJob />
+      <Only verb="job">
+        <NewJob firm={firm} />
+      </Only>
+      <Only verb="archive">
+        <ImportJob />
+      </Only>
       {putAway.length > 0 && (
         <Disclosure title={`Put away: ${putAway.length}`}>
           <JobList jobs={putAway} />

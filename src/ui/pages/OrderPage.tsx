@@ -14,6 +14,7 @@ import { Disclosure } from '../parts/Disclosure'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
 import { Money } from '../parts/Money'
+import { Locked, Only } from '../parts/Rights'
 import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
 import { ReceivePanel } from '../receiving/ReceivePanel'
@@ -56,15 +57,9 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       )}
       <StandingPanel view={view} onHurry={() => void post('hurry', {})} />
       {view.answers.toReversed().map((answer, i) => (
-        <AnswerPanel
-          key={answer.id}
-          answer={answer}
-          step={job.step}
-          isLatest={i === 0}
-          post={post}
-          add={add}
-          stamp={stamp}
-        />
+        <Locked key={answer.id} verb="order">
+          <AnswerPanel answer={answer} step={job.step} isLatest={i === 0} post={post} add={add} stamp={stamp} />
+        </Locked>
       ))}
       <Changes title="What this revision changed" changes={view.changes} step={job.step} />
       <Changes
@@ -75,12 +70,18 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
       {order.lines.map((line, i) => (
         <Line key={line.opening.id} aria-label={`Line ${i + 1}`}>
           <LineHead view={view} index={i} />
-          <ReceivePanel view={view} index={i} add={add} post={post} stamp={stamp} reload={() => void reload()} />
+          <Locked verb="receive">
+            <ReceivePanel view={view} index={i} add={add} post={post} stamp={stamp} reload={() => void reload()} />
+          </Locked>
         </Line>
       ))}
-      <Papers view={view} />
+      <Only verb="money">
+        <Papers view={view} />
+      </Only>
       {canWithdraw && (
-        <Withdraw isHeld={isHeld(view)} onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
+        <Only verb="order">
+          <Withdraw isHeld={isHeld(view)} onWithdraw={reason => post('withdraw', { id: uuidV7(), reason })} />
+        </Only>
       )}
       <Revisions view={view} />
     </Page>
@@ -195,9 +196,11 @@ function StandingPanel({ view, onHurry }: { readonly view: OrderView; readonly o
         <span role="status">{name}</span>
       </h2>
       {isOpen && (
-        <Button $plain onPress={onHurry}>
-          Try now
-        </Button>
+        <Only verb="order">
+          <Button $plain onPress={onHurry}>
+            Try now
+          </Button>
+        </Only>
       )}
       <p>{view.order.withdrawn ? `${next} Why: ${view.order.withdrawn.reason}.` : next}</p>
       {last && (

@@ -2,22 +2,26 @@
 import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
 import { WORK_STEPS } from '@/core/units/format-length'
-import { Panel } from '../parts/controls'
+import { Button, Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
+import { Locked } from '../parts/Rights'
 
 type Props = {
   /** What was read at the place, the latest first, with what was struck. */
   readonly history: readonly Reading[]
   readonly struck: ReadonlyMap<string, Answer>
   readonly unit: 'in' | 'mm'
+  /** Readings that count only once somebody else has signed them. */
+  readonly unchecked: ReadonlySet<string>
+  readonly onSign: (reading: Reading) => void
   readonly onStrike: (reading: Reading, reason: string) => void
 }
 
 /** What was read at one place before, the latest first: two hands or two instruments stand beside each other; what was struck stays, with
  *  why. */
-export function History({ history, struck, unit, onStrike }: Props) {
+export function History({ history, struck, unit, unchecked, onSign, onStrike }: Props) {
   if (history.length === 0) return null
   return (
     <Panel>
@@ -26,6 +30,11 @@ export function History({ history, struck, unit, onStrike }: Props) {
         {history.map(one => (
           <li key={one.id} data-struck={struck.has(one.id) || undefined}>
             <ReadLine reading={one} struck={struck.get(one.id)} unit={unit} />
+            {unchecked.has(one.id) && (
+              <Locked verb="vouch">
+                <Button onPress={() => onSign(one)}>Sign “{one.text}”: it holds</Button>
+              </Locked>
+            )}
             {!struck.has(one.id) && (
               <Otherwise of={one.text} word="Strike">
                 {close => (

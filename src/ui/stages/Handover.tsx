@@ -9,6 +9,7 @@ import { Button, ButtonLink, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Otherwise } from '../parts/Otherwise'
 import { ReasonLine } from '../parts/ReasonLine'
+import { Locked } from '../parts/Rights'
 import { readFigure } from '../parts/read-figure'
 import type { StageProps } from '../sheet/stage-props'
 
@@ -30,11 +31,13 @@ export function HandoverLadder({ store }: StageProps) {
       <Quiet>
         {tests.length - open} of {tests.length} tested
       </Quiet>
-      <Tests>
-        {tests.map(test => (
-          <TestItem key={test.id} test={test} store={store} />
-        ))}
-      </Tests>
+      <Locked verb="vouch">
+        <Tests>
+          {tests.map(test => (
+            <TestItem key={test.id} test={test} store={store} />
+          ))}
+        </Tests>
+      </Locked>
     </>
   )
 }

@@ -6,11 +6,13 @@ import type { Reading } from '@/core/survey/reading'
 import { isSlot } from '@/core/survey/slots'
 import { historyOf, struckIn } from '@/core/survey/survey'
 import { ladderFor, type Question } from '@/core/survey/survey-of'
+import { uncheckedReadings } from '@/core/survey/unchecked'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { slotName } from '@/words/walk'
 import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { FindingList } from '../parts/FindingList'
+import { Locked } from '../parts/Rights'
 import { Behind } from '../sheet/Behind'
 import { History } from '../sheet/History'
 import type { StageProps } from '../sheet/stage-props'
@@ -39,18 +41,22 @@ export function MeasureFindings(pane: StageProps) {
       <Behind of={Said} pane={pane} />
       <Panel>
         <Disclosure title={visitTitle(records.wishes)}>
-          <VisitPanel store={store} />
+          <Locked verb="settle">
+            <VisitPanel store={store} />
+          </Locked>
         </Disclosure>
       </Panel>
       <Panel>
         <h2>{FAMILY_NAMES[sheet.opening.family].name}</h2>
         {ways.length > 1 ? (
-          <Choice
-            label={WAY_NAMES[way].when}
-            value={way}
-            options={ways.map(one => [one, WAY_NAMES[one].name])}
-            onChange={next => store.save('wishes', { way: next })}
-          />
+          <Locked verb="settle">
+            <Choice
+              label={WAY_NAMES[way].when}
+              value={way}
+              options={ways.map(one => [one, WAY_NAMES[one].name])}
+              onChange={next => store.save('wishes', { way: next })}
+            />
+          </Locked>
         ) : (
           <Quiet>{WAY_NAMES[way].when}</Quiet>
         )}
@@ -100,6 +106,8 @@ function Said({ store, selected, onSelect, onGo, stage }: StageProps) {
         history={historyHere(selected, sheet)}
         struck={struckIn(sheet.answers)}
         unit={sheet.job.unit}
+        unchecked={new Set(uncheckedReadings(sheet.readings, sheet.answers).map(one => one.id))}
+        onSign={({ id, slot }) => void store.addAnswer({ slot, kind: 'signed', code: id, note: '' })}
         onStrike={({ id, slot }, note) => void store.addAnswer({ slot, kind: 'withdrawn', code: id, note })}
       />
     </>

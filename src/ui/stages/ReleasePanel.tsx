@@ -13,6 +13,7 @@ import { memberName } from '@/words/members'
 import { handWords, notIncluded } from '@/words/order'
 import { Button, ButtonLink, Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
+import { Locked, Only } from '../parts/Rights'
 import { send } from '../store/send'
 import type { WorkedStore } from '../store/worked'
 
@@ -64,15 +65,19 @@ export function ReleasePanel({ store, order }: Props) {
       )}
       {!last && beside.length > 0 && <BesideChoice beside={beside} together={together} onChange={setTogether} />}
       {line && !isSame && !isClosed && (
-        <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
-          Order sheet, not released
-        </ButtonLink>
+        <Only verb="money">
+          <ButtonLink href={`/api/openings/${opening.id}/order.pdf`} target="_blank">
+            Order sheet, not released
+          </ButtonLink>
+        </Only>
       )}
       {line && !isSame && !isClosed && <LastLook line={line} store={store} />}
       {!isSame && !isClosed && (
-        <Button isDisabled={!canRelease} onPress={release}>
-          {last ? `Release revision ${last.revision + 1}` : 'Release the order'}
-        </Button>
+        <Locked verb="order">
+          <Button isDisabled={!canRelease} onPress={release}>
+            {last ? `Release revision ${last.revision + 1}` : 'Release the order'}
+          </Button>
+        </Locked>
       )}
     </>
   )

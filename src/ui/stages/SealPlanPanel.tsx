@@ -1,6 +1,7 @@
 'use client'
 import { Panel, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Locked } from '../parts/Rights'
 import { SealSettings } from '../sheet/SealSettings'
 import type { StageProps } from '../sheet/stage-props'
 import { StageFindings } from './StageFindings'
@@ -20,13 +21,17 @@ export function SealFindings(stage: StageProps) {
   const { plan, edges, proof, fire } = value
   return (
     <>
-      <SealWants store={store} />
+      <Locked verb="settle">
+        <SealWants store={store} />
+      </Locked>
       {plan ? (
         <>
           <EdgesPanel {...stage} plan={plan} />
           {edges.length > plan.edges.length && <Quiet>Edges without a gap reading are not planned.</Quiet>}
           <DraftPanel store={store} plan={plan} />
-          <PlansPanel store={store} plan={plan} />
+          <Locked verb="settle">
+            <PlansPanel store={store} plan={plan} />
+          </Locked>
           <SoundPanel store={store} />
         </>
       ) : (
@@ -40,7 +45,9 @@ export function SealFindings(stage: StageProps) {
       <StageFindings {...stage} findings={findings} />
       <Panel>
         <Disclosure title="Climate, price of heat">
-          <SealSettings store={store} />
+          <Locked verb="settle">
+            <SealSettings store={store} />
+          </Locked>
         </Disclosure>
       </Panel>
     </>

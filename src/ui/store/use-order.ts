@@ -6,6 +6,7 @@ import type { OrderView } from '@/server/load-order'
 import { keepRow, keptRows, letGo } from './outbox'
 import { isForGood, send } from './send'
 import { stamped } from './stamp'
+import { readerOf } from './use-reader'
 
 /** How long after a look the next one follows, while something is on its way: soon at first, later four times a minute. Whatever is new starts it
  *  over. */
@@ -55,7 +56,7 @@ export function useOrder(initial: OrderView): OrderStore {
     return addKept(path, id, body)
   }
   const stamp = () => {
-    const { id, takenBy: by, takenAt: at } = stamped(localStorage.getItem('harvek-reader') ?? view.memberName)
+    const { id, takenBy: by, takenAt: at } = stamped(readerOf(view.memberName))
     return { id, by, at }
   }
   const isDone = useRef(false)

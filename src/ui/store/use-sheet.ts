@@ -12,8 +12,10 @@ import type { Survey } from '@/core/survey/survey'
 import { surveyTaken } from '@/core/survey/survey-taken'
 import type { OpeningRecords } from '@/core/terms'
 import type { Length } from '@/core/units/length'
+import { whoMay } from '@/words/roles'
 import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
+import { useMay } from './rights'
 import { send } from './send'
 import { type Action, first, reduce, type State, type Storing } from './sheet-state'
 import { stamped, type Unstamped } from './stamp'
@@ -97,6 +99,8 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const now = useMinute()
   const read = useRead(sheet)
   const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
+  const maySettle = useMay('settle')
+  const learns = !useMay('vouch')
   const edits = useEdits(initial.edits, base, dispatch, tell)
   useOthers(base, dispatch)
 
@@ -114,9 +118,10 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     setComparing,
     reader,
     setReader,
-    ...adding(add, can, reader),
+    ...adding(add, can, reader, learns),
     showPhoto: photo => dispatch({ type: 'photo', photo }),
     save: (kind, change, extent = 'part') => {
+      if (!maySettle) return tell(whoMay('settle'))
       if (kind === 'fit') read.tryShift(null)
       const stood = sheet.edits[kind].data
       const before = extent === 'whole' ? stood : pick(stood, Object.keys(change))
@@ -174,14 +179,19 @@ async function loadUnits(base: string, dispatch: Dispatch<Action>): Promise<void
 type Adding = Pick<SheetStore, 'addReading' | 'addAnswer' | 'takeAnswer' | 'addLog'>
 
 /** The ways a row is added: stamped with who and when where it is new, and taken back by another row. */
-function adding(add: ReturnType<typeof useRows>['add'], can: (undo: Undo) => void, reader: string): Adding {
+function adding(
+  add: ReturnType<typeof useRows>['add'],
+  can: (undo: Undo) => void,
+  reader: string,
+  learns: boolean,
+): Adding {
   const takeAnswer = (answer: Answer) => add('answers', answer)
   const withdraw = ({ id, slot }: { readonly id: string; readonly slot: Answer['slot'] }) =>
     void takeAnswer({ ...stamped(reader), slot, kind: 'withdrawn', code: id, note: '' })
   return {
     addReading: reading => {
       can({ what: slotName(reading.slot), act: () => withdraw(reading) })
-      return add('readings', reading)
+      return add('readings', learns ? { ...reading, unchecked: true } : reading)
     },
     addAnswer: given => {
       const answer: Answer = { ...given, ...stamped(reader) }

@@ -3,6 +3,11 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { styled } from 'styled-components'
+import { may } from '@/core/access/access'
+import type { Visitor } from '@/server/page'
+import { ROLE_NAMES } from '@/words/roles'
+import { RightsOf } from '../store/rights'
+import { send } from '../store/send'
 import { GlobalStyle } from './GlobalStyle'
 
 const Bar = styled.header`
@@ -10,6 +15,7 @@ const Bar = styled.header`
   nav { display: flex; gap: 4px; flex: 1; }
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
+  .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
   @media (max-width: 900px) { gap: 10px; .who { display: none; } nav a { padding: 0 7px; } }
   @media (max-width: 700px) {
@@ -22,8 +28,10 @@ const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); bac
 
 const LIGHTS = { paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
 
+type Props = { readonly visitor: Visitor | null; readonly children: ReactNode }
+
 /** The frame round every page: the way home, who is acting, the light. */
-export function Shell({ memberName, children }: { readonly memberName: string; readonly children: ReactNode }) {
+export function Shell({ visitor, children }: Props) {
   const [light, setLight] = useState('paper')
   useEffect(() => {
     document.documentElement.dataset.hydrated = 'yes'
@@ -34,6 +42,7 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
     document.documentElement.dataset.light = light
   }, [light])
   useFindKey()
+  const mayFirm = visitor !== null && may(visitor.role, 'firm')
   const choose = (next: string) => {
     setLight(next)
     localStorage.setItem('harvek-light', next)
@@ -64,10 +73,10 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
           <Link href="/openings">Openings</Link>
           <Link href="/orders">Orders</Link>
           <Link href="/catalogue">Catalogue</Link>
-          <Link href="/firm">Firm</Link>
+          {mayFirm && <Link href="/firm">Firm</Link>}
           <Link href="/practice">Practice</Link>
         </nav>
-        <Who className="who">{memberName}</Who>
+        {visitor && <WhoActs visitor={visitor} />}
         <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
           {Object.entries(LIGHTS).map(([id, name]) => (
             <option key={id} value={id}>
@@ -76,8 +85,34 @@ export function Shell({ memberName, children }: { readonly memberName: string; r
           ))}
         </Light>
       </Bar>
-      {children}
+      <RightsOf role={visitor?.role ?? 'trainee'}>{children}</RightsOf>
     </>
+  )
+}
+
+/** Who acts; in the demo one goes on as another member by choosing them. */
+function WhoActs({ visitor: { id, name, role, others } }: { readonly visitor: Visitor }) {
+  if (others.length === 0)
+    return (
+      <Who className="who">
+        {name}, {ROLE_NAMES[role]}
+      </Who>
+    )
+  const goOnAs = async (other: string) => {
+    const sent = await send('POST', '/api/demo/member', { id: other })
+    if (sent.ok) location.reload()
+  }
+  return (
+    <span className="acts">
+      <Who className="who">Demo, as</Who>
+      <Light aria-label="In the demo, go on as" value={id} onChange={event => void goOnAs(event.target.value)}>
+        {others.map(one => (
+          <option key={one.id} value={one.id}>
+            {one.name}, {ROLE_NAMES[one.role]}
+          </option>
+        ))}
+      </Light>
+    </span>
   )
 }
 

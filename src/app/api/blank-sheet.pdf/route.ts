@@ -4,7 +4,7 @@ import { downloadPaper } from '@/server/download-paper'
 import { handle, refuse } from '@/server/handle'
 import { blankMeasureSheet } from '@/server/measure-paper'
 
-export const GET = handle(async asked => {
+export const GET = handle('look', async asked => {
   const { request } = asked
   const wished = new URL(request.url).searchParams
   const family = FAMILIES.find(one => one === wished.get('family'))

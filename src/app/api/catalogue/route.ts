@@ -4,7 +4,7 @@ import { handle } from '@/server/handle'
 import { SORTS, searchCatalogue } from '@/server/search-catalogue'
 
 /** Units of the catalogue: `?q=` words, `?kind=`, `?stock=1`, `?sort=` with a leading `-` for downwards, `?from=`. */
-export const GET = handle(async ({ db, acting, request }) => {
+export const GET = handle('look', async ({ db, acting, request }) => {
   const asked = new URL(request.url).searchParams
   const sort = asked.get('sort') ?? 'article'
   return Response.json(

@@ -6,7 +6,7 @@ import { insertJobOnce } from '@/store/jobs'
 const newJob = z.strictObject({ id: z.uuid(), details: sentDetails })
 
 /** Begins a job. Its id is made where it was begun: sent twice, it is one job. */
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('job', async ({ db, acting, request }) => {
   const { id, details } = await bodyOf(request, newJob)
   const createdAt = new Date().toISOString()
   await insertJobOnce(db, acting, { ...withClock(details), id, createdAt, archivedAt: null })

@@ -10,7 +10,7 @@ const asked = z.strictObject({
 })
 
 /** Releases openings of a job as one order, or as the next revision of one. Asked twice with one id, it is released once. */
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('order', async ({ db, acting, request }) => {
   const released = await release(db, acting, await bodyOf(request, asked), new Date())
   return released.ok ? Response.json({ order: released.order }) : refuse(released.status, released.refusal)
 })

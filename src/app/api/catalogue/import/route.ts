@@ -4,7 +4,7 @@ import { bodyOf, handle, refuse } from '@/server/handle'
 import { putUnits } from '@/store/units'
 
 /** Takes a maker's list in: the rows that can be taken; a unit that is here already is replaced by what the list says now. */
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('firm', async ({ db, acting, request }) => {
   const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
   const { taken: units, rejected, lacking } = readCatalogue(csv, options)
   if (lacking.length || units.length === 0)

@@ -6,7 +6,7 @@ const MOST_PREVIEWED = 8
 const MOST_REJECTED = 500
 
 /** What taking this list would do: matched columns, the first units, and every row that can't be taken. Stores nothing. */
-export const POST = handle(async ({ request }) => {
+export const POST = handle('firm', async ({ request }) => {
   const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
   const { taken, rejected, ...read } = readCatalogue(csv, options)
   return Response.json({

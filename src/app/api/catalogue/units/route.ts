@@ -11,7 +11,7 @@ const enteredSchema = z.strictObject({
 })
 
 /** Takes one unit in that was entered by hand. What is there already is not replaced. */
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('firm', async ({ db, acting, request }) => {
   const { cells, unit } = await bodyOf(request, enteredSchema)
   const read = readUnit(cells, { unit })
   if (isRejected(read))

@@ -6,7 +6,7 @@ import { issueWords } from '@/words/issues'
 /** Wide enough for print at the size it has on papers. */
 const LOGO_PX = 800
 
-export const GET = handle(async ({ db, acting }) => {
+export const GET = handle('look', async ({ db, acting }) => {
   const logo = await findLogo(db, acting)
   if (!logo) return notFound()
   return new Response(new Uint8Array(logo.picture), {
@@ -19,7 +19,7 @@ export const GET = handle(async ({ db, acting }) => {
 })
 
 /** Sets the company's logo: a picture, drawn anew like every one. */
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('firm', async ({ db, acting, request }) => {
   const bytes = await bytesOf(request, MOST_PHOTO_BYTES, issueWords({ code: 'photo.too-large', facts: {} }))
   const clean = await cleanPicture(bytes, LOGO_PX)
   if (!clean.ok) return refuse(400, { code: clean.issues[0]!.code, message: issueWords(clean.issues[0]!) })
@@ -29,7 +29,7 @@ export const POST = handle(async ({ db, acting, request }) => {
   return Response.json({ setAt })
 })
 
-export const DELETE = handle(async ({ db, acting }) => {
+export const DELETE = handle('firm', async ({ db, acting }) => {
   await removeLogo(db, acting)
   return Response.json({ setAt: null })
 })

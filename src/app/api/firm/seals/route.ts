@@ -12,7 +12,7 @@ const fileSchema = z.strictObject({
 
 /** What a list of seals says: matched columns, the seals that can be taken, and every row that can't. Stores nothing: the firm's record is
  *  saved with them. */
-export const POST = handle(async ({ request }) => {
+export const POST = handle('firm', async ({ request }) => {
   const { csv, ...options } = await bodyOf(request, fileSchema)
   const { taken, rejected, ...read } = readSeals(csv, options)
   return Response.json({

@@ -6,7 +6,7 @@ import { importJob } from '@/store/job-file'
 /** A job comes with its photos. */
 const MOST_FILE_BYTES = 256 * 1024 * 1024
 
-export const POST = handle(async ({ db, acting, request }) => {
+export const POST = handle('archive', async ({ db, acting, request }) => {
   const { file, issues } = parseJobFile(await jsonOf(request, MOST_FILE_BYTES))
   if (!file) {
     return refuse(400, {

@@ -3,7 +3,7 @@ import { loadOrder } from '@/server/load-order'
 import { orderTag } from '@/store/order-tag'
 
 /** The order as its page shows it; whoever has it already and asks whether it changed costs one statement. */
-export const GET = handle(async ({ db, acting, request, id }) => {
+export const GET = handle('look', async ({ db, acting, request, id }) => {
   const tag = await orderTag(db, acting, id)
   if (tag === null) return notFound()
   const headers = { etag: `"${tag}"`, 'cache-control': 'private, no-cache', vary: 'cookie' }

@@ -1,7 +1,7 @@
 import { knownDevices, pairDevice } from '@/server/devices'
 import { handle, notFound, refuse } from '@/server/handle'
 
-export const POST = handle(async ({ acting, id }) => {
+export const POST = handle('look', async ({ acting, id }) => {
   const address = knownDevices().get(id)
   if (!address) return notFound()
   const paired = await pairDevice(address, acting.name)

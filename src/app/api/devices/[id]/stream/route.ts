@@ -1,7 +1,7 @@
 import { knownDevices, relayDevice } from '@/server/devices'
 import { handle, notFound } from '@/server/handle'
 
-export const GET = handle(async ({ request, id }) => {
+export const GET = handle('look', async ({ request, id }) => {
   const address = knownDevices().get(id)
   if (!address) return notFound()
   const token = new URL(request.url).searchParams.get('token') ?? ''

@@ -10,7 +10,7 @@ const enteredSchema = z.strictObject({
 })
 
 /** Reads one seal that was entered by hand. Stores nothing: the firm's record is saved with it. */
-export const POST = handle(async ({ request }) => {
+export const POST = handle('firm', async ({ request }) => {
   const { cells, unit } = await bodyOf(request, enteredSchema)
   const read = readSeal(cells, { unit })
   if (!isRejected(read)) return Response.json(read)

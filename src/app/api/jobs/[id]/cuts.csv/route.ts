@@ -3,7 +3,7 @@ import { handle, notFound } from '@/server/handle'
 import { loadCuts } from '@/server/load-cuts'
 import { writeCutsCsv } from '@/writers/write-cuts-csv'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   const loaded = await loadCuts(db, acting, id)
   if (!loaded) return notFound()
   const csv = writeCutsCsv(loaded.cuts, loaded.job.step)

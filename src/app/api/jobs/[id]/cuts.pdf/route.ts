@@ -3,7 +3,7 @@ import { downloadPaper } from '@/server/download-paper'
 import { handle, notFound } from '@/server/handle'
 import { loadCuts } from '@/server/load-cuts'
 
-export const GET = handle(async asked => {
+export const GET = handle('look', async asked => {
   const { db, acting, id } = asked
   const loaded = await loadCuts(db, acting, id)
   if (!loaded) return notFound()

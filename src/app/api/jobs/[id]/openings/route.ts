@@ -14,7 +14,7 @@ const newOpening = openingSchema
     message: 'this kind of door is not measured so',
   })
 
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('job', async ({ db, acting, request, id }) => {
   if (!(await findJob(db, acting, id))) return notFound()
   const { way, ...opening } = await bodyOf(request, newOpening)
   // Its id is made where it was added: sent twice, it is one opening.

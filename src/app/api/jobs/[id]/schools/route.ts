@@ -6,7 +6,7 @@ import { schoolsPlace } from '@/store/firm'
 import { findJob } from '@/store/jobs'
 
 /** Saves the practices a job chose: what they are now, or 409 with what stands. */
-export const PUT = handle(async ({ db, acting, request, id }) => {
+export const PUT = handle('job', async ({ db, acting, request, id }) => {
   if (!(await findJob(db, acting, id))) return notFound()
   return answerChange(
     await saveChange(schoolsPlace(db, acting, id), await bodyOf(request, changeOf(schoolChoicesSchema))),

@@ -4,7 +4,7 @@ import { answerChange } from '@/server/put-change'
 import { findOpening } from '@/store/jobs'
 
 /** Saves what an opening is called and what kind of door it is: what it is now, or 409. */
-export const PUT = handle(async ({ db, acting, request, id }) => {
+export const PUT = handle('job', async ({ db, acting, request, id }) => {
   const found = await findOpening(db, acting, id)
   if (!found) return notFound()
   const saved = await changeOpening(db, acting, id, found.jobId, await bodyOf(request, openingChangeSchema))

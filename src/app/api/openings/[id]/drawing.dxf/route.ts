@@ -4,7 +4,7 @@ import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 import { writeDxf } from '@/writers/write-dxf'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
   const { marks, textHeight } = exportElevation(sheet)

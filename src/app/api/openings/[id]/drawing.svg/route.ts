@@ -4,7 +4,7 @@ import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 import { writeSvg } from '@/writers/write-svg'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
   const { scene, marks, textHeight } = exportElevation(sheet)

@@ -4,7 +4,7 @@ import { downloadPaper } from '@/server/download-paper'
 import { handle, notFound } from '@/server/handle'
 import { loadOpening, workOf } from '@/server/load-opening'
 
-export const GET = handle(async asked => {
+export const GET = handle('look', async asked => {
   const { db, acting, id } = asked
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()

@@ -5,7 +5,7 @@ import { loadOpening, workOf } from '@/server/load-opening'
 import { firmOnPapers } from '@/server/order-paper'
 
 /** The order sheet as it would be released now, marked as not released. */
-export const GET = handle(async asked => {
+export const GET = handle('money', async asked => {
   const { db, acting, id } = asked
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()

@@ -13,7 +13,7 @@ const query = z.object({
   at: photoSchema.shape.takenAt,
 })
 
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('measure', async ({ db, acting, request, id }) => {
   if (!(await findOpening(db, acting, id))) return notFound()
   const asked = query.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!asked.success)

@@ -3,7 +3,7 @@ import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 import { writeReadingsCsv } from '@/writers/write-csv'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   return sheet
     ? download(

@@ -2,7 +2,7 @@ import { download } from '@/server/download'
 import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()
   const { opening, readings, answers } = sheet

@@ -4,6 +4,6 @@ import { postRows } from '@/server/post-rows'
 import { READINGS } from '@/store/rows'
 import { impossibleWords } from '@/words/readable'
 
-export const POST = postRows(READINGS, readingSchema, ({ slot, value, text }) =>
-  canBeRead(slot, value) ? null : impossibleWords(slot, text),
-)
+export const POST = postRows('measure', READINGS, readingSchema, {
+  check: ({ slot, value, text }) => (canBeRead(slot, value) ? null : impossibleWords(slot, text)),
+})

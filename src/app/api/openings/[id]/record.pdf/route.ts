@@ -3,7 +3,7 @@ import { handle, notFound } from '@/server/handle'
 import { loadOpening } from '@/server/load-opening'
 import { openingRecord } from '@/server/record-paper'
 
-export const GET = handle(async asked => {
+export const GET = handle('look', async asked => {
   const { db, acting, id } = asked
   const sheet = await loadOpening(db, acting, id)
   if (!sheet) return notFound()

@@ -3,7 +3,7 @@ import { findOpening } from '@/store/jobs'
 import { ANSWERS, LOG_ENTRIES, listRows, READINGS } from '@/store/rows'
 
 /** Everything that was added to an opening, as others see it while they work on it at the same time. */
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('look', async ({ db, acting, id }) => {
   if (!(await findOpening(db, acting, id))) return notFound()
   const [readings, answers, log] = await Promise.all([
     listRows(db, READINGS, acting, [id]),

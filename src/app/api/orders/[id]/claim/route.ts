@@ -9,7 +9,7 @@ const asked = z.strictObject({ line: z.int().min(1) })
 
 /** Tells the supplier of a line that did not come as it was ordered, by its last receipt. The receipt's id is the claim's: asking twice
  *  claims once. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('receive', async ({ db, acting, request, id }) => {
   const view = await loadOrder(db, acting, id)
   if (!view) return notFound()
   const { line: number } = await bodyOf(request, asked)

@@ -6,7 +6,7 @@ import { findOrder } from '@/store/orders'
 import { addRows, DECISIONS } from '@/store/rows'
 
 /** Notes what somebody decided of differences between an order and its acknowledgement. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('order', async ({ db, acting, request, id }) => {
   if (!(await findOrder(db, acting, id))) return notFound()
   const asked = await bodyOf(request, decisionsSchema)
   const answers = await listDeskAnswers(db, acting, [id])

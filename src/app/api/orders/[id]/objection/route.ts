@@ -7,7 +7,7 @@ import { putOutgoing } from '@/store/exchange'
 const asked = z.strictObject({ id: z.uuid(), answerId: z.uuid() })
 
 /** Writes back to the supplier what was objected to; the id is made by whoever asks, so that asking twice writes once. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('order', async ({ db, acting, request, id }) => {
   const view = await loadOrder(db, acting, id)
   const { id: objectionId, answerId } = await bodyOf(request, asked)
   const answer = view?.answers.find(one => one.id === answerId)

@@ -5,7 +5,7 @@ import { companyName } from '@/store/firm'
 import { findOrder } from '@/store/orders'
 
 /** The order as it goes to the supplier, by the published schema. */
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('money', async ({ db, acting, id }) => {
   const found = await findOrder(db, acting, id)
   if (!found) return notFound()
   const message = messageOf(found.order, { id: acting.companyId, name: await companyName(db, acting) })

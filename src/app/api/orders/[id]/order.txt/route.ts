@@ -6,7 +6,7 @@ import { findOrder } from '@/store/orders'
 import { writeOrderText } from '@/writers/write-order-text'
 
 /** The order as text for a letter: what the supplier gets, in words. */
-export const GET = handle(async ({ db, acting, id }) => {
+export const GET = handle('money', async ({ db, acting, id }) => {
   const found = await findOrder(db, acting, id)
   if (!found) return notFound()
   const message = messageOf(found.order, { id: acting.companyId, name: await companyName(db, acting) })

@@ -5,7 +5,7 @@ import { findOrder } from '@/store/orders'
 import { addRows, RECEIPTS } from '@/store/rows'
 
 /** Notes what was found on a delivered unit, and what becomes of it. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('receive', async ({ db, acting, request, id }) => {
   const found = await findOrder(db, acting, id)
   if (!found) return notFound()
   const receipt = await bodyOf(request, receiptSchema)

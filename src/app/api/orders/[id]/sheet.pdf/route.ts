@@ -1,4 +1,4 @@
 import { downloadOrder } from '@/server/download-order'
 
 /** The order as its maker gets it. */
-export const GET = downloadOrder('maker', '')
+export const GET = downloadOrder('money', 'maker', '')

@@ -6,7 +6,7 @@ import { withdraw } from '@/server/withdraw'
 const asked = z.strictObject({ id: z.uuid(), reason: z.string().trim().min(1).max(500) })
 
 /** Takes an order back as a whole and tells the supplier; the id is made by whoever asks, so that asking twice tells it once. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('order', async ({ db, acting, request, id }) => {
   const view = await loadOrder(db, acting, id)
   if (!view) return notFound()
   const { id: messageId, reason } = await bodyOf(request, asked)

@@ -1,3 +1,3 @@
 import { getPicture } from '@/server/get-picture'
 
-export const GET = getPicture('picture')
+export const GET = getPicture('look', 'picture')

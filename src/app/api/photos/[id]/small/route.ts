@@ -1,3 +1,3 @@
 import { getPicture } from '@/server/get-picture'
 
-export const GET = getPicture('small')
+export const GET = getPicture('look', 'small')

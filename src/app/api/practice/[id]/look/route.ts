@@ -14,7 +14,7 @@ const asked = z.object({
 })
 
 /** What the tape or level shows, as a picture: to be read, not to be told. */
-export const GET = handle(async ({ request, id }) => {
+export const GET = handle('look', async ({ request, id }) => {
   const grip = asked.safeParse(Object.fromEntries(new URL(request.url).searchParams))
   if (!z.uuid().safeParse(id).success || !grip.success)
     return refuse(400, { code: 'unreadable', message: 'Say which reading is taken, and how.' })

@@ -11,7 +11,7 @@ const body = z.strictObject({
 })
 
 /** Scores a learner's readings: the first reply that holds the true sizes. */
-export const POST = handle(async ({ request, id }) => {
+export const POST = handle('look', async ({ request, id }) => {
   if (!z.uuid().safeParse(id).success) return refuse(400, { code: 'unreadable', message: 'No such exercise.' })
   const { attempts } = await bodyOf(request, body)
   return Response.json(scoreOf(id, attempts))

@@ -11,7 +11,7 @@ async function put<K extends EditKind>({ db, acting, request, id }: Asked, kind:
 }
 
 /** Saves one edited record of an opening: what it is now, or 409 with what stands and what both sides changed. */
-export const PUT = handle(async asked => {
+export const PUT = handle('settle', async asked => {
   const kind = EDIT_KINDS.find(one => one === asked.params.kind)
   if (!kind || !(await findOpening(asked.db, asked.acting, asked.id))) return notFound()
   return put(asked, kind)

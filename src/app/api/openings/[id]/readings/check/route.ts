@@ -7,7 +7,7 @@ import { issueWords } from '@/words/issues'
 const body = z.strictObject({ name: z.string().max(200), text: z.string().max(4_000_000) })
 
 /** Checks a file of readings row by row; stores nothing. */
-export const POST = handle(async ({ db, acting, request, id }) => {
+export const POST = handle('measure', async ({ db, acting, request, id }) => {
   const found = await findOpening(db, acting, id)
   if (!found) return notFound()
   const job = (await findJob(db, acting, found.jobId))!

@@ -8,7 +8,7 @@ import { gaugePicture } from '@/server/scale-picture'
 const place = z.enum(GAUGE_PLACES as readonly [GaugePlace, ...GaugePlace[]])
 
 /** What the gauge or the level shows after so many moves, as a picture: to be read, not to be told. */
-export const GET = handle(async ({ request, id }) => {
+export const GET = handle('look', async ({ request, id }) => {
   const query = new URL(request.url).searchParams
   const at = place.safeParse(query.get('at'))
   const done = hangingBody.safeParse({ grade: query.get('grade'), moves: jsonOf(query.get('moves')) })

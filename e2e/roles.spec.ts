@@ -1,0 +1,204 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { expect, test } from '@playwright/test'
+import { v7 as uuidV7 } from 'uuid'
+import { may, ROLES, type Verb } from '../src/core/access/access'
+import { signMember } from '../src/server/sign'
+import { addForeignCompany, addMember, removeMembers, secret } from './test/foreign'
+import { base, demoOpening, field, newOpening, open } from './test/harvek'
+
+const walk = (folder: string): readonly string[] =>
+  readdirSync(folder).flatMap(name =>
+    statSync(join(folder, name)).isDirectory() ? walk(join(folder, name)) : join(folder, name),
+  )
+
+/** Every method of every address, from the application's own files. */
+const METHODS = walk('src/app/api')
+  .filter(path => path.endsWith('route.ts'))
+  .flatMap(path =>
+    [...readFileSync(path, 'utf8').matchAll(/^export const (GET|POST|PUT|DELETE)\b/gm)].map(
+      ([, method]) => `${method} /${relative('src/app', path).replace('/route.ts', '')}`,
+    ),
+  )
+
+/** Whose each of them is, written down once more: a route that is new, or that asks for another verb than it should, stands out. */
+const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
+  look: [
+    'GET /api/blank-sheet.pdf',
+    'GET /api/catalogue',
+    'POST /api/demo/member',
+    'GET /api/devices',
+    'POST /api/devices/[id]/pair',
+    'GET /api/devices/[id]/stream',
+    'GET /api/firm',
+    'GET /api/firm/logo',
+    'GET /api/jobs/[id]/cuts.csv',
+    'GET /api/jobs/[id]/cuts.pdf',
+    'GET /api/jobs/[id]/ready',
+    'GET /api/openings',
+    'GET /api/openings/[id]/drawing.dxf',
+    'GET /api/openings/[id]/drawing.svg',
+    'GET /api/openings/[id]/fit-log.csv',
+    'GET /api/openings/[id]/fit-log.json',
+    'GET /api/openings/[id]/fit.csv',
+    'GET /api/openings/[id]/fit.pdf',
+    'GET /api/openings/[id]/measure.pdf',
+    'GET /api/openings/[id]/readings.csv',
+    'GET /api/openings/[id]/readings.json',
+    'GET /api/openings/[id]/record.pdf',
+    'GET /api/openings/[id]/rows',
+    'GET /api/openings/[id]/units',
+    'GET /api/orders/[id]',
+    'GET /api/orders/[id]/claim.pdf',
+    'GET /api/photos/[id]/picture',
+    'GET /api/photos/[id]/small',
+    'GET /api/places',
+    'POST /api/practice/[id]/hanging/feel',
+    'GET /api/practice/[id]/hanging/look',
+    'POST /api/practice/[id]/hanging/score',
+    'GET /api/practice/[id]/look',
+    'POST /api/practice/[id]/score',
+  ],
+  measure: [
+    'POST /api/openings/[id]/answers',
+    'POST /api/openings/[id]/log',
+    'POST /api/openings/[id]/photos',
+    'POST /api/openings/[id]/readings',
+    'POST /api/openings/[id]/readings/check',
+  ],
+  vouch: [],
+  money: [
+    'GET /api/firm/seals.csv',
+    'GET /api/openings/[id]/order.pdf',
+    'GET /api/orders/[id]/lines.csv',
+    'GET /api/orders/[id]/order.json',
+    'GET /api/orders/[id]/order.txt',
+    'GET /api/orders/[id]/own.pdf',
+    'GET /api/orders/[id]/sheet.pdf',
+  ],
+  job: [
+    'POST /api/jobs',
+    'PUT /api/jobs/[id]',
+    'POST /api/jobs/[id]/copy',
+    'POST /api/jobs/[id]/openings',
+    'POST /api/jobs/[id]/reorder',
+    'PUT /api/jobs/[id]/schools',
+    'POST /api/openings/[id]/copy',
+    'PUT /api/openings/[id]/details',
+  ],
+  settle: ['PUT /api/openings/[id]/edits/[kind]'],
+  receive: ['POST /api/orders/[id]/claim', 'POST /api/orders/[id]/receipts'],
+  cut: ['POST /api/jobs/[id]/cuts'],
+  order: [
+    'POST /api/orders',
+    'POST /api/orders/[id]/decisions',
+    'POST /api/orders/[id]/hurry',
+    'POST /api/orders/[id]/objection',
+    'POST /api/orders/[id]/withdraw',
+  ],
+  archive: [
+    'POST /api/jobs/[id]/archive',
+    'GET /api/jobs/[id]/export',
+    'POST /api/jobs/import',
+    'POST /api/openings/[id]/archive',
+  ],
+  firm: [
+    'POST /api/catalogue/import',
+    'POST /api/catalogue/preview',
+    'POST /api/catalogue/units',
+    'PUT /api/firm',
+    'POST /api/firm/logo',
+    'DELETE /api/firm/logo',
+    'POST /api/firm/seals',
+    'POST /api/firm/seals/entered',
+  ],
+}
+/** Says only that the server runs. */
+const OPEN = ['GET /api/health']
+/** Does not end by itself. */
+const STREAM = 'GET /api/devices/[id]/stream'
+
+const signed = (id: string) => `harvek-member=${signMember(id, secret())}`
+
+test('every method of every address is somebody’s, and nobody else’s', async ({ request }) => {
+  const written = Object.values(WHOSE).flat()
+  expect(METHODS.filter(one => !OPEN.includes(one)).toSorted()).toEqual(written.toSorted())
+
+  const people = await Promise.all(ROLES.map(async role => [role, await addMember(role)] as const))
+  const [left, foreign] = [await addMember('owner', true), await addForeignCompany()]
+  const status = async (call: string, cookie: string) => {
+    const [method, address] = call.split(' ') as [string, string]
+    // Nothing of these ids is there: whoever may gets “not found” or “can’t be read”, and nothing is changed.
+    const path = address.replace('[id]', uuidV7()).replace('[kind]', 'wishes')
+    const answer = await request.fetch(`${base()}${path}`, {
+      method,
+      ...(method === 'GET' || method === 'DELETE' ? {} : { data: '[]' }),
+      headers: { cookie, 'content-type': 'application/json' },
+    })
+    return answer.status()
+  }
+  for (const [verb, calls] of Object.entries(WHOSE) as [Verb, readonly string[]][])
+    for (const call of calls.filter(one => one !== STREAM)) {
+      for (const [role, id] of people)
+        expect([call, role, (await status(call, signed(id))) === 403]).toEqual([call, role, !may(role, verb)])
+      expect([call, 'nobody', await status(call, 'harvek-member=nobody.00')]).toEqual([call, 'nobody', 401])
+      expect([call, 'left', await status(call, signed(left))]).toEqual([call, 'left', 401])
+      if (call.includes('[id]') && !/devices|practice/.test(call))
+        expect([call, 'foreign', await status(call, signed(foreign))]).toEqual([
+          call,
+          'foreign',
+          await status(call, signed(people[0]![1])),
+        ])
+    }
+  await removeMembers([left, ...people.map(([, id]) => id)])
+})
+
+test('a trainee sees no prices, and nothing of theirs counts before somebody signed it', async ({ page }) => {
+  const D9 = demoOpening('D9')
+  await newOpening(page, `Signed ${Date.now()}`, 'Net store', 'Stud to stud')
+  const own = new URL(page.url()).pathname.split('/')[2]!
+  await open(page, '/')
+  const whoActs = page.getByLabel('In the demo, go on as')
+  await expect(whoActs.locator('option')).toHaveText([
+    'Ida Marlow, owner',
+    'Hester Quill, office',
+    'Bram Oake, installer',
+    'Jory Tamm, trainee',
+  ])
+  const goOnAs = async (name: string) => {
+    await Promise.all([page.waitForEvent('load'), whoActs.selectOption({ label: name })])
+    await page.locator('html[data-hydrated]').waitFor()
+    await expect(whoActs.locator('option:checked')).toHaveText(name)
+  }
+  await goOnAs('Jory Tamm, trainee')
+  await expect(page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Firm' })).toHaveCount(0)
+  const firm = await page.goto(`${base()}/firm`)
+  expect(firm!.status()).toBe(403)
+  await expect(page.getByText('Only the owner and the office see this page.')).toBeVisible()
+  for (const path of ['/catalogue', '/orders', `/openings/${D9}/order`]) {
+    const answer = await page.goto(`${base()}${path}`)
+    expect([path, /[a-z]*cents[a-z]*\\?":[1-9]/i.exec(await answer!.text())?.[0]]).toEqual([path, undefined])
+    expect([path, await page.locator('main').textContent()]).toEqual([path, expect.not.stringMatching(/\$\d/)])
+  }
+  await open(page, `/openings/${own}/measure`)
+  const now = page.locator('section[aria-label="Reading now"]')
+  await page.locator('[data-slot="wall.left"]').click()
+  await field(page).fill('4 1/2')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'stored')
+  await expect(now).toBeVisible()
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByText(/read by Jory Tamm, who learns/)).toBeVisible()
+  await page.locator('[data-slot="wall.left"]').click()
+  await expect(page.getByRole('button', { name: /^Sign / })).toBeDisabled()
+
+  await goOnAs('Bram Oake, installer')
+  await page.locator('[data-slot="wall.left"]').click()
+  await page.getByRole('button', { name: 'Sign “4 1/2”: it holds' }).click()
+  await expect(page.getByText(/who learns/)).toHaveCount(0)
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.getByText(/who learns/)).toHaveCount(0)
+  await goOnAs('Ida Marlow, owner')
+})
