@@ -36,7 +36,7 @@ const READING = {
   note: '',
 }
 /** What is sent to the addresses that change something. */
-const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
+const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT' | 'DELETE', unknown]>> = {
   '/api/jobs/[id]': ['PUT', { revision: 1, base: DETAILS, data: DETAILS }],
   '/api/jobs/[id]/archive': ['POST', { archived: true }],
   '/api/jobs/[id]/copy': ['POST', { id: uuidV7() }],
@@ -60,6 +60,8 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT', unknown]>> = {
   '/api/orders/[id]/hurry': ['POST', {}],
   '/api/orders/[id]/withdraw': ['POST', { id: uuidV7(), reason: 'x' }],
   '/api/jobs/[id]/cuts': ['POST', {}],
+  '/api/people/[id]': ['PUT', { role: 'trainee' }],
+  '/api/people/invitations/[id]': ['DELETE', undefined],
   '/api/jobs/[id]/schools': ['PUT', { revision: 0, base: {}, data: {} }],
   '/api/openings/[id]/edits/[kind]': ['PUT', { revision: 1, base: {}, data: {} }],
 }
@@ -88,6 +90,20 @@ const OPEN = [
   '/api/openings',
   '/api/places',
   '/api/blank-sheet.pdf',
+  '/api/demo/member',
+  '/api/account/firm',
+  '/api/account/leave',
+  '/api/people/invitations',
+  '/api/auth/[...all]',
+  '/api/start',
+  '/api/invitation',
+  '/start',
+  '/sign-in',
+  '/forgotten',
+  '/reset',
+  '/invitation',
+  '/profile',
+  '/people',
 ]
 /** Ids that belong to no company: devices of this place, and made-up openings. */
 const NOBODYS = /\/(devices|practice)(\/|$)/

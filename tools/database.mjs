@@ -1,9 +1,9 @@
 // @ts-check
 import { spawn, spawnSync } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
-import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
-import { tmpdir } from 'node:os'
+import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
 import { withSbin } from './install.mjs'
 import { Trouble } from './say.mjs'
@@ -58,6 +58,8 @@ export async function startDatabase(folder, asked = null) {
       `--log-error=${join(folder, 'error.log')}`,
       '--skip-name-resolve',
       '--skip-log-bin',
+      '--local-infile=0',
+      `--secure-file-priv=${join(folder, 'tmp')}`,
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',
       '--default-time-zone=+00:00',
@@ -68,6 +70,7 @@ export async function startDatabase(folder, asked = null) {
   const ended = new Promise(resolve => child.once('exit', resolve))
   const failed = new Promise((_, reject) => child.once('error', reject))
   await Promise.race([untilReady(socket, child, folder), failed])
+  closeRoot(socket)
   query(
     socket,
     `CREATE DATABASE IF NOT EXISTS harvek; CREATE USER IF NOT EXISTS '${USER}'@'127.0.0.1' IDENTIFIED BY '${secret}'; ALTER USER '${USER}'@'127.0.0.1' IDENTIFIED BY '${secret}'; GRANT ALL ON harvek.* TO '${USER}'@'127.0.0.1';`,
@@ -98,7 +101,9 @@ function initialise(folder, data) {
       '--no-defaults',
       `--datadir=${data}`,
       ...asRoot(),
-      '--auth-root-authentication-method=normal',
+      // Whoever started it administers it, by the socket alone: nobody else on this machine, and nobody without a password over the network.
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${userInfo().username}`,
       '--skip-test-db',
       '--skip-name-resolve',
     ],
@@ -117,13 +122,11 @@ const brokenFolder = folder =>
     `The data folder ${folder} is broken or is no data folder of Harvek. Move it away (it may hold work) and start again, or start with --fresh to empty it.`,
   )
 
-/** @param {string} folder */
-function secretOf(folder) {
-  const path = join(folder, 'secret')
-  if (!existsSync(path)) {
-    writeFileSync(path, randomBytes(18).toString('hex'))
-    chmodSync(path, 0o600)
-  }
+/** A secret of this installation, made when it is first asked for, in a file only its owner reads. Each is for one thing.
+ * @param {string} folder @param {'secret' | 'cookie-secret' | 'practice-secret'} [name] the database's password, what cookies or practice are signed with */
+export function secretOf(folder, name = 'secret') {
+  const path = join(folder, name)
+  if (!existsSync(path)) writeFileSync(path, randomBytes(24).toString('hex'), { mode: 0o600 })
   return readFileSync(path, 'utf8').trim()
 }
 
@@ -131,26 +134,53 @@ function secretOf(folder) {
 async function untilReady(socket, child, folder) {
   for (let attempt = 0; attempt < 300; attempt++) {
     if (child.exitCode !== null) throw brokenFolder(folder)
-    if (
-      existsSync(socket) &&
-      spawnSync('mariadb-admin', ['--no-defaults', `--socket=${socket}`, '-uroot', 'ping'], {
-        stdio: 'ignore',
-        env: withSbin(),
-      }).status === 0
-    )
-      return
+    if (existsSync(socket) && administratorOf(socket) !== null) return
     await new Promise(resolve => setTimeout(resolve, 100))
   }
   child.kill('SIGTERM')
   throw new Trouble(`The database did not answer within 30 seconds. Its log is ${join(folder, 'error.log')}.`)
 }
 
-/** @param {string} socket @param {string} sql */
+/** As whom the database is administered by the socket: whoever started it; in a folder of before, its open root. `null` until it answers.
+ * @param {string} socket */
+const administratorOf = socket =>
+  [userInfo().username, 'root'].find(
+    name =>
+      spawnSync('mariadb', ['--no-defaults', `--socket=${socket}`, `-u${name}`], {
+        input: 'select 1',
+        stdio: ['pipe', 'ignore', 'ignore'],
+        env: withSbin(),
+      }).status === 0,
+  ) ?? null
+
+/** Closes the root without a password that folders of before have, on the socket and over the network.
+ * @param {string} socket */
+function closeRoot(socket) {
+  const me = userInfo().username
+  const open = query(
+    socket,
+    "SELECT CONCAT(QUOTE(User), '@', QUOTE(Host)) FROM mysql.global_priv WHERE User = 'root' AND COALESCE(JSON_VALUE(Priv, '$.plugin'), '') <> 'unix_socket' AND NOT JSON_CONTAINS(COALESCE(JSON_EXTRACT(Priv, '$.auth_or'), '[]'), '{\"plugin\":\"unix_socket\"}')",
+  )
+    .split('\n')
+    .filter(Boolean)
+  if (open.length === 0) return
+  query(
+    socket,
+    `CREATE USER IF NOT EXISTS '${me}'@'localhost' IDENTIFIED VIA unix_socket; ALTER USER '${me}'@'localhost' IDENTIFIED VIA unix_socket; GRANT ALL ON *.* TO '${me}'@'localhost' WITH GRANT OPTION; ${open
+      .filter(one => one !== `'${me}'@'localhost'`)
+      .map(one => `DROP USER IF EXISTS ${one};`)
+      .join(' ')}`,
+  )
+}
+
+/** @param {string} socket @param {string} sql @returns {string} */
 function query(socket, sql) {
-  const result = spawnSync('mariadb', ['--no-defaults', `--socket=${socket}`, '-uroot'], {
+  const as = administratorOf(socket) ?? userInfo().username
+  const result = spawnSync('mariadb', ['--no-defaults', '--skip-column-names', `--socket=${socket}`, `-u${as}`], {
     input: sql,
     encoding: 'utf8',
     env: withSbin(),
   })
   if (result.status !== 0) throw new Trouble(`The database could not be prepared: ${result.stderr.trim()}`)
+  return result.stdout
 }

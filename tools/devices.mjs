@@ -50,6 +50,13 @@ async function startProgram(name, port, more = []) {
  * @param {number} port @param {string} file @returns {Promise<RunningDevice>} */
 export const startDesk = (port, file) => startProgram('desk', port, ['--store', file])
 
+/** Starts the simulated mail server, which keeps what it took in `file`, and waits until it answers. `smtp` is where mails come in.
+ * @param {number} port @param {number} smtpPort @param {string} file @returns {Promise<RunningDevice & { smtp: string }>} */
+export async function startMail(port, smtpPort, file) {
+  const running = await startProgram('mail', port, ['--smtp', String(smtpPort), '--store', file])
+  return { ...running, smtp: `smtp://127.0.0.1:${smtpPort}` }
+}
+
 /** Starts every simulated device on a free port. @returns {Promise<Record<string, RunningDevice>>} */
 export async function startDevices() {
   /** @type {Record<string, RunningDevice>} */

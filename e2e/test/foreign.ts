@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { createConnection } from 'mysql2/promise'
 import { v7 as uuidV7 } from 'uuid'
 
-export const secret = (): string => readFileSync(join(process.env.HARVEK_FOLDER ?? '', 'secret'), 'utf8').trim()
+export const secret = (): string => readFileSync(join(process.env.HARVEK_FOLDER ?? '', 'cookie-secret'), 'utf8').trim()
 
 async function query(text: string, values: readonly string[] = []): Promise<unknown[]> {
   const connection = await createConnection(process.env.HARVEK_E2E_DATABASE ?? '')

@@ -1,8 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { ensureBuild, ensureData, startApplication } from '../../tools/application.mjs'
 import { type Database, freePort, startDatabase } from '../../tools/database.mjs'
-import { ensureBuild, ensureData, startApplication } from '../../tools/demo.mjs'
 import { startDesk, startDevice } from '../../tools/devices.mjs'
 import { serveControl } from './control'
 
@@ -26,7 +26,10 @@ export default async function start(): Promise<() => Promise<void>> {
   const deskFile = join(folder, 'desk.jsonl')
   let desk = await startDesk(ports.desk, deskFile)
   const startApp = () =>
-    startApplication(ports.application, database.url, folder, `laser=${ports.laser} level=${ports.level}`, desk.address)
+    startApplication(ports.application, database.url, folder, {
+      devices: `laser=${ports.laser} level=${ports.level}`,
+      desk: desk.address,
+    })
   let application = await startApp()
   const control = await serveControl({
     kill: () => database.kill(),

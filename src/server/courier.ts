@@ -7,6 +7,8 @@ import { addDeskAnswer, claimDue, noteAttempt, type Outgoing } from '@/store/exc
 export type CourierOptions = {
   /** Where the supplier's desk is. */
   readonly desk: string
+  /** Hands a mail to the mail server. @throws when it does not take it. */
+  readonly mail: (body: string) => Promise<void>
   /** The first pause after a failure, doubled with every further one up to the longest, ms. */
   readonly firstPause: number
   readonly longestPause: number
@@ -16,7 +18,7 @@ export type CourierOptions = {
   readonly most: number
 }
 
-export const COURIER: Omit<CourierOptions, 'desk'> = {
+export const COURIER: Omit<CourierOptions, 'desk' | 'mail'> = {
   firstPause: 1000,
   longestPause: 300_000,
   patience: 10_000,
@@ -35,7 +37,15 @@ export const pauseAfter = (attempts: number, { firstPause, longestPause }: Couri
 export async function carry(db: Db, options: CourierOptions): Promise<number> {
   const now = Date.now()
   const due = await claimDue(db, now, now + 3 * options.patience, options.most)
-  await Promise.all(due.map(one => (one.state === 'waiting' ? sendOne(db, one, options) : askFor(db, one, options))))
+  await Promise.all(
+    due.map(one =>
+      one.kind === 'mail'
+        ? mailOne(db, one, options)
+        : one.state === 'waiting'
+          ? sendOne(db, one, options)
+          : askFor(db, one, options),
+    ),
+  )
   return due.length
 }
 
@@ -73,6 +83,24 @@ async function sendOne(db: Db, one: Outgoing, options: CourierOptions): Promise<
       trouble: `The desk would not take it: ${messageOf(reply.body)}`,
     })
   await failed(db, one, options, reply)
+}
+
+/** A mail is done when the server has taken it; one that is refused or away is tried again. */
+async function mailOne(db: Db, one: Outgoing, options: CourierOptions): Promise<void> {
+  try {
+    await options.mail(one.body)
+    await noteAttempt(db, one, {
+      state: 'answered',
+      attempts: one.attempts + 1,
+      dueAt: Date.now(),
+      trouble: '',
+      sentAt: new Date().toISOString(),
+    })
+  } catch (error) {
+    await failed(db, one, options, {
+      trouble: `The mail server: ${error instanceof Error ? error.message : 'no'}`.slice(0, 200),
+    })
+  }
 }
 
 async function askFor(db: Db, one: Outgoing, options: CourierOptions): Promise<void> {

@@ -32,6 +32,27 @@ export const notYours = (verb: Verb): Refusal => ({
   message: `${whoMay(verb)} Nothing was changed.`,
 })
 
+/** A route nobody needs to be signed in for: refuses in sentences what can’t be read, and says when the database is away. */
+export const answering =
+  (answer: (request: Request) => Promise<Response>) =>
+  async (request: Request): Promise<Response> => {
+    try {
+      return await answer(request)
+    } catch (error) {
+      return troubled(error)
+    }
+  }
+
+function troubled(error: unknown): Response {
+  if (error instanceof Unreadable) return refuse(400, error.refusal)
+  if (isAway(error))
+    return refuse(503, {
+      code: 'store-away',
+      message: 'Not stored: the database does not answer. What you typed is kept here; try again.',
+    })
+  throw error
+}
+
 /** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. */
 export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) {
   return async (request: Request, context: Context): Promise<Response> => {
@@ -47,13 +68,7 @@ export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) 
       const answered = await answer({ db: store(), acting, request, id: params.id ?? '', params })
       return may(acting.role, 'money') ? answered : await priceless(answered)
     } catch (error) {
-      if (error instanceof Unreadable) return refuse(400, error.refusal)
-      if (isAway(error))
-        return refuse(503, {
-          code: 'store-away',
-          message: 'Not stored: the database does not answer. What you typed is kept here; try again.',
-        })
-      throw error
+      return troubled(error)
     }
   }
 }

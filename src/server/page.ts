@@ -1,4 +1,4 @@
-import { forbidden, notFound } from 'next/navigation'
+import { forbidden, notFound, redirect } from 'next/navigation'
 import { may, type Role, type Verb } from '@/core/access/access'
 import { withoutMoney } from '@/core/access/without-money'
 import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
@@ -7,16 +7,18 @@ import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
 import type { Known, Member } from '@/store/company'
 import { store } from '@/store/connection'
-import { countOpenings, findJobWhole, listJobs } from '@/store/jobs'
+import { countOpenings, findJobWhole, hasCompany, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
+import { listInvitations, listPeople, membershipsOf } from '@/store/people'
 import { catalogueAt } from './catalogue'
 import { type Day, daysFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
+import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
-import { actingMember, isDemo } from './session'
+import { actingMember, isDemo, signedIn } from './session'
 import { summariesOf } from './summaries'
 
 /** Who looks, as the frame round a page says it. */
@@ -26,6 +28,7 @@ export type Visitor = {
   readonly role: Role
   /** In the demo everybody one may go on as; empty elsewhere. */
   readonly others: readonly Member[]
+  readonly firm: string
 }
 
 /** Who looks; `null` when nobody is known or the database is away. */
@@ -33,7 +36,13 @@ export async function visitor(): Promise<Visitor | null> {
   const who = await actingMember().catch(() => null)
   if (!who) return null
   const shows = isDemo() && who.companyId === DEMO_COMPANY_ID
-  return { id: who.memberId, name: who.name, role: who.role, others: shows ? who.company.people : [] }
+  return {
+    id: who.memberId,
+    name: who.name,
+    role: who.role,
+    others: shows ? who.company.people : [],
+    firm: who.company.name,
+  }
 }
 
 /** What the acting member's firm counts in and how it writes numbers; as shipped when nobody is known or the database is away. */
@@ -43,9 +52,11 @@ export async function counting(): Promise<Counting> {
   return { currency, numbers, isHidden: who !== null && !may(who.role, 'money') }
 }
 
-/** Who is acting, for a page they may see. A visitor nobody knows sees what a wrong address shows, a member without the right whose it is. */
+/** Who is acting, for a page they may see. Whom nobody knows is asked to sign in, or to start the first firm; a member without the right is told
+ *  whose it is. */
 async function acting(verb: Verb): Promise<Known> {
-  const who = (await actingMember()) ?? notFound()
+  const who = await actingMember()
+  if (!who) return isDemo() ? notFound() : redirect((await hasCompany(store())) ? '/sign-in' : '/start')
   return may(who.role, verb) ? who : forbidden()
 }
 
@@ -126,4 +137,36 @@ export async function loadFirm() {
   const { firm, catalogueRevision } = who.company
   const [{ units }, logo] = await Promise.all([catalogueAt(store(), who, catalogueRevision), findLogo(store(), who)])
   return { firm, logoAt: logo?.setAt ?? null, makers: [...new Set(units.map(one => one.maker))].sort() }
+}
+
+/** Whether the first firm is still to be started here. */
+export async function mayStart(): Promise<void> {
+  if (await hasCompany(store())) redirect('/sign-in')
+}
+
+/** What an invitation’s link is of. */
+export const loadInvitation = async (token: string) => lookAtInvitation(store(), token, new Date().toISOString())
+
+/** Who is signed in, where they work, and everywhere else they do. */
+export async function loadProfile() {
+  const who = await acting('look')
+  const session = isDemo() ? null : await signedIn()
+  return {
+    name: who.name,
+    role: who.role,
+    firm: who.company.name,
+    memberId: who.memberId,
+    email: session?.user.email ?? null,
+    firms: session ? await membershipsOf(store(), session.user.id) : [],
+  }
+}
+
+/** Everybody of the firm, and who was asked and has not answered. */
+export async function loadPeople() {
+  const who = await acting('people')
+  const [people, invitations] = await Promise.all([
+    listPeople(store(), who),
+    listInvitations(store(), who, new Date().toISOString()),
+  ])
+  return { people, invitations, memberId: who.memberId, role: who.role }
 }

@@ -7,13 +7,13 @@ import { gaugePicture, scalePicture } from './scale-picture'
 const ID = '01900000-0000-7000-8000-000000000001'
 const OTHER = '01900000-0000-7000-8000-000000000002'
 const withSecret = <T>(secret: string, act: () => T): T => {
-  const before = process.env.HARVEK_SECRET
-  process.env.HARVEK_SECRET = secret
+  const before = process.env.HARVEK_PRACTICE_SECRET
+  process.env.HARVEK_PRACTICE_SECRET = secret
   try {
     return act()
   } finally {
-    if (before === undefined) delete process.env.HARVEK_SECRET
-    else process.env.HARVEK_SECRET = before
+    if (before === undefined) delete process.env.HARVEK_PRACTICE_SECRET
+    else process.env.HARVEK_PRACTICE_SECRET = before
   }
 }
 

@@ -13,7 +13,7 @@ export const hangingOf = (id: string, grade: Grade): HangExercise =>
   hangExercise(seedOf(`hanging/${grade}/${id}`), grade)
 
 const seedOf = (what: string): number =>
-  createHmac('sha256', process.env.HARVEK_SECRET ?? '')
+  createHmac('sha256', process.env.HARVEK_PRACTICE_SECRET ?? '')
     .update(what)
     .digest()
     .readUInt32BE(0)

@@ -1,4 +1,4 @@
-import { and, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
 import { isRole, ROLES, type Role } from '@/core/access/access'
 import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
 import { FIRM } from '@/core/records/records'
@@ -65,7 +65,13 @@ function contextIn({ name, people, revision, version, data, catalogueRevision }:
 
 /** The member behind an id with the company, in one statement; `null` when there is none, or they left. With those that set a company up and the carrier's, the
  *  only queries without an acting member. */
-export async function findKnown(db: Db, id: string): Promise<Known | null> {
+export const findKnown = (db: Db, id: string): Promise<Known | null> => findWhere(db, eq(member.id, id))
+
+/** The same for who is signed in: in the company they chose last, else in their first. */
+export const findKnownUser = (db: Db, userId: string, memberId: string | null): Promise<Known | null> =>
+  findWhere(db, eq(member.userId, userId), memberId)
+
+async function findWhere(db: Db, which: SQL, first: string | null = null): Promise<Known | null> {
   const [row] = await db
     .select({
       ...COLUMNS,
@@ -78,7 +84,8 @@ export async function findKnown(db: Db, id: string): Promise<Known | null> {
     .innerJoin(company, eq(company.id, member.companyId))
     .leftJoin(firm, eq(firm.companyId, company.id))
     .leftJoin(catalogueState, eq(catalogueState.companyId, company.id))
-    .where(and(eq(member.id, id), isNull(member.leftAt)))
+    .where(and(which, isNull(member.leftAt)))
+    .orderBy(desc(eq(member.id, first ?? '')), asc(member.id))
     .limit(1)
   if (!row) return null
   const { companyId, memberId, memberName, role, ...rest } = row

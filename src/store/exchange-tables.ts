@@ -20,14 +20,14 @@ const ofOrder = (t: { companyId: AnyMySqlColumn; orderId: AnyMySqlColumn }, name
     foreignColumns: [purchaseOrder.companyId, purchaseOrder.id],
   })
 
-/** What is on its way to a supplier: an order, or an objection to what came back. Its id is the key by which it is known there, so
- *  that sending it again is not ordering it again. */
+/** What is on its way: to a supplier an order, or an objection to what came back, whose id is the key by which it is known there, so that
+ *  sending it again is not ordering it again; or a mail, which belongs to no order. */
 export const outgoing = mysqlTable(
   'outgoing',
   {
     companyId: id('company_id').notNull(),
     id: id('id').notNull(),
-    orderId: id('order_id').notNull(),
+    orderId: id('order_id'),
     kind: varchar('kind', { length: 10 }).notNull(),
     body: mediumtext('body').notNull(),
     /** `waiting` to be sent, `sent` and its answer awaited, `answered`. */

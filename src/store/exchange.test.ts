@@ -32,6 +32,7 @@ import { orderLine, purchaseOrder } from './tables'
 import { sharedStore, someCompany } from './test/database'
 import { addUnits, catalogueRevision } from './units'
 
+const noMail = () => Promise.reject(new Error('no mail here'))
 const store = sharedStore()
 const AT = '2026-01-03T00:00:00.000Z'
 
@@ -315,7 +316,9 @@ it.each([
   [5, 16_000],
   [40, 300_000],
 ])('the pause after %s tries that failed is %s ms', (attempts, pause) =>
-  expect(pauseAfter(attempts, { desk: '', firstPause: 1000, longestPause: 300_000, patience: 1, most: 1 })).toBe(pause),
+  expect(
+    pauseAfter(attempts, { desk: '', mail: noMail, firstPause: 1000, longestPause: 300_000, patience: 1, most: 1 }),
+  ).toBe(pause),
 )
 
 it('200 orders reach a desk that fails half of its answers and is killed twice, each exactly once', async () => {
@@ -326,7 +329,14 @@ it('200 orders reach a desk that fails half of its answers and is killed twice, 
   const port = await freePort()
   let desk = await startDesk(port, file)
   await desk.tell({ fail: 0.5, delay: 0 })
-  const options: CourierOptions = { desk: desk.address, firstPause: 5, longestPause: 40, patience: 2000, most: 16 }
+  const options: CourierOptions = {
+    desk: desk.address,
+    mail: noMail,
+    firstPause: 5,
+    longestPause: 40,
+    patience: 2000,
+    most: 16,
+  }
   let kills = 0
   const open = async () => {
     const counts = await countOutgoing(store().db, company.acting)

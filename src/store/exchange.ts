@@ -3,13 +3,14 @@ import type { Acting } from './acting'
 import { type Db, transact } from './connection'
 import { answerFromDesk, outgoing } from './exchange-tables'
 
-export type OutgoingKind = 'order' | 'objection' | 'withdrawal' | 'claim'
+export type OutgoingKind = 'order' | 'objection' | 'withdrawal' | 'claim' | 'mail'
 export type OutgoingState = 'waiting' | 'sent' | 'answered'
 
 /** Something on its way to a supplier, and how far it has come. */
 export type Outgoing = {
   readonly companyId: string
   readonly id: string
+  /** Empty for a mail: it belongs to none. */
   readonly orderId: string
   readonly kind: OutgoingKind
   readonly body: string
@@ -22,8 +23,9 @@ export type Outgoing = {
 }
 
 type Row = typeof outgoing.$inferSelect
-const asOutgoing = ({ claimedUntil: _, kind, state, ...row }: Row): Outgoing => ({
+const asOutgoing = ({ claimedUntil: _, kind, state, orderId, ...row }: Row): Outgoing => ({
   ...row,
+  orderId: orderId ?? '',
   kind: kind as OutgoingKind,
   state: state as OutgoingState,
 })
@@ -57,6 +59,17 @@ export async function putOutgoing(
     .insert(outgoing)
     .ignore()
     .values({ ...one, companyId: acting.companyId, state: 'waiting', dueAt })
+}
+
+/** Puts a mail on its way, once. `companyId` is empty for one that is nobody’s firm’s. */
+export async function putMail(
+  db: Db,
+  mail: { readonly companyId: string; readonly id: string; readonly body: string; readonly createdAt: string },
+): Promise<void> {
+  await db
+    .insert(outgoing)
+    .ignore()
+    .values({ ...mail, orderId: null, kind: 'mail', state: 'waiting', dueAt: 0 })
 }
 
 /** What is or was on its way for these orders, the oldest first. */

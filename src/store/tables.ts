@@ -20,10 +20,16 @@ export const member = mysqlTable(
     id: id('id').notNull(),
     name: varchar('name', { length: 80 }).notNull(),
     role: varchar('role', { length: 12 }).notNull().default('owner'),
+    /** Who signs in as them; `null` for a member of the demo. */
+    userId: id('user_id'),
     /** When they left; what they took keeps their name. */
     leftAt: moment('left_at'),
   },
-  t => [primaryKey({ columns: [t.companyId, t.id] }), uniqueIndex('member_id').on(t.id)],
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    uniqueIndex('member_id').on(t.id),
+    uniqueIndex('member_user').on(t.companyId, t.userId),
+  ],
 )
 
 export const job = mysqlTable(

@@ -7,6 +7,14 @@ export const ROLE_NAMES: Readonly<Record<Role, string>> = {
   trainee: 'trainee',
 }
 
+/** What a role is for, in a line. */
+export const ROLE_TELLS: Readonly<Record<Role, string>> = {
+  owner: 'everything, people too',
+  office: 'orders, lists, and people on site',
+  installer: 'measures, settles, fits, receives',
+  trainee: 'measures and fits; another signs',
+}
+
 /** What each verb is, after “Only the owner may”. */
 const VERB_WORDS: Readonly<Record<Verb, string>> = {
   look: 'look at this',
@@ -20,6 +28,7 @@ const VERB_WORDS: Readonly<Record<Verb, string>> = {
   order: 'release and change orders',
   archive: 'put things away, and take whole jobs out or in',
   firm: 'change what the firm goes by',
+  people: 'ask people to join and change their roles',
 }
 
 const ROLE_WORDS: Readonly<Record<Role, string>> = {
@@ -35,3 +44,11 @@ export function whoMay(verb: Verb): string {
   const list = names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : names[0]
   return `Only ${list} may ${VERB_WORDS[verb]}.`
 }
+
+/** Why an invitation opens nothing. */
+export const INVITATION_WORDS = {
+  unknown: 'This link is of no invitation. Look whether it is whole, or ask for another.',
+  used: 'This invitation was answered already: sign in.',
+  revoked: 'This invitation was taken back. Ask who sent it.',
+  expired: 'This invitation has run out after seven days. Ask for another.',
+} as const

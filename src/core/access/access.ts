@@ -32,6 +32,8 @@ export const MAY = {
   archive: DESK,
   /** Changes what the firm goes by: rates, practices, suppliers, lists of units and seals. */
   firm: DESK,
+  /** Asks people to join, changes their roles, lets them go. */
+  people: DESK,
 } as const satisfies Readonly<Record<string, readonly Role[]>>
 export type Verb = keyof typeof MAY
 export const VERBS = Object.keys(MAY) as readonly Verb[]

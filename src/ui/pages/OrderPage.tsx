@@ -40,7 +40,13 @@ const Line = styled.section`
   @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
 `
 const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
-const MESSAGE_NAMES = { order: 'Order', objection: 'Objection', withdrawal: 'Withdrawal', claim: 'Claim' } as const
+const MESSAGE_NAMES = {
+  order: 'Order',
+  objection: 'Objection',
+  withdrawal: 'Withdrawal',
+  claim: 'Claim',
+  mail: 'Mail',
+} as const
 
 /** One order: where it stands, what the supplier read, and what came. */
 export function OrderPage({ initial }: { readonly initial: OrderView }) {

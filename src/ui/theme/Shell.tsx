@@ -16,8 +16,9 @@ const Bar = styled.header`
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
+  .me { display: inline-flex; align-items: center; min-height: 44px; color: var(--ink); font-size: 15px; }
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
-  @media (max-width: 900px) { gap: 10px; .who { display: none; } nav a { padding: 0 7px; } }
+  @media (max-width: 900px) { gap: 8px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 6px; } .acts select { max-width: 92px; } }
   @media (max-width: 700px) {
     padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
     flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 0; justify-content: space-between; } nav a { padding: 0 4px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; }
@@ -43,6 +44,7 @@ export function Shell({ visitor, children }: Props) {
   }, [light])
   useFindKey()
   const mayFirm = visitor !== null && may(visitor.role, 'firm')
+  const mayPeople = visitor !== null && visitor.others.length === 0 && may(visitor.role, 'people')
   const choose = (next: string) => {
     setLight(next)
     localStorage.setItem('harvek-light', next)
@@ -67,15 +69,7 @@ export function Shell({ visitor, children }: Props) {
           </svg>
           Harvek
         </Link>
-        <nav aria-label="Main">
-          <Link href="/">Today</Link>
-          <Link href="/jobs">Jobs</Link>
-          <Link href="/openings">Openings</Link>
-          <Link href="/orders">Orders</Link>
-          <Link href="/catalogue">Catalogue</Link>
-          {mayFirm && <Link href="/firm">Firm</Link>}
-          <Link href="/practice">Practice</Link>
-        </nav>
+        {visitor ? <Nav mayFirm={mayFirm} mayPeople={mayPeople} /> : <span style={{ flex: 1 }} />}
         {visitor && <WhoActs visitor={visitor} />}
         <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
           {Object.entries(LIGHTS).map(([id, name]) => (
@@ -90,13 +84,28 @@ export function Shell({ visitor, children }: Props) {
   )
 }
 
+/** The pages, as far as they are somebody’s. */
+const Nav = ({ mayFirm, mayPeople }: { readonly mayFirm: boolean; readonly mayPeople: boolean }) => (
+  <nav aria-label="Main">
+    <Link href="/">Today</Link>
+    <Link href="/jobs">Jobs</Link>
+    <Link href="/openings">Openings</Link>
+    <Link href="/orders">Orders</Link>
+    <Link href="/catalogue">Catalogue</Link>
+    {mayFirm && <Link href="/firm">Firm</Link>}
+    {mayPeople && <Link href="/people">People</Link>}
+    <Link href="/practice">Practice</Link>
+  </nav>
+)
+
 /** Who acts; in the demo one goes on as another member by choosing them. */
-function WhoActs({ visitor: { id, name, role, others } }: { readonly visitor: Visitor }) {
+function WhoActs({ visitor: { id, name, role, others, firm } }: { readonly visitor: Visitor }) {
   if (others.length === 0)
     return (
-      <Who className="who">
-        {name}, {ROLE_NAMES[role]}
-      </Who>
+      <Link className="me" href="/profile" aria-label={`${name}, ${ROLE_NAMES[role]} of ${firm}: profile`}>
+        {name}
+        <span className="who"> · {firm}</span>
+      </Link>
     )
   const goOnAs = async (other: string) => {
     const sent = await send('POST', '/api/demo/member', { id: other })

@@ -12,7 +12,7 @@ export const POST = handle('look', async ({ db, request }) => {
   const other = isDemo() ? await findKnown(db, id) : null
   if (other?.companyId !== DEMO_COMPANY_ID) return notFound()
   const jar = await cookies()
-  jar.set(MEMBER_COOKIE, signMember(id, process.env.HARVEK_SECRET ?? ''), {
+  jar.set(MEMBER_COOKIE, signMember(id, process.env.HARVEK_COOKIE_SECRET ?? ''), {
     httpOnly: true,
     sameSite: 'lax',
     path: '/',

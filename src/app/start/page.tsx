@@ -1,0 +1,10 @@
+import type { Metadata } from 'next'
+import { mayStart } from '@/server/page'
+import { Start } from '@/ui/account/Start'
+
+export const metadata: Metadata = { title: 'Start' }
+
+export default async function Page() {
+  await mayStart()
+  return <Start />
+}

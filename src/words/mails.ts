@@ -1,0 +1,26 @@
+// The mails Harvek writes: short, one link each, and what to do when one did not ask for it.
+
+type Mail = { readonly subject: string; readonly text: string }
+
+const mail = (subject: string, ...paragraphs: readonly string[]): Mail => ({ subject, text: paragraphs.join('\n\n') })
+
+export const inviteMail = (name: string, firm: string, by: string, role: string, link: string): Mail =>
+  mail(
+    `${firm} asks you to join`,
+    `${name},`,
+    `${by} of ${firm} asks you to work with them in Harvek, as ${role}. Follow this link within seven days, and choose a password:`,
+    link,
+    'If you do not know them, do nothing: without the link nobody joins in your name.',
+  )
+
+export const resetMail = (name: string, link: string): Mail =>
+  mail(
+    'A new password for Harvek',
+    `${name},`,
+    'Somebody asked for a new password for this address. Within an hour it is chosen here:',
+    link,
+    'If it was not you, do nothing: your password stays as it is.',
+  )
+
+export const verifyMail = (name: string, link: string): Mail =>
+  mail('Is this your address?', `${name},`, 'Follow this link, and you can sign in to Harvek:', link)

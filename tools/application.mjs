@@ -1,0 +1,134 @@
+// @ts-check
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { freshBundle, printOf, root } from './bundle.mjs'
+import { freePort, isFree, secretOf, startDatabase } from './database.mjs'
+import { devicesEnv, startDesk, startDevices, startMail } from './devices.mjs'
+import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { say, Trouble } from './say.mjs'
+
+/** Builds the application when a source changed since the last build. */
+export function ensureBuild() {
+  const note = join(root, '.next', 'harvek.print')
+  const print = printOf('src', 'package-lock.json', 'next.config.mjs', 'tsconfig.json')
+  if (existsSync(note) && readFileSync(note, 'utf8') === print) return
+  say('Building …')
+  const result = spawnSync(join(root, 'node_modules/.bin/next'), ['build'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  })
+  if (result.status !== 0)
+    throw new Trouble(
+      `The build failed:\n${`${result.stdout}\n${result.stderr}`.trim().split('\n').slice(-30).join('\n')}`,
+    )
+  writeFileSync(note, print)
+}
+
+/** Migrates the database and, where it is empty and the demo is shown, loads the demo.
+ * @param {string} url @param {boolean} [isDemo] */
+export async function ensureData(url, isDemo = true) {
+  const { setUp } = await import(await freshBundle('setup', 'src/server/setup.ts'))
+  if (await setUp(url, root, isDemo)) say('The demo is loaded.')
+}
+
+/** @typedef {{ devices?: string, desk?: string, smtp?: string, isDemo?: boolean }} Around where measuring devices, the supplier's desk and the mail
+ *   server listen, and whether whoever comes is a member of the demo. */
+
+/** Starts the built application and waits until it answers.
+ * @param {number} port @param {string} url @param {string} folder @param {Around} [around] */
+export async function startApplication(port, url, folder, { devices = '', desk = '', smtp = '', isDemo = true } = {}) {
+  const child = spawn(
+    process.execPath,
+    [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      detached: true,
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NEXT_TELEMETRY_DISABLED: '1',
+        HARVEK_ADDRESS: `http://127.0.0.1:${port}`,
+        HARVEK_DATABASE_URL: url,
+        HARVEK_DEVICES: devices,
+        HARVEK_DESK: desk,
+        HARVEK_SMTP: process.env.HARVEK_SMTP ?? smtp,
+        HARVEK_DEMO: isDemo ? '1' : '',
+        HARVEK_BUILD: readFileSync(join(root, '.next/BUILD_ID'), 'utf8').trim(),
+        HARVEK_COOKIE_SECRET: secretOf(folder, 'cookie-secret'),
+        HARVEK_PRACTICE_SECRET: secretOf(folder, 'practice-secret'),
+      },
+    },
+  )
+  const ended = new Promise(resolve => child.once('exit', resolve))
+  const address = `http://127.0.0.1:${port}`
+  for (let attempt = 0; attempt < 300; attempt++) {
+    if (child.exitCode !== null) throw new Trouble('The application ended while it started; what it said stands above.')
+    const answer = await fetch(`${address}/api/health`).catch(() => null)
+    if (answer?.ok)
+      return {
+        address,
+        pid: child.pid ?? 0,
+        ended,
+        stop: async () => {
+          child.kill('SIGTERM')
+          await ended
+        },
+        kill: async () => {
+          child.kill('SIGKILL')
+          await ended
+        },
+      }
+    await new Promise(resolve => setTimeout(resolve, 100))
+  }
+  child.kill('SIGTERM')
+  throw new Trouble('The application did not answer within 30 seconds.')
+}
+
+/** Everything that is there before the database: the packages, a folder only its owner reads, the built application.
+ * @param {number} port @param {string} folder */
+export async function prepare(port, folder) {
+  if (!(await isFree(port)))
+    throw new Trouble(`Port ${port} is busy. Stop what listens there, or start with --port and another number.`)
+  ensurePackages({ mariadbd: 'mariadb-server' })
+  ensureNodeModules()
+  mkdirSync(folder, { recursive: true, mode: 0o700 })
+  ensureBuild()
+}
+
+/** Starts database, stand-ins and application, and ends them all at the first signal.
+ * @param {number} port @param {string} folder @param {boolean} isDemo */
+export async function runAll(port, folder, isDemo) {
+  const database = await startDatabase(folder)
+  /** @type {{ stop: () => Promise<void> }[]} */
+  const running = []
+  const stop = async () => {
+    for (const one of running.reverse()) await one.stop()
+    await database.stop()
+  }
+  const stopped = new Promise(resolve => {
+    for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.once(signal, resolve)
+  })
+  try {
+    await ensureData(database.url, isDemo)
+    const devices = await startDevices()
+    running.push(...Object.values(devices))
+    const desk = await startDesk(await freePort(), join(folder, 'desk.jsonl'))
+    running.push(desk)
+    const mail = await startMail(await freePort(), await freePort(), join(folder, 'mails.jsonl'))
+    running.push(mail)
+    const around = { devices: devicesEnv(devices), desk: desk.address, smtp: mail.smtp, isDemo }
+    const started = await startApplication(port, database.url, folder, around)
+    running.push(started)
+    for (const [name, { address }] of Object.entries(devices))
+      say(`The simulated ${name} has its buttons at ${address}`)
+    say(`The simulated supplier’s desk has its buttons at ${desk.address}`)
+    if (!process.env.HARVEK_SMTP) say(`The simulated mail server shows its mails at ${mail.address}`)
+    say(`Harvek is ready: ${started.address}   (Ctrl-C ends it)`)
+    await Promise.race([stopped, started.ended])
+  } finally {
+    await stop()
+  }
+}
