@@ -36,7 +36,11 @@ export const pauseAfter = (attempts: number, { firstPause, longestPause }: Couri
  *  twice is taken once. Says how many it carried. */
 export async function carry(db: Db, options: CourierOptions): Promise<number> {
   const now = Date.now()
-  const due = await claimDue(db, now, now + 3 * options.patience, options.most)
+  const due = await claimDue(db, now, {
+    until: now + 3 * options.patience,
+    most: options.most,
+    longest: options.longestPause,
+  })
   await Promise.all(
     due.map(one =>
       one.kind === 'mail'
@@ -49,13 +53,55 @@ export async function carry(db: Db, options: CourierOptions): Promise<number> {
   return due.length
 }
 
-type Tried = { readonly status: number; readonly body: unknown } | { readonly trouble: string }
+type Tried =
+  | { readonly status: number; readonly body: unknown; readonly retryAfterMs: number }
+  | { readonly trouble: string }
+
+/** What a desk may say at once. */
+const MOST_REPLY_BYTES = 1024 * 1024
+const MOST_ANSWERS = 50
+
+/** A reply’s JSON, read no further than it may go. */
+async function bodyOf(response: Response): Promise<unknown> {
+  const chunks: Uint8Array[] = []
+  let length = 0
+  for (const reader = response.body?.getReader(); reader; ) {
+    const { done, value } = await reader.read()
+    if (done) break
+    length += value.length
+    if (length > MOST_REPLY_BYTES) {
+      await reader.cancel()
+      throw new TooLong()
+    }
+    chunks.push(value)
+  }
+  try {
+    return JSON.parse(Buffer.concat(chunks).toString('utf8'))
+  } catch {
+    return null
+  }
+}
+
+class TooLong extends Error {}
+
+/** Statuses of a desk that may take the same a little later: it asks for a sign-in that is being renewed, for patience, or for less haste. */
+const LATER: ReadonlySet<number> = new Set([401, 403, 408, 423, 425, 429])
 
 async function tried(desk: string, path: string, patience: number, init: RequestInit = {}): Promise<Tried> {
   try {
-    const response = await fetch(`${desk}${path}`, { ...init, signal: AbortSignal.timeout(patience) })
-    return { status: response.status, body: await response.json().catch(() => null) }
+    // What is meant for one desk is never carried on to another address.
+    const asked = { ...init, redirect: 'manual' as const, signal: AbortSignal.timeout(patience) }
+    const response = await fetch(`${desk}${path}`, asked)
+    if (response.status >= 300 && response.status < 400)
+      return { trouble: 'The desk sends elsewhere; it is not followed.' }
+    const seconds = Number(response.headers.get('retry-after') ?? 0)
+    return {
+      status: response.status,
+      body: await bodyOf(response),
+      retryAfterMs: Number.isFinite(seconds) ? Math.max(0, seconds * 1000) : 0,
+    }
   } catch (error) {
+    if (error instanceof TooLong) return { trouble: 'The desk says more than can be taken.' }
     const late = error instanceof Error && error.name === 'TimeoutError'
     return { trouble: late ? 'The desk did not answer in time.' : 'The desk can’t be reached.' }
   }
@@ -75,7 +121,7 @@ async function sendOne(db: Db, one: Outgoing, options: CourierOptions): Promise<
       trouble: '',
       sentAt: new Date().toISOString(),
     })
-  if ('status' in reply && reply.status < 500)
+  if ('status' in reply && reply.status < 500 && !LATER.has(reply.status))
     return noteAttempt(db, one, {
       state: 'answered',
       attempts: one.attempts + 1,
@@ -105,7 +151,7 @@ async function mailOne(db: Db, one: Outgoing, options: CourierOptions): Promise<
 
 async function askFor(db: Db, one: Outgoing, options: CourierOptions): Promise<void> {
   const reply = await tried(options.desk, `/messages/${one.id}/answers`, options.patience)
-  if (!('status' in reply) || reply.status >= 500) return failed(db, one, options, reply)
+  if (!('status' in reply) || reply.status >= 500 || LATER.has(reply.status)) return failed(db, one, options, reply)
   // A desk that lost what it had taken gets it again, under the same key.
   if (reply.status === 404)
     return noteAttempt(db, one, { state: 'waiting', attempts: one.attempts + 1, dueAt: Date.now(), trouble: '' })
@@ -130,10 +176,11 @@ async function askFor(db: Db, one: Outgoing, options: CourierOptions): Promise<v
 
 async function failed(db: Db, one: Outgoing, options: CourierOptions, reply: Tried): Promise<void> {
   const attempts = one.attempts + 1
+  const asked = 'status' in reply ? Math.min(reply.retryAfterMs, options.longestPause) : 0
   await noteAttempt(db, one, {
     state: one.state,
     attempts,
-    dueAt: Date.now() + pauseAfter(attempts, options),
+    dueAt: Date.now() + Math.max(asked, pauseAfter(attempts, options)),
     trouble: 'trouble' in reply ? reply.trouble : `The desk answered ${reply.status}.`,
   })
 }
@@ -142,7 +189,9 @@ const isMembers = (value: unknown): value is Readonly<Record<string, unknown>> =
   typeof value === 'object' && value !== null
 const messageOf = (body: unknown): string => (isMembers(body) ? String(body.message ?? '').slice(0, 200) : '')
 const answersIn = (body: unknown): readonly string[] =>
-  isMembers(body) && Array.isArray(body.answers) ? body.answers.filter(one => typeof one === 'string') : []
+  isMembers(body) && Array.isArray(body.answers)
+    ? body.answers.filter(one => typeof one === 'string').slice(0, MOST_ANSWERS)
+    : []
 
 const LOOK_EVERY_MS = 400
 

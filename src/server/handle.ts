@@ -87,11 +87,17 @@ class Unreadable extends Error {
   }
 }
 
-const MOST_BYTES = 32 * 1024 * 1024
+const MB = 1024 * 1024
+/** What one body may hold, where a route does not say that it takes lists or files: five hundred rows, and some. */
+const MOST_BYTES = MB
+/** Of a list that comes in as a file. */
+export const MOST_LIST_BYTES = 32 * MB
+/** Of a record that holds lists of its own. */
+export const MOST_RECORD_BYTES = 4 * MB
 
-/** The request's JSON by a schema. @throws what `handle` answers with 400 and the paths that are wrong. */
-export async function bodyOf<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
-  const parsed = schema.safeParse(await jsonOf(request))
+/** The request's JSON by a schema; at most `most` bytes of it. @throws what `handle` answers with 400 and the paths that are wrong. */
+export async function bodyOf<T>(request: Request, schema: z.ZodType<T>, most = MOST_BYTES): Promise<T> {
+  const parsed = schema.safeParse(await jsonOf(request, most))
   if (parsed.success) return parsed.data
   const issues = parsed.error.issues.slice(0, 20).map(one => ({ path: one.path.join('.'), message: one.message }))
   throw new Unreadable({ code: 'unreadable', message: 'The request can’t be read; nothing was stored.', issues })

@@ -229,7 +229,9 @@ describe('what is on its way', () => {
     const put = (id: string, dueAt: number) =>
       putOutgoing(store().db, acting, { id, orderId: order.id, kind: 'order', body: '{}', createdAt: AT }, dueAt)
     const carried = async (now: number) =>
-      (await claimDue(store().db, now, now + 1000, 50)).filter(one => one.orderId === order.id).length
+      (await claimDue(store().db, now, { until: now + 1000, most: 50, longest: 300_000 })).filter(
+        one => one.orderId === order.id,
+      ).length
     await put(uuidV7(), 61_000)
     expect(await carried(60_000)).toBe(0)
     expect([
@@ -245,7 +247,8 @@ describe('what is on its way', () => {
   it('is carried by one at a time, and by the next one when that one dies', async () => {
     const company = await someCompany(store().db, 'Claims')
     const order = await messageFor(company)
-    const mine = async (now: number) => (await claimDue(store().db, now, now + 1000, 50)).map(one => one.id)
+    const mine = async (now: number) =>
+      (await claimDue(store().db, now, { until: now + 1000, most: 50, longest: 300_000 })).map(one => one.id)
     const both = await Promise.all([mine(10), mine(10)])
     expect(both.flat().filter(id => id === order.id)).toHaveLength(1)
     expect(await mine(500)).not.toContain(order.id)
@@ -256,7 +259,8 @@ describe('what is on its way', () => {
     const order = await messageFor(company)
     const key = { companyId: company.acting.companyId, id: order.id }
     await noteAttempt(store().db, key, { state: 'waiting', attempts: 3, dueAt: 9_000_000, trouble: 'away' })
-    const ids = async (now: number) => (await claimDue(store().db, now, now, 50)).map(one => one.id)
+    const ids = async (now: number) =>
+      (await claimDue(store().db, now, { until: now, most: 50, longest: 300_000 })).map(one => one.id)
     expect(await ids(8_999_999)).not.toContain(order.id)
     await hurry(store().db, company.acting, order.id, 5)
     expect(await ids(8_999_999)).toContain(order.id)

@@ -84,8 +84,12 @@ export async function listOutgoing(db: Db, acting: Acting, orderIds: readonly st
 }
 
 /** Takes what is due of all companies, at most so many, for whoever carries it: nobody else gets it before `until`. A carrier that
- *  dies leaves it to the next one after that. The one query without a company: carrying shows nothing to anybody. */
-export async function claimDue(db: Db, now: number, until: number, most: number): Promise<readonly Outgoing[]> {
+ *  dies leaves it to the next one after that. Nothing is due later than the `longest` pause: what is was noted before the clock was set back. The one query without a company: carrying shows nothing to anybody. */
+export async function claimDue(
+  db: Db,
+  now: number,
+  { until, most, longest }: { readonly until: number; readonly most: number; readonly longest: number },
+): Promise<readonly Outgoing[]> {
   return transact(db, async tx => {
     const rows = await tx
       .select()
@@ -93,8 +97,8 @@ export async function claimDue(db: Db, now: number, until: number, most: number)
       .where(
         and(
           or(eq(outgoing.state, 'waiting'), eq(outgoing.state, 'sent')),
-          lte(outgoing.dueAt, now),
-          lte(outgoing.claimedUntil, now),
+          or(lte(outgoing.dueAt, now), gt(outgoing.dueAt, now + 2 * longest)),
+          or(lte(outgoing.claimedUntil, now), gt(outgoing.claimedUntil, now + 2 * longest)),
         ),
       )
       .orderBy(asc(outgoing.dueAt))

@@ -1,5 +1,5 @@
 import { firmSchema } from '@/core/catalogue/firm-record'
-import { bodyOf, handle } from '@/server/handle'
+import { bodyOf, handle, MOST_RECORD_BYTES } from '@/server/handle'
 import { answerChange, changeOf } from '@/server/put-change'
 import { saveChange } from '@/store/edits'
 import { findFirm, firmPlace } from '@/store/firm'
@@ -8,5 +8,5 @@ export const GET = handle('look', async ({ db, acting }) => Response.json(await 
 
 /** Saves the firm's own practices, rates and suppliers: what it is now, or 409 with what stands. */
 export const PUT = handle('firm', async ({ db, acting, request }) =>
-  answerChange(await saveChange(firmPlace(db, acting), await bodyOf(request, changeOf(firmSchema)))),
+  answerChange(await saveChange(firmPlace(db, acting), await bodyOf(request, changeOf(firmSchema), MOST_RECORD_BYTES))),
 )

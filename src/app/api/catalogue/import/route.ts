@@ -1,11 +1,11 @@
 import { readCatalogue } from '@/readers/read-catalogue'
 import { catalogueFileSchema } from '@/server/catalogue-file'
-import { bodyOf, handle, refuse } from '@/server/handle'
+import { bodyOf, handle, MOST_LIST_BYTES, refuse } from '@/server/handle'
 import { putUnits } from '@/store/units'
 
 /** Takes a maker's list in: the rows that can be taken; a unit that is here already is replaced by what the list says now. */
 export const POST = handle('firm', async ({ db, acting, request }) => {
-  const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
+  const { csv, ...options } = await bodyOf(request, catalogueFileSchema, MOST_LIST_BYTES)
   const { taken: units, rejected, lacking } = readCatalogue(csv, options)
   if (lacking.length || units.length === 0)
     return refuse(422, {

@@ -1,13 +1,13 @@
 import { readCatalogue } from '@/readers/read-catalogue'
 import { catalogueFileSchema } from '@/server/catalogue-file'
-import { bodyOf, handle } from '@/server/handle'
+import { bodyOf, handle, MOST_LIST_BYTES } from '@/server/handle'
 
 const MOST_PREVIEWED = 8
 const MOST_REJECTED = 500
 
 /** What taking this list would do: matched columns, the first units, and every row that can't be taken. Stores nothing. */
 export const POST = handle('firm', async ({ request }) => {
-  const { csv, ...options } = await bodyOf(request, catalogueFileSchema)
+  const { csv, ...options } = await bodyOf(request, catalogueFileSchema, MOST_LIST_BYTES)
   const { taken, rejected, ...read } = readCatalogue(csv, options)
   return Response.json({
     ...read,

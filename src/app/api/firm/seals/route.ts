@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { MOST_OWN_SEALS } from '@/core/seal-stock/own-seal'
 import { readSeals } from '@/readers/read-seals'
-import { bodyOf, handle } from '@/server/handle'
+import { bodyOf, handle, MOST_RECORD_BYTES } from '@/server/handle'
 
 const MOST_REJECTED = 300
 const fileSchema = z.strictObject({
@@ -13,7 +13,7 @@ const fileSchema = z.strictObject({
 /** What a list of seals says: matched columns, the seals that can be taken, and every row that can't. Stores nothing: the firm's record is
  *  saved with them. */
 export const POST = handle('firm', async ({ request }) => {
-  const { csv, ...options } = await bodyOf(request, fileSchema)
+  const { csv, ...options } = await bodyOf(request, fileSchema, MOST_RECORD_BYTES)
   const { taken, rejected, ...read } = readSeals(csv, options)
   return Response.json({
     ...read,

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { readReadings } from '@/readers/read-readings'
-import { bodyOf, handle, notFound, refuse } from '@/server/handle'
+import { bodyOf, handle, MOST_RECORD_BYTES, notFound, refuse } from '@/server/handle'
 import { findJob, findOpening } from '@/store/jobs'
 import { issueWords } from '@/words/issues'
 
@@ -11,7 +11,7 @@ export const POST = handle('measure', async ({ db, acting, request, id }) => {
   const found = await findOpening(db, acting, id)
   if (!found) return notFound()
   const job = (await findJob(db, acting, found.jobId))!
-  const { name, text } = await bodyOf(request, body)
+  const { name, text } = await bodyOf(request, body, MOST_RECORD_BYTES)
   const checked = readReadings(name, text, {
     openingId: id,
     family: found.opening.family,
