@@ -5,6 +5,8 @@ const config = {
   compiler: { styledComponents: true },
   serverExternalPackages: ['pdfkit', 'mysql2'],
   devIndicators: false,
+  // Pictures come by their own route alone, which asks who looks.
+  images: { unoptimized: true },
   // A page's code is loaded when it is first asked for: a sixth less memory (bench), and only its first view waits for it.
   // What is not somebody’s to see is answered as such, and not as if it were not there.
   experimental: { preloadEntriesOnStart: false, authInterrupts: true },
@@ -18,6 +20,7 @@ const config = {
         // No page of another site shows these in a frame of its own.
         {
           key: 'content-security-policy',
+          // Of what is no page; a page's own policy (src/proxy.ts) says more.
           value: "frame-ancestors 'none'; base-uri 'none'; form-action 'self'",
         },
         { key: 'permissions-policy', value: 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=()' },

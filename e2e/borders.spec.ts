@@ -234,3 +234,25 @@ test('another site’s page writes nothing, a name made to point here reads noth
   expect(answer!.headers()['content-security-policy']).toContain("frame-ancestors 'none'")
   expect(answer!.headers()['x-content-type-options']).toBe('nosniff')
 })
+
+test('a page runs and shows only what came with it, and never breaks its own policy', async ({ page }) => {
+  const broken: string[] = []
+  page.on('console', message => {
+    if (/Content Security Policy/.test(message.text())) broken.push(message.text())
+  })
+  const nonces = new Set<string>()
+  const stages = ['measure', 'order', 'fit', 'seal', 'handover'].map(stage => `/openings/${demoOpening('A1')}/${stage}`)
+  for (const path of ['/', '/catalogue', '/firm', '/practice', `/jobs/${DEMO_JOB}`, ...stages]) {
+    const answer = await page.goto(`${base()}${path}`)
+    await page.locator('html[data-hydrated]').waitFor()
+    const policy = answer!.headers()['content-security-policy'] ?? ''
+    nonces.add(/script-src 'self' 'nonce-([^']+)'/.exec(policy)?.[1] ?? '')
+  }
+  expect([broken, nonces.size, nonces.has('')]).toEqual([[], 10, false])
+  // What somebody smuggled into a page does nothing.
+  await page.evaluate(() =>
+    document.body.insertAdjacentHTML('beforeend', '<img src="/nothing.png" onerror="document.title = \'taken over\'">'),
+  )
+  await expect.poll(() => broken.length).toBe(1)
+  expect(await page.title()).not.toBe('taken over')
+})

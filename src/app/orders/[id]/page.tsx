@@ -1,5 +1,6 @@
 import { cache } from 'react'
 import { loadOrderPage } from '@/server/page'
+import { titleOf } from '@/server/title-of'
 import { OrderPage } from '@/ui/pages/OrderPage'
 
 /** Loaded once for a page and its title. */
@@ -7,10 +8,8 @@ const load = cache(loadOrderPage)
 
 type Props = { readonly params: Promise<{ readonly id: string }> }
 
-export const generateMetadata = async ({ params }: Props) => {
-  const { order } = await load((await params).id)
-  return { title: `Order ${order.number}` }
-}
+export const generateMetadata = async ({ params }: Props) =>
+  titleOf(load((await params).id), ({ order }) => `Order ${order.number}`)
 
 export default async function Page({ params }: Props) {
   const view = await load((await params).id)

@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation'
 import { cache } from 'react'
 import { STAGES } from '@/core/base/stages'
 import { loadSheet } from '@/server/page'
+import { titleOf } from '@/server/title-of'
 import { Sheet } from '@/ui/opening/Sheet'
 
 /** Loaded once for a page and its title. */
@@ -9,10 +10,8 @@ const load = cache(loadSheet)
 
 type Props = { readonly params: Promise<{ readonly id: string; readonly stage: string }> }
 
-export const generateMetadata = async ({ params }: Props) => {
-  const { opening } = (await load((await params).id)).sheet
-  return { title: `${opening.tag} ${opening.name}` }
-}
+export const generateMetadata = async ({ params }: Props) =>
+  titleOf(load((await params).id), ({ sheet: { opening } }) => `${opening.tag} ${opening.name}`)
 
 export default async function Page({ params }: Props) {
   const { id, stage } = await params
