@@ -16,7 +16,7 @@ const walk = (folder: string): readonly string[] =>
 const METHODS = walk('src/app/api')
   .filter(path => path.endsWith('route.ts'))
   .flatMap(path =>
-    [...readFileSync(path, 'utf8').matchAll(/^export const (GET|POST|PUT|DELETE)\b/gm)].map(
+    [...readFileSync(path, 'utf8').matchAll(/^export (?:const|async function) (GET|POST|PUT|DELETE)\b/gm)].map(
       ([, method]) => `${method} /${relative('src/app', path).replace('/route.ts', '')}`,
     ),
   )

@@ -6,6 +6,7 @@ import { freshBundle, printOf, root } from './bundle.mjs'
 import { freePort, isFree, secretOf, startDatabase } from './database.mjs'
 import { devicesEnv, startDesk, startDevices, startMail } from './devices.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { clearLeftOver, forgetRunning, noteRunning } from './running.mjs'
 import { say, Trouble } from './say.mjs'
 
 /** Builds the application when a source changed since the last build. */
@@ -90,6 +91,7 @@ export async function startApplication(port, url, folder, { devices = '', desk =
 /** Everything that is there before the database: the packages, a folder only its owner reads, the built application.
  * @param {number} port @param {string} folder */
 export async function prepare(port, folder) {
+  await clearLeftOver(folder)
   if (!(await isFree(port)))
     throw new Trouble(`Port ${port} is busy. Stop what listens there, or start with --port and another number.`)
   ensurePackages({ mariadbd: 'mariadb-server' })
@@ -98,20 +100,38 @@ export async function prepare(port, folder) {
   ensureBuild()
 }
 
-/** Starts database, stand-ins and application, and ends them all at the first signal.
+/** How long a part may take to end by itself. */
+const PATIENCE_MS = 2200
+
+/** Ends a part, by force when it does not end by itself. @param {{ stop: () => Promise<void>, kill: () => Promise<void> }} part */
+async function endInTime(part) {
+  const timer = setTimeout(() => void part.kill(), PATIENCE_MS)
+  await part.stop()
+  clearTimeout(timer)
+}
+
+/** Starts database, stand-ins and application, watches over the database, and ends them all at the first signal.
  * @param {number} port @param {string} folder @param {boolean} isDemo */
 export async function runAll(port, folder, isDemo) {
-  const database = await startDatabase(folder)
-  /** @type {{ stop: () => Promise<void> }[]} */
+  let database = await startDatabase(folder)
+  /** @type {{ pid: number, stop: () => Promise<void>, kill: () => Promise<void> }[]} */
   const running = []
+  let isOver = false
   const stop = async () => {
-    for (const one of running.reverse()) await one.stop()
-    await database.stop()
+    isOver = true
+    // All at once: a part that waits for another is not waited for twice.
+    await Promise.all(running.map(endInTime))
+    await endInTime(database)
+    forgetRunning(folder)
   }
   const stopped = new Promise(resolve => {
-    for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.once(signal, resolve)
+    // However often it is pressed: what runs is ended in order.
+    for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP'])) process.on(signal, resolve)
   })
+  const note = (/** @type {string} */ address) =>
+    noteRunning(folder, address, [database.pid, ...running.map(one => one.pid)])
   try {
+    note('')
     await ensureData(database.url, isDemo)
     const devices = await startDevices()
     running.push(...Object.values(devices))
@@ -122,13 +142,39 @@ export async function runAll(port, folder, isDemo) {
     const around = { devices: devicesEnv(devices), desk: desk.address, smtp: mail.smtp, isDemo }
     const started = await startApplication(port, database.url, folder, around)
     running.push(started)
+    note(started.address)
     for (const [name, { address }] of Object.entries(devices))
       say(`The simulated ${name} has its buttons at ${address}`)
     say(`The simulated supplier’s desk has its buttons at ${desk.address}`)
     if (!process.env.HARVEK_SMTP) say(`The simulated mail server shows its mails at ${mail.address}`)
     say(`Harvek is ready: ${started.address}   (Ctrl-C ends it)`)
-    await Promise.race([stopped, started.ended])
+    const watched = watch(
+      () => database,
+      async () => {
+        database = await startDatabase(folder, database.port)
+        note(started.address)
+      },
+      () => isOver,
+    )
+    const ended = started.ended.then(() => say('The application ended by itself; what it said stands above.'))
+    await Promise.race([stopped, ended, watched])
   } finally {
     await stop()
   }
 }
+
+/** Starts a database that ended by itself again, a few times. Comes back when that is no use.
+ * @param {() => import('./database.mjs').Database} database @param {() => Promise<void>} again @param {() => boolean} isOver */
+async function watch(database, again, isOver) {
+  for (let times = 0; ; times++) {
+    await database().ended
+    // What is meant to end, ends.
+    if (isOver()) return new Promise(() => undefined)
+    if (times === MOST_STARTS)
+      return say('The database ended again and again; its log is error.log in the data folder.')
+    say('The database ended by itself. It is started again …')
+    await again()
+    say('The database is there again; nothing that was acknowledged is lost.')
+  }
+}
+const MOST_STARTS = 5

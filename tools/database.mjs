@@ -8,7 +8,7 @@ import { join } from 'node:path'
 import { withSbin } from './install.mjs'
 import { Trouble } from './say.mjs'
 
-/** @typedef {{ url: string, port: number, pid: number, folder: string, stop: () => Promise<void>, kill: () => Promise<void> }} Database */
+/** @typedef {{ url: string, port: number, pid: number, folder: string, ended: Promise<unknown>, stop: () => Promise<void>, kill: () => Promise<void> }} Database */
 
 const USER = 'harvek'
 
@@ -38,7 +38,8 @@ export const isFree = port =>
  * @param {string} folder @param {number | null} [asked] @returns {Promise<Database>} */
 export async function startDatabase(folder, asked = null) {
   const data = join(folder, 'data')
-  mkdirSync(join(folder, 'tmp'), { recursive: true })
+  mkdirSync(join(folder, 'tmp'), { recursive: true, mode: 0o700 })
+  rmSync(join(folder, 'error.log'), { force: true })
   if (!existsSync(join(data, 'mysql'))) initialise(folder, data)
   const secret = secretOf(folder)
   const port = asked ?? (await freePort())
@@ -69,7 +70,15 @@ export async function startDatabase(folder, asked = null) {
   )
   const ended = new Promise(resolve => child.once('exit', resolve))
   const failed = new Promise((_, reject) => child.once('error', reject))
-  await Promise.race([untilReady(socket, child, folder), failed])
+  try {
+    await Promise.race([untilReady(socket, child, folder), failed])
+  } catch (error) {
+    // It never answered, so nothing was given to it to keep.
+    child.kill('SIGKILL')
+    if (child.pid !== undefined) await ended
+    rmSync(runFolder, { recursive: true, force: true })
+    throw error
+  }
   closeRoot(socket)
   query(
     socket,
@@ -85,6 +94,7 @@ export async function startDatabase(folder, asked = null) {
     port,
     pid: child.pid ?? 0,
     folder,
+    ended,
     stop: end('SIGTERM'),
     kill: end('SIGKILL'),
   }
@@ -116,6 +126,22 @@ function initialise(folder, data) {
     )
 }
 
+/** What the database of a folder said itself of why it does not start; `null` where it said nothing that is known.
+ * @param {string} folder */
+function saidWhy(folder) {
+  const path = join(folder, 'error.log')
+  const said = existsSync(path) ? readFileSync(path, 'utf8').split('\n').slice(-80).join('\n') : ''
+  if (/Unable to lock|Can't lock|error: 11\b/i.test(said))
+    return new Trouble(
+      `The data in ${folder} are whole, and in use: another database is running on them. End the Harvek that started it, then start again.`,
+    )
+  if (/No space left|error: 28\b|errno: 28\b|disk full/i.test(said))
+    return new Trouble(
+      `The disk that holds ${folder} is full: the database can’t start. Nothing is lost. Make room, then start again.`,
+    )
+  return null
+}
+
 /** @param {string} folder */
 const brokenFolder = folder =>
   new Trouble(
@@ -133,12 +159,17 @@ export function secretOf(folder, name = 'secret') {
 /** @param {string} socket @param {import('node:child_process').ChildProcess} child @param {string} folder */
 async function untilReady(socket, child, folder) {
   for (let attempt = 0; attempt < 300; attempt++) {
-    if (child.exitCode !== null) throw brokenFolder(folder)
+    if (child.exitCode !== null) throw saidWhy(folder) ?? brokenFolder(folder)
+    const why = attempt % 10 === 9 ? saidWhy(folder) : null
+    if (why) throw why
     if (existsSync(socket) && administratorOf(socket) !== null) return
     await new Promise(resolve => setTimeout(resolve, 100))
   }
   child.kill('SIGTERM')
-  throw new Trouble(`The database did not answer within 30 seconds. Its log is ${join(folder, 'error.log')}.`)
+  throw (
+    saidWhy(folder) ??
+    new Trouble(`The database did not answer within 30 seconds. Its log is ${join(folder, 'error.log')}.`)
+  )
 }
 
 /** As whom the database is administered by the socket: whoever started it; in a folder of before, its open root. `null` until it answers.

@@ -80,6 +80,18 @@ export function store(): Db {
   return kept.harvekStore.db
 }
 
+/** Whether the database answers, asked for two seconds at most. */
+export async function isThere(): Promise<boolean> {
+  store()
+  const pool = kept.harvekStore!.pool
+  const late = new Promise<false>(resolve => setTimeout(() => resolve(false), 2000).unref())
+  const asked = pool.query('select 1').then(
+    () => true,
+    () => false,
+  )
+  return Promise.race([asked, late])
+}
+
 const LOST = [
   'ECONNREFUSED',
   'ECONNRESET',

@@ -1,2 +1,9 @@
+import { isThere } from '@/store/connection'
+
 export const dynamic = 'force-dynamic'
-export const GET = () => Response.json({ ok: true })
+
+/** Whether this server and its database answer: 503 while the database does not. */
+export async function GET(): Promise<Response> {
+  const database = await isThere()
+  return Response.json({ ok: database, database }, { status: database ? 200 : 503 })
+}
