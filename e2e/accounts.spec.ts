@@ -163,6 +163,16 @@ test('a firm starts its installation; people are asked by mail, sign in with the
   expect((await pim.request.get(`${own.address}/api/openings`)).status()).toBe(401)
   await at(pim, '/jobs')
   expect(pim.url()).toBe(`${own.address}/sign-in`)
+
+  // Who changed what is written down, and goes out as a file.
+  await at(una, '/firm')
+  await una.getByRole('button', { name: 'Who changed what' }).click()
+  const told = una.getByRole('region', { name: 'Who changed what' }).getByRole('listitem')
+  await expect(told.first()).toContainText('Una Hask let go Pim Dorn')
+  await expect(told).toHaveCount(5)
+  const csv = await (await una.request.get(`${own.address}/api/audit.csv`)).text()
+  for (const part of ['role-given,member', 'Pim Dorn,role,trainee,office', 'joined,member', 'invited,member'])
+    expect(csv).toContain(part)
 })
 
 test('a password that was forgotten is chosen anew by mail and ends the old sessions; many wrong ones wait', async ({

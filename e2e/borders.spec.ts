@@ -90,6 +90,8 @@ const OPEN = [
   '/api/openings',
   '/api/places',
   '/api/blank-sheet.pdf',
+  '/api/audit',
+  '/api/audit.csv',
   '/api/demo/member',
   '/api/account/firm',
   '/api/account/leave',

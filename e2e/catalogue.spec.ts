@@ -144,6 +144,8 @@ test('the firm’s own seals: a list looked at and taken, one by hand, chosen on
   await seals.getByRole('button', { name: 'Take Grey foam off the list' }).click()
   await seals.getByRole('button', { name: 'Take Long fin off the list' }).click()
   await expect(seals.getByText('None of its own yet')).toBeVisible()
+  const left = async () => (await (await page.request.get(`${base()}/api/firm`)).json()).data.seals.own.length
+  await expect.poll(left).toBe(0)
   await page.reload()
   await expect(seals.locator('[data-article]')).toHaveCount(0)
 })

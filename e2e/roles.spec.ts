@@ -113,6 +113,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/firm/seals',
     'POST /api/firm/seals/entered',
   ],
+  audit: ['GET /api/audit', 'GET /api/audit.csv'],
   people: [
     'GET /api/people/invitations',
     'POST /api/people/invitations',

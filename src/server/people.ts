@@ -1,8 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto'
 import { v7 as uuidV7 } from 'uuid'
 import type { Role } from '@/core/access/access'
-import type { Invitation } from '@/core/access/people'
+import type { Invitation, Person } from '@/core/access/people'
 import type { Acting } from '@/store/acting'
+import { note } from '@/store/audit'
 import { companyOf } from '@/store/company'
 import { type Db, transact } from '@/store/connection'
 import { addInvitation, changeRole, findInvitation, hasOtherOwner, letGo } from '@/store/people'
@@ -36,6 +37,13 @@ export async function invite(
       createdAt: now.toISOString(),
       expiresAt: new Date(now.getTime() + HOLDS_MS).toISOString(),
     })
+    await note(tx, acting, {
+      verb: 'invited',
+      subject: 'member',
+      subjectId: acting.memberId,
+      about: who.name,
+      after: { role: who.role },
+    })
     const link = `${address}/invitation?token=${token}`
     await mailTo(tx, who.email, inviteMail(who.name, firm, acting.name, ROLE_NAMES[who.role], link), acting.companyId)
   })
@@ -44,9 +52,24 @@ export async function invite(
 export const lookAtInvitation = (db: Db, token: string, now: string) => findInvitation(db, printOf(token), now)
 
 /** Changes somebody’s role, or lets them go where it is `null`; `false` where no owner would stay. */
-export const changePerson = (db: Db, acting: Acting, id: string, role: Role | null, now: Date): Promise<boolean> =>
+export const changePerson = (
+  db: Db,
+  acting: Acting,
+  person: Pick<Person, 'id' | 'name' | 'role'>,
+  role: Role | null,
+  now: Date,
+): Promise<boolean> =>
   transact(db, async tx => {
+    const { id, name } = person
     if (role !== 'owner' && !(await hasOtherOwner(tx, acting, id))) return false
+    await note(tx, acting, {
+      verb: role === null ? 'let-go' : 'role-given',
+      subject: 'member',
+      subjectId: id,
+      about: name,
+      before: { role: person.role },
+      after: { role },
+    })
     await (role === null ? letGo(tx, acting, id, now.toISOString()) : changeRole(tx, acting, id, role))
     return true
   })

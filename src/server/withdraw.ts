@@ -1,5 +1,6 @@
 import type { Order } from '@/core/order/order'
 import type { Acting } from '@/store/acting'
+import { note } from '@/store/audit'
 import { type Db, transact } from '@/store/connection'
 import { callBack, putOutgoing } from '@/store/exchange'
 import { withdrawOrder } from '@/store/orders'
@@ -22,6 +23,7 @@ export async function withdraw(
   })
   await transact(db, async tx => {
     await withdrawOrder(tx, acting, id, { at, by: acting.name, reason })
+    await note(tx, acting, { verb: 'withdrawn', subject: 'order', subjectId: id, after: { reason } })
     // Called back in its first minute, nobody has to be told.
     if (await callBack(tx, acting, id, now.getTime())) return
     await putOutgoing(

@@ -5,7 +5,8 @@ import { EDITS } from '@/core/records/records'
 import { type RecordKind, readRecord, versionOf } from '@/core/records/version'
 import type { Versioned, VersionedEdits } from '@/core/sheet'
 import type { Acting } from './acting'
-import type { Db } from './connection'
+import { note } from './audit'
+import { type Db, transact } from './connection'
 import { openingEdit } from './tables'
 
 // The one way of records that are edited: each has a revision, and a change says what it began from.
@@ -22,8 +23,8 @@ export type Change<T> = { readonly revision: number; readonly base: T; readonly 
 export type EditPlace<T> = {
   readonly kind: RecordKind<T>
   readonly find: () => Promise<Versioned<T>>
-  /** Writes over that revision; `false` when another stands by now. */
-  readonly write: (revision: number, data: T, version: number) => Promise<boolean>
+  /** Writes over that revision, and down what it was `before`; `false` when another stands by now. */
+  readonly write: (revision: number, data: T, version: number, before: T) => Promise<boolean>
 }
 
 const TRIES = 5
@@ -31,14 +32,14 @@ const TRIES = 5
 /** Saves a change. Against an older revision, what only one side changed is put together; what both changed is answered with what stands. */
 export async function saveChange<T>(place: EditPlace<T>, { revision, base, data }: Change<T>): Promise<Saved<T>> {
   const version = versionOf(place.kind)
-  if (await place.write(revision, data, version)) return { ok: true, current: { revision: revision + 1, data } }
+  if (await place.write(revision, data, version, base)) return { ok: true, current: { revision: revision + 1, data } }
   for (let round = 0; round < TRIES; round++) {
     const current = await place.find()
     const { value, clashes } = merge(base, data, current.data)
     if (clashes.length) return { ok: false, current, clashes }
     const merged = place.kind.schema.safeParse(value)
     if (!merged.success) return { ok: false, current, clashes: merged.error.issues.map(one => one.path.join('.')) }
-    if (await place.write(current.revision, merged.data, version))
+    if (await place.write(current.revision, merged.data, version, current.data))
       return { ok: true, current: { revision: current.revision + 1, data: merged.data } }
   }
   return { ok: false, current: await place.find(), clashes: [] }
@@ -67,13 +68,23 @@ export const editOf = <K extends EditKind>(
 ): EditPlace<Edits[K]> => ({
   kind: EDITS[kind],
   find: async () => (await findEdits(db, acting, openingId))[kind] as Versioned<Edits[K]>,
-  write: async (revision, data, version) => {
-    const [result] = await db
-      .update(openingEdit)
-      .set({ data, version, revision: revision + 1 })
-      .where(and(mine(acting, openingId), eq(openingEdit.kind, kind), eq(openingEdit.revision, revision)))
-    return result.affectedRows === 1
-  },
+  write: (revision, data, version, before) =>
+    transact(db, async tx => {
+      const [result] = await tx
+        .update(openingEdit)
+        .set({ data, version, revision: revision + 1 })
+        .where(and(mine(acting, openingId), eq(openingEdit.kind, kind), eq(openingEdit.revision, revision)))
+      if (result.affectedRows !== 1) return false
+      await note(tx, acting, {
+        verb: 'changed',
+        subject: 'opening',
+        subjectId: openingId,
+        about: kind,
+        before,
+        after: data,
+      })
+      return true
+    }),
 })
 
 /** Writes the edited records of a new opening as they are, revision and all. */

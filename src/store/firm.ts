@@ -5,7 +5,8 @@ import { FIRM, SCHOOLS } from '@/core/records/records'
 import { readRecord } from '@/core/records/version'
 import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
-import { type Db, isDuplicate } from './connection'
+import { type Note, note } from './audit'
+import { type Db, isDuplicate, transact } from './connection'
 import type { EditPlace } from './edits'
 import { schoolsIn } from './jobs'
 import { company, firm, jobSchools } from './tables'
@@ -24,15 +25,20 @@ export function firmPlace(db: Db, acting: Acting): EditPlace<Firm> {
   return {
     kind: FIRM,
     find: () => findFirm(db, acting),
-    write: (revision, data, version) =>
+    write: (revision, data, version, before) =>
       write(
+        db,
+        acting,
         revision,
-        () => db.insert(firm).values({ companyId, revision: 1, version, data }),
-        () =>
-          db
-            .update(firm)
-            .set({ data, version, revision: revision + 1 })
-            .where(and(eq(firm.companyId, companyId), eq(firm.revision, revision))),
+        {
+          insert: tx => tx.insert(firm).values({ companyId, revision: 1, version, data }),
+          update: tx =>
+            tx
+              .update(firm)
+              .set({ data, version, revision: revision + 1 })
+              .where(and(eq(firm.companyId, companyId), eq(firm.revision, revision))),
+        },
+        { verb: 'changed', subject: 'firm', subjectId: companyId, before, after: data },
       ),
   }
 }
@@ -54,26 +60,36 @@ export function schoolsPlace(db: Db, acting: Acting, jobId: string): EditPlace<S
   return {
     kind: SCHOOLS,
     find: () => findJobSchools(db, acting, jobId),
-    write: (revision, data, version) =>
+    write: (revision, data, version, before) =>
       write(
+        db,
+        acting,
         revision,
-        () => db.insert(jobSchools).values({ companyId, jobId, revision: 1, version, data }),
-        () =>
-          db
-            .update(jobSchools)
-            .set({ data, version, revision: revision + 1 })
-            .where(and(ofJob, eq(jobSchools.revision, revision))),
+        {
+          insert: tx => tx.insert(jobSchools).values({ companyId, jobId, revision: 1, version, data }),
+          update: tx =>
+            tx
+              .update(jobSchools)
+              .set({ data, version, revision: revision + 1 })
+              .where(and(ofJob, eq(jobSchools.revision, revision))),
+        },
+        { verb: 'changed', subject: 'job', subjectId: jobId, about: 'schools', before, after: data },
       ),
   }
 }
 
 type Written = PromiseLike<readonly [{ readonly affectedRows: number }, ...unknown[]]>
+type Ways = { readonly insert: (tx: Db) => Written; readonly update: (tx: Db) => Written }
 
 /** The first write inserts, every later one updates from its revision; whoever comes second is told so. */
-async function write(revision: number, insert: () => Written, update: () => Written): Promise<boolean> {
+async function write(db: Db, acting: Acting, revision: number, ways: Ways, what: Note): Promise<boolean> {
   try {
-    const [result] = await (revision === 0 ? insert() : update())
-    return result.affectedRows === 1
+    return await transact(db, async tx => {
+      const [result] = await (revision === 0 ? ways.insert(tx) : ways.update(tx))
+      if (result.affectedRows !== 1) return false
+      await note(tx, acting, what)
+      return true
+    })
   } catch (error) {
     if (isDuplicate(error)) return false
     throw error

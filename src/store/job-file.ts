@@ -93,7 +93,7 @@ export async function importJob(db: Db, acting: Acting, file: JobFile): Promise<
       for (const order of file.orders) await insertOrder(tx, acting, file.job.id, order)
       for (const one of file.receipts) await refuseConflicts(addRows(tx, RECEIPTS, acting, one.orderId, [one]))
       if (Object.keys(file.schools).length)
-        await schoolsPlace(tx, acting, file.job.id).write(0, file.schools, versionOf(SCHOOLS))
+        await schoolsPlace(tx, acting, file.job.id).write(0, file.schools, versionOf(SCHOOLS), {})
     })
     return true
   } catch (error) {

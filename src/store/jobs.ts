@@ -15,6 +15,7 @@ import {
 } from '@/core/survey/job-record'
 import { detailsOfJob } from '@/core/survey/new-job'
 import type { Acting } from './acting'
+import { note } from './audit'
 import { type Db, isDuplicate, transact } from './connection'
 import { type EditPlace, insertEdits } from './edits'
 import { company, job, jobSchools, member, opening } from './tables'
@@ -215,13 +216,16 @@ export async function findJobDetails(db: Db, acting: Acting, id: string): Promis
 export const jobPlace = (db: Db, acting: Acting, id: string): EditPlace<JobDetails> => ({
   kind: JOB,
   find: async () => (await findJobDetails(db, acting, id)) ?? fail(`job ${id} is gone`),
-  write: async (revision, data) => {
-    const [result] = await db
-      .update(job)
-      .set({ ...columnsOf(data), revision: revision + 1 })
-      .where(and(thisJob(acting, id), eq(job.revision, revision)))
-    return result.affectedRows === 1
-  },
+  write: (revision, data, _version, before) =>
+    transact(db, async tx => {
+      const [result] = await tx
+        .update(job)
+        .set({ ...columnsOf(data), revision: revision + 1 })
+        .where(and(thisJob(acting, id), eq(job.revision, revision)))
+      if (result.affectedRows !== 1) return false
+      await note(tx, acting, { verb: 'changed', subject: 'job', subjectId: id, before, after: data })
+      return true
+    }),
 })
 
 const fail = (message: string): never => {
@@ -230,12 +234,18 @@ const fail = (message: string): never => {
 
 /** Puts a job away, or takes it out again. */
 export async function archiveJob(db: Db, acting: Acting, id: string, at: string | null): Promise<void> {
-  await db.update(job).set({ archivedAt: at }).where(thisJob(acting, id))
+  await transact(db, async tx => {
+    await tx.update(job).set({ archivedAt: at }).where(thisJob(acting, id))
+    await note(tx, acting, { verb: at === null ? 'taken-out' : 'put-away', subject: 'job', subjectId: id })
+  })
 }
 
 /** Puts an opening away, or takes it out again. */
 export async function archiveOpening(db: Db, acting: Acting, id: string, at: string | null): Promise<void> {
-  await db.update(opening).set({ archivedAt: at }).where(thisOpening(acting, id))
+  await transact(db, async tx => {
+    await tx.update(opening).set({ archivedAt: at }).where(thisOpening(acting, id))
+    await note(tx, acting, { verb: at === null ? 'taken-out' : 'put-away', subject: 'opening', subjectId: id })
+  })
 }
 
 /** Where what is said of an opening lies, to be changed. @throws when it is gone. */
@@ -247,13 +257,16 @@ export const openingPlace = (db: Db, acting: Acting, id: string): EditPlace<Open
     const { tag, name, family } = asOpening(row)
     return { revision: row.revision, data: { tag, name, family } }
   },
-  write: async (revision, data) => {
-    const [result] = await db
-      .update(opening)
-      .set({ ...data, revision: revision + 1 })
-      .where(and(thisOpening(acting, id), eq(opening.revision, revision)))
-    return result.affectedRows === 1
-  },
+  write: (revision, data, _version, before) =>
+    transact(db, async tx => {
+      const [result] = await tx
+        .update(opening)
+        .set({ ...data, revision: revision + 1 })
+        .where(and(thisOpening(acting, id), eq(opening.revision, revision)))
+      if (result.affectedRows !== 1) return false
+      await note(tx, acting, { verb: 'changed', subject: 'opening', subjectId: id, before, after: data })
+      return true
+    }),
 })
 
 /** Puts the openings of a job into another order: those named first, whatever was not named behind them. */

@@ -5,6 +5,7 @@ import { LINE } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Job } from '@/core/survey/job-record'
 import type { Acting } from './acting'
+import { note } from './audit'
 import { type Db, transact } from './connection'
 import { withdrawal } from './exchange-tables'
 import { lockCompany } from './firm'
@@ -152,6 +153,14 @@ export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked:
     if (taken) return taken
     const order: Order = { ...asked, ...numbered, releasedBy: acting.name, withdrawn: null, lines: [...asked.lines] }
     await insertOrder(tx, acting, jobId, order)
+    const { number, revision, maker } = order
+    await note(tx, acting, {
+      verb: 'released',
+      subject: 'order',
+      subjectId: order.id,
+      about: number,
+      after: { revision, maker, lines: order.lines.map(line => line.opening.tag) },
+    })
     return { ok: true, order }
   })
 }

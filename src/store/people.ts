@@ -3,6 +3,7 @@ import { isRole, type Role } from '@/core/access/access'
 import type { Invitation, Membership, Person } from '@/core/access/people'
 import { account, invitation, rateLimit, session, user, verification } from './account-tables'
 import type { Acting } from './acting'
+import { note } from './audit'
 import type { Db } from './connection'
 import { company, member } from './tables'
 
@@ -90,11 +91,15 @@ export async function listInvitations(db: Db, acting: Acting, now: string): Prom
 
 /** Takes an invitation back; `false` when this company has none such open. */
 export async function revokeInvitation(db: Db, acting: Acting, id: string, at: string): Promise<boolean> {
+  const [asked] = await listInvitations(db, acting, at).then(all => all.filter(one => one.id === id))
+  if (!asked) return false
   const [result] = await db
     .update(invitation)
     .set({ revokedAt: at })
     .where(and(eq(invitation.companyId, acting.companyId), eq(invitation.id, id), isNull(invitation.acceptedAt)))
-  return result.affectedRows === 1
+  if (result.affectedRows !== 1) return false
+  await note(db, acting, { verb: 'taken-back', subject: 'member', subjectId: acting.memberId, about: asked.name })
+  return true
 }
 
 /** An invitation by the print of its link’s secret: what it is, and why it does not hold any more. Asked by whoever has the link. */
@@ -133,6 +138,8 @@ export async function acceptInvitation(
     .insert(member)
     .values({ companyId, id: memberId, name, role, userId })
     .onDuplicateKeyUpdate({ set: { leftAt: null, role, name } })
+  const acting = { companyId, memberId, name, role }
+  await note(db, acting, { verb: 'joined', subject: 'member', subjectId: memberId, after: { role } })
   return true
 }
 

@@ -85,7 +85,7 @@ describe('what a page costs', () => {
     expect(few).toEqual({ who: 1, today: 2, job: 2, sheet: 7, many: 7, order: 7, asked: 1 })
     await costs()
     expect(await costs()).toEqual(few)
-  })
+  }, 60_000)
 })
 
 describe('what was summed up of an opening', () => {
@@ -132,7 +132,7 @@ describe('what was summed up of an opening', () => {
     })
     await summary(id)
     expect(await summaryOf(id)).not.toBe(stood)
-  })
+  }, 30_000)
   const summaryOf = async (id: string) =>
     (await store().db.select().from(openingState).where(eq(openingState.openingId, id)))[0]!.summaryOf
 
@@ -171,12 +171,12 @@ describe('what was summed up of an opening', () => {
     const later = new Date(Date.parse(one!.freshUntil!) + 1)
     expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], NOW))).toBe(1)
     expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], later))).toBeGreaterThan(6)
-  })
+  }, 30_000)
   it('says what the work says', async () => {
     const who = await owner()
     const days = await daysFor(store().db, who, NOW)
     const again = await daysFor(store().db, who, NOW)
     expect(again).toEqual(days)
     expect(days.flatMap(day => day.openings).length).toBeGreaterThan(20)
-  })
+  }, 30_000)
 })

@@ -3,6 +3,7 @@ import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { UNIT } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
+import { note } from './audit'
 import { type Db, transact } from './connection'
 import { catalogueState, unit } from './tables'
 
@@ -101,5 +102,8 @@ export async function putUnits(db: Db, acting: Acting, units: readonly Catalogue
           },
         })
     await changed(tx, acting)
+    const makers = [...new Set(units.map(one => one.maker))].slice(0, 5).join(', ')
+    const after = { units: units.length }
+    await note(tx, acting, { verb: 'list-taken', subject: 'firm', subjectId: acting.companyId, about: makers, after })
   })
 }

@@ -34,6 +34,8 @@ export const MAY = {
   firm: DESK,
   /** Asks people to join, changes their roles, lets them go. */
   people: DESK,
+  /** Sees who changed what. */
+  audit: DESK,
 } as const satisfies Readonly<Record<string, readonly Role[]>>
 export type Verb = keyof typeof MAY
 export const VERBS = Object.keys(MAY) as readonly Verb[]

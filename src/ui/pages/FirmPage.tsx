@@ -9,6 +9,7 @@ import { HAND_CONVENTIONS } from '@/core/specification/handing'
 import { type JobStep, STEPS_OF } from '@/core/units/format-length'
 import { CURRENCY_NAMES, currencySign, numberExample } from '@/words/money'
 import { HAND_WORDS } from '@/words/names'
+import { AuditPanel } from '../parts/AuditPanel'
 import { ClashNote } from '../parts/ClashNote'
 import { Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
@@ -191,6 +192,7 @@ export function FirmPage({ firm, makers, logoAt, zones }: Props) {
             </section>
           </div>
         </Columns>
+        <AuditPanel of="" step={data.steps[data.unit]} />
       </Page>
     </MoneyIn>
   )

@@ -14,6 +14,7 @@ import type { JobDetails, Job as JobRecord } from '@/core/survey/job-record'
 import { inUnit } from '@/core/survey/new-job'
 import { type JobStep, STEPS_OF } from '@/core/units/format-length'
 import { STAGE_NAMES } from '@/words/names'
+import { AuditPanel } from '../parts/AuditPanel'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
@@ -113,6 +114,7 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
         <JobPractices job={{ id: job.id, step: data.step }} firm={firm} first={schools} />
       </Locked>
       <JobWays job={job} />
+      <AuditPanel of={`job=${job.id}`} step={data.step} />
     </Page>
   )
 }

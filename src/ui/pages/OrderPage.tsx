@@ -8,6 +8,7 @@ import { dateAfter } from '@/core/units/date-after'
 import type { OrderView } from '@/server/load-order'
 import { handWords } from '@/words/order'
 import { STANDING_WORDS } from '@/words/standing'
+import { AuditPanel } from '../parts/AuditPanel'
 import { CopyText } from '../parts/CopyText'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
@@ -90,6 +91,7 @@ export function OrderPage({ initial }: { readonly initial: OrderView }) {
         </Only>
       )}
       <Revisions view={view} />
+      <AuditPanel of={`order=${order.id}`} step={job.step} />
     </Page>
   )
 }

@@ -10,7 +10,7 @@ async function change({ db, acting, id }: Asked, role: Role | null): Promise<Res
   if (!person) return notFound()
   if (!mayGive(acting, person.role) || (role && !mayGive(acting, role)))
     return refuse(403, { code: 'not-yours', message: 'Only the owner may change this.' })
-  if (!(await changePerson(db, acting, id, role, new Date())))
+  if (!(await changePerson(db, acting, person, role, new Date())))
     return refuse(409, { code: 'last-owner', message: 'A firm has one owner at least: make somebody else one first.' })
   return Response.json({ id, role })
 }
