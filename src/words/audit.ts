@@ -30,3 +30,38 @@ export const AUDIT_ABOUT_WORDS: Readonly<Record<string, string>> = {
   allowances: 'its own figures',
   schools: 'its practices',
 }
+
+/** Members that are changed nowhere but in a job, an opening’s name, the firm or a person. */
+const OWN: Readonly<Record<string, string>> = {
+  name: 'Name',
+  tag: 'Tag',
+  family: 'Kind of door',
+  site: 'Site',
+  'customer.name': 'Customer',
+  'customer.phone': 'Customer’s phone',
+  'customer.email': 'Customer’s e-mail',
+  delivery: 'Delivery to',
+  notes: 'Notes',
+  unit: 'Lengths in',
+  step: 'Lengths shown to',
+  visitOn: 'Visit',
+  place: 'Place on earth',
+  timeZone: 'Clock',
+  role: 'Role',
+  reason: 'Why',
+  revision: 'Revision',
+  maker: 'Maker',
+  lines: 'For',
+  units: 'Units',
+  paper: 'Papers in',
+  currency: 'Money in',
+  numbers: 'Numbers written as',
+  'about.address': 'Address',
+  'about.phone': 'Phone',
+  'about.email': 'E-mail',
+  'seals.own': 'Its own seals',
+  offCuts: 'Off-cuts in the van',
+}
+
+/** What a member that was changed is called; `otherwise` knows those of an order. */
+export const auditMember = (path: string, otherwise: (path: string) => string): string => OWN[path] ?? otherwise(path)

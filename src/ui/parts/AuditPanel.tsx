@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { Audited } from '@/core/access/audit'
 import type { DisplayStep } from '@/core/units/format-length'
-import { AUDIT_ABOUT_WORDS, AUDIT_SUBJECT_WORDS, AUDIT_VERB_WORDS } from '@/words/audit'
+import { AUDIT_ABOUT_WORDS, AUDIT_SUBJECT_WORDS, AUDIT_VERB_WORDS, auditMember } from '@/words/audit'
 import { memberName } from '@/words/members'
 import { send } from '../store/send'
 import { Button, ButtonLink, Quiet } from './controls'
@@ -71,7 +71,7 @@ const AuditRow = ({ audited, step }: { readonly audited: Audited; readonly step:
       {changes.length > 0 && (
         <dl>
           {changes.flatMap(({ path, before, after }) => [
-            <dt key={`${path} what`}>{memberName(path)}</dt>,
+            <dt key={`${path} what`}>{auditMember(path, memberName)}</dt>,
             <dd key={`${path} how`}>
               <MemberValue path={path} value={before} step={step} /> →{' '}
               <MemberValue path={path} value={after} step={step} />
