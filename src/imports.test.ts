@@ -72,7 +72,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   '@tarikjabiri/dxf': /^writers\//,
   // Who acts is looked up once for a page.
   react: /^(ui|app)\/|^server\/session\.ts$/,
-  next: /^(ui|app|server)\//,
+  next: /^(ui|app|server)\/|^proxy\.ts$/,
 }
 
 const walk = (folder: string): readonly string[] =>

@@ -45,29 +45,11 @@ export async function startDatabase(folder, asked = null) {
   const port = asked ?? (await freePort())
   const runFolder = mkdtempSync(join(tmpdir(), 'harvek-'))
   const socket = join(runFolder, 'db.sock')
-  const child = spawn(
-    'mariadbd',
-    [
-      '--no-defaults',
-      ...asRoot(),
-      `--datadir=${data}`,
-      `--tmpdir=${join(folder, 'tmp')}`,
-      '--bind-address=127.0.0.1',
-      `--port=${port}`,
-      `--socket=${socket}`,
-      `--pid-file=${join(runFolder, 'db.pid')}`,
-      `--log-error=${join(folder, 'error.log')}`,
-      '--skip-name-resolve',
-      '--skip-log-bin',
-      '--local-infile=0',
-      `--secure-file-priv=${join(folder, 'tmp')}`,
-      '--character-set-server=utf8mb4',
-      '--collation-server=utf8mb4_unicode_ci',
-      '--default-time-zone=+00:00',
-      '--innodb-buffer-pool-size=128M',
-    ],
-    { stdio: 'ignore', env: withSbin(), detached: true },
-  )
+  const child = spawn('mariadbd', serverArgs(folder, port, runFolder), {
+    stdio: 'ignore',
+    env: withSbin(),
+    detached: true,
+  })
   const ended = new Promise(resolve => child.once('exit', resolve))
   const failed = new Promise((_, reject) => child.once('error', reject))
   try {
@@ -99,6 +81,28 @@ export async function startDatabase(folder, asked = null) {
     kill: end('SIGKILL'),
   }
 }
+
+/** How the server of a folder is started: on loopback, with nothing read from or written to outside it.
+ * @param {string} folder @param {number} port @param {string} runFolder */
+const serverArgs = (folder, port, runFolder) => [
+  '--no-defaults',
+  ...asRoot(),
+  `--datadir=${join(folder, 'data')}`,
+  `--tmpdir=${join(folder, 'tmp')}`,
+  '--bind-address=127.0.0.1',
+  `--port=${port}`,
+  `--socket=${join(runFolder, 'db.sock')}`,
+  `--pid-file=${join(runFolder, 'db.pid')}`,
+  `--log-error=${join(folder, 'error.log')}`,
+  '--skip-name-resolve',
+  '--skip-log-bin',
+  '--local-infile=0',
+  `--secure-file-priv=${join(folder, 'tmp')}`,
+  '--character-set-server=utf8mb4',
+  '--collation-server=utf8mb4_unicode_ci',
+  '--default-time-zone=+00:00',
+  '--innodb-buffer-pool-size=128M',
+]
 
 const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : [])
 

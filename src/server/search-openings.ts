@@ -1,7 +1,7 @@
 import { FAMILIES } from '@/core/base/kinds'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
-import { type FoundOpening, findOpenings, type SearchWord } from '@/store/jobs'
+import { type FoundOpening, findOpenings, type SearchWord } from '@/store/find-openings'
 import { FAMILY_NAMES } from '@/words/kinds'
 
 export type FoundOpenings = {

@@ -1,12 +1,13 @@
 import { and, asc, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
-import { isRole, ROLES, type Role } from '@/core/access/access'
+import { ROLES, type Role, roleOf } from '@/core/access/access'
 import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
 import { FIRM } from '@/core/records/records'
 import { readRecord } from '@/core/records/version'
 import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
 import type { Db } from './connection'
-import { catalogueState, company, firm, member } from './tables'
+import { catalogueState, firm } from './list-tables'
+import { company, member } from './tables'
 
 export type Member = { readonly id: string; readonly name: string; readonly role: Role }
 
@@ -105,6 +106,3 @@ export async function companyOf(db: Db, acting: Acting | Known): Promise<Company
   if (!row) throw new Error(`company ${acting.companyId} is gone`)
   return contextIn(row)
 }
-
-/** A role this Harvek does not know may do least. */
-const roleOf = (text: string): Role => (isRole(text) ? text : 'trainee')

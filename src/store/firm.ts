@@ -9,7 +9,8 @@ import { type Note, note } from './audit'
 import { type Db, isDuplicate, transact } from './connection'
 import type { EditPlace } from './edits'
 import { schoolsIn } from './jobs'
-import { company, firm, jobSchools } from './tables'
+import { firm } from './list-tables'
+import { company, jobSchools } from './tables'
 
 /** The company's own practices, rates and suppliers; revision 0 while it has set nothing. */
 export async function findFirm(db: Db, acting: Acting): Promise<Versioned<Firm>> {

@@ -3,14 +3,13 @@ import { newEdits } from '@/core/new-edits'
 import { detailsOfJob } from '@/core/survey/new-job'
 import { jobRecord } from '@/core/test/fixtures'
 import { saveChange } from './edits'
+import { countOpenings, findOpenings } from './find-openings'
 import {
   addOpening,
   archiveJob,
   archiveOpening,
-  countOpenings,
   findJob,
   findJobDetails,
-  findOpenings,
   insertJobOnce,
   jobPlace,
   listJobs,

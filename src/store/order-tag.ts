@@ -2,7 +2,8 @@ import { and, eq, sql } from 'drizzle-orm'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { outgoing } from './exchange-tables'
-import { company, firm, purchaseOrder } from './tables'
+import { firm } from './list-tables'
+import { company, purchaseOrder } from './tables'
 
 const own = sql`${purchaseOrder.companyId}`
 /** The ids of every revision of the order. */

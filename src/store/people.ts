@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, isNull } from 'drizzle-orm'
-import { isRole, type Role } from '@/core/access/access'
+import { type Role, roleOf } from '@/core/access/access'
 import type { Invitation, Membership, Person } from '@/core/access/people'
 import { account, invitation, rateLimit, session, user, verification } from './account-tables'
 import type { Acting } from './acting'
@@ -9,8 +9,6 @@ import { company, member } from './tables'
 
 /** The tables the sign-in library reads and writes by itself. */
 export const SIGN_IN_TABLES = { user, session, account, verification, rateLimit } as const
-
-const roleOf = (text: string): Role => (isRole(text) ? text : 'trainee')
 
 /** Where a person is a member, by the companies’ names. */
 export async function membershipsOf(db: Db, userId: string): Promise<readonly Membership[]> {

@@ -5,7 +5,7 @@ import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
 import { note } from './audit'
 import { type Db, transact } from './connection'
-import { catalogueState, unit } from './tables'
+import { catalogueState, unit } from './list-tables'
 
 const PER_ROUND = 1000
 

@@ -6,7 +6,8 @@ import { isMembers, type RecordKind, UnknownVersion, versionOf } from '@/core/re
 import type { Db } from './connection'
 import { receipt } from './exchange-tables'
 import { formerSealChoice, formerWishes } from './former-tables'
-import { answer, firm, jobSchools, logEntry, openingEdit, orderLine, reading, unit } from './tables'
+import { firm, unit } from './list-tables'
+import { answer, jobSchools, logEntry, openingEdit, orderLine, reading } from './tables'
 
 const STORED = [
   [unit, UNIT],

@@ -2,7 +2,9 @@
 
 export const ROLES = ['owner', 'office', 'installer', 'trainee'] as const
 export type Role = (typeof ROLES)[number]
-export const isRole = (text: string): text is Role => (ROLES as readonly string[]).includes(text)
+const isRole = (text: string): text is Role => (ROLES as readonly string[]).includes(text)
+/** A role as it is stored; one that this Harvek does not know may do least. */
+export const roleOf = (text: string): Role => (isRole(text) ? text : 'trainee')
 
 const ALL: readonly Role[] = ROLES
 const SKILLED: readonly Role[] = ['owner', 'office', 'installer']

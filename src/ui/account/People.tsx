@@ -44,43 +44,7 @@ export function People({ people, invitations, memberId, role }: Props) {
       {said && <Said role="alert">{said}</Said>}
       <List aria-label="People of the firm">
         {people.map(one => (
-          <li key={one.id}>
-            <span>
-              <strong>{one.name}</strong>
-              <span className="quiet">
-                {one.email ?? 'has no sign-in'} · {ROLE_TELLS[one.role]}
-              </span>
-            </span>
-            {own.includes(one.role) && one.id !== memberId ? (
-              <>
-                <select
-                  aria-label={`Role of ${one.name}`}
-                  value={one.role}
-                  onChange={event => void act('PUT', `/api/people/${one.id}`, { role: event.target.value })}
-                >
-                  {own.map(name => (
-                    <option key={name} value={name}>
-                      {ROLE_NAMES[name]}
-                    </option>
-                  ))}
-                </select>
-                <Otherwise of={one.name} word="Let go">
-                  {close => (
-                    <Button
-                      onPress={() => {
-                        close()
-                        void act('DELETE', `/api/people/${one.id}`)
-                      }}
-                    >
-                      Let {one.name} go: what they did keeps their name
-                    </Button>
-                  )}
-                </Otherwise>
-              </>
-            ) : (
-              <span>{ROLE_NAMES[one.role]}</span>
-            )}
-          </li>
+          <PersonRow key={one.id} one={one} own={one.id === memberId ? [] : own} onAct={act} />
         ))}
       </List>
       {invitations.length > 0 && (
@@ -103,6 +67,55 @@ export function People({ people, invitations, memberId, role }: Props) {
       )}
       <Invite own={own} onInvited={() => router.refresh()} />
     </Page>
+  )
+}
+
+type RowProps = {
+  readonly one: Person
+  /** The roles that may be given to them and taken from them. */
+  readonly own: readonly Role[]
+  readonly onAct: (method: 'PUT' | 'DELETE', path: string, body?: unknown) => Promise<void>
+}
+
+function PersonRow({ one, own, onAct }: RowProps) {
+  return (
+    <li>
+      <span>
+        <strong>{one.name}</strong>
+        <span className="quiet">
+          {one.email ?? 'has no sign-in'} · {ROLE_TELLS[one.role]}
+        </span>
+      </span>
+      {own.includes(one.role) ? (
+        <>
+          <select
+            aria-label={`Role of ${one.name}`}
+            value={one.role}
+            onChange={event => void onAct('PUT', `/api/people/${one.id}`, { role: event.target.value })}
+          >
+            {own.map(name => (
+              <option key={name} value={name}>
+                {ROLE_NAMES[name]}
+              </option>
+            ))}
+          </select>
+          <Otherwise of={one.name} word="Let go">
+            {close => (
+              <Button
+                onPress={() => {
+                  close()
+                  void onAct('DELETE', `/api/people/${one.id}`)
+                }}
+              >
+                Let {one.name} go: what they did keeps their name
+              </Button>
+            )}
+          </Otherwise>
+        </>
+      ) : (
+        <span>{ROLE_NAMES[one.role]}</span>
+      )}
+    </li>
   )
 }
 

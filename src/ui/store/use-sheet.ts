@@ -136,10 +136,7 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     release: async asked => {
       // What was just settled must stand in the store before it is released from there.
       await edits.settled()
-      const sent = await send<{ order: Order }>('POST', '/api/orders', { ...asked, jobId: sheet.job.id })
-      if (sent.ok) dispatch({ type: 'order', order: sent.value.order })
-      tell(sent.ok ? null : sent.message)
-      return sent.ok
+      return releasing({ ...asked, jobId: sheet.job.id }, dispatch, tell)
     },
     retry: () => {
       again()
@@ -148,6 +145,13 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
     undoing,
     undo,
   }
+}
+
+async function releasing(asked: object, dispatch: Dispatch<Action>, tell: SheetStore['tell']): Promise<boolean> {
+  const sent = await send<{ order: Order }>('POST', '/api/orders', asked)
+  if (sent.ok) dispatch({ type: 'order', order: sent.value.order })
+  tell(sent.ok ? null : sent.message)
+  return sent.ok
 }
 
 /** What is seen of the work: as the page brought it until the work itself tells. */
