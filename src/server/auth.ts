@@ -57,7 +57,8 @@ function make() {
       },
     },
     advanced: { cookiePrefix: 'harvek', database: { generateId: () => uuidV7() } },
-    trustedOrigins: [ownAddress()],
+    // By whichever of its names it is reached: the border has looked already that a write comes from its own page.
+    trustedOrigins: request => [ownAddress(), ...(request ? [new URL(request.url).origin] : [])],
     logger: { disabled: true },
   })
 }

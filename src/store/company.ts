@@ -16,7 +16,7 @@ export type CompanyContext = {
   readonly name: string
   /** Everybody who has not left, by their rights and names. */
   readonly people: readonly Member[]
-  /** Everybody's names, in order; of those who left too, since what they did keeps their name. */
+  /** Their names, in order: who may read, look, receive. Who left stays named on what they did. */
   readonly members: readonly string[]
   readonly firm: Versioned<Firm>
   readonly catalogueRevision: number
@@ -48,11 +48,10 @@ type Person = { readonly id: string; readonly name: string; readonly role: strin
 
 function contextIn({ name, people, revision, version, data, catalogueRevision }: Row): CompanyContext {
   const all: unknown = typeof people === 'string' ? JSON.parse(people) : people
-  const persons = (Array.isArray(all) ? all : []) as readonly Person[]
+  const persons = ((Array.isArray(all) ? all : []) as readonly Person[]).filter(one => one.left === null)
   return {
     name,
     people: persons
-      .filter(one => one.left === null)
       .map(({ left: _, ...one }) => ({ ...one, role: roleOf(one.role) }))
       .sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role) || (a.name < b.name ? -1 : 1)),
     members: persons.map(one => one.name).sort(),

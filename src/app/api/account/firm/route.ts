@@ -1,5 +1,6 @@
 import { cookies } from 'next/headers'
 import { z } from 'zod'
+import { ownAddress } from '@/server/auth'
 import { bodyOf, handle, notFound } from '@/server/handle'
 import { FIRM_COOKIE, signedIn } from '@/server/session'
 import { membershipsOf } from '@/store/people'
@@ -11,6 +12,12 @@ export const POST = handle('look', async ({ db, request }) => {
   const own = session ? await membershipsOf(db, session.user.id) : []
   if (!own.some(one => one.memberId === memberId)) return notFound()
   const jar = await cookies()
-  jar.set(FIRM_COOKIE, memberId, { httpOnly: true, sameSite: 'lax', path: '/', maxAge: 365 * 86_400 })
+  jar.set(FIRM_COOKIE, memberId, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: ownAddress().startsWith('https:'),
+    path: '/',
+    maxAge: 365 * 86_400,
+  })
   return Response.json({ memberId })
 })
