@@ -195,7 +195,7 @@ function meaningOf(slot: Slot, value: Length): string {
 function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
   const kind = kindOfSlot(slot)
   if (isSigned(slot)) return unit === 'in' ? '1/16' : '1.5'
-  if (/^(gap|strings|floor|contact|return)$/.test(kind)) return unit === 'in' ? '1/8' : '3'
+  if (/^(gap|stop|strings|floor|contact|return)$/.test(kind)) return unit === 'in' ? '1/8' : '3'
   if (/^(wall|sill|step|backset|throat|doors|case)$/.test(kind)) return unit === 'in' ? '4 9/16' : '116'
   return unit === 'in' ? '36 3/8' : '924'
 }
