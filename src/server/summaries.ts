@@ -65,7 +65,11 @@ const isFresh = (one: OpeningState, company: CompanyContext, parts: readonly Sum
   one.summary !== null &&
   parts.every(part => one[part] !== null)
 
-/** Works out what is stale, all together, and keeps it by what was there before it was read: what was changed meanwhile makes it stale again. */
+/** What is being summed up right now, by what it is made of: whoever asks for the same meanwhile waits for it. */
+const making = new Map<string, Promise<ReadonlyMap<string, Summed>>>()
+
+/** Works out what is stale, all together and once however many ask, and keeps it by what was there before it was read: what was changed meanwhile
+ *  makes it stale again. */
 async function sumUpAnew(
   db: Db,
   known: Known,
@@ -73,14 +77,36 @@ async function sumUpAnew(
   now: Date,
 ): Promise<ReadonlyMap<string, Summed>> {
   if (stale.length === 0) return new Map()
+  const keyOf = (one: OpeningState) => `${known.companyId}/${one.opening.id}/${basisOf(one, known.company)}`
+  const begun = stale.flatMap(one => making.get(keyOf(one)) ?? [])
+  const own = stale.filter(one => !making.has(keyOf(one)))
+  const ours = own.length ? make(db, known, own, now) : null
+  if (ours) for (const one of own) making.set(keyOf(one), ours)
+  try {
+    const made = await Promise.all([...new Set(begun), ...(ours ? [ours] : [])])
+    return new Map(made.flatMap(all => [...all]))
+  } finally {
+    for (const one of own) making.delete(keyOf(one))
+  }
+}
+
+async function make(
+  db: Db,
+  known: Known,
+  stale: readonly OpeningState[],
+  now: Date,
+): Promise<ReadonlyMap<string, Summed>> {
   const sheets = await loadOpenings(
     db,
     known,
     stale.map(one => one.opening.id),
   )
-  const made = new Map(
-    sheets.map(sheet => [sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), LENGTHS, now.toISOString())]),
-  )
+  const made = new Map<string, Summed>()
+  for (const sheet of sheets) {
+    made.set(sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), LENGTHS, now.toISOString()))
+    // Others are let in between: a job of many doors keeps nobody waiting who reads one.
+    await new Promise(resolve => setImmediate(resolve))
+  }
   await keepSummaries(
     db,
     known,

@@ -172,6 +172,27 @@ describe('what was summed up of an opening', () => {
     expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], NOW))).toBe(1)
     expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], later))).toBeGreaterThan(6)
   }, 30_000)
+  it('is made once, however many ask for it at the same moment', async () => {
+    const who = await owner()
+    const { id } = await idOf('A3')
+    await addRows(
+      store().db,
+      READINGS,
+      who,
+      id,
+      made({ 'wall.left': '4 7/8' }).map(one => ({ ...one, id: uuidV7() })),
+    )
+    const all: Awaited<ReturnType<typeof summary>>[] = []
+    const asked = await cost(async () => {
+      const found = await Promise.all(
+        Array.from({ length: 20 }, () => summariesOf(counted.db, who, { ids: [id] }, ['ordering'], NOW)),
+      )
+      all.push(...found.flatMap(one => one.openings))
+    })
+    expect(new Set(all.map(one => JSON.stringify(one.summary))).size).toBe(1)
+    // Twenty looks, and what makes it: seven statements and the one that keeps it.
+    expect(asked).toBeLessThan(40)
+  }, 30_000)
   it('says what the work says', async () => {
     const who = await owner()
     const days = await daysFor(store().db, who, NOW)
