@@ -47,6 +47,9 @@ async function makeOwner(folder, named) {
     process.env.HARVEK_DATABASE_URL = database.url
     const { ownerFor } = await import(await freshBundle('owner', 'src/server/owner.ts'))
     say(await ownerFor({ firm: named.firm, name: named.name, email: named.email, password }))
+  } catch (error) {
+    // What can't be taken is said in a sentence.
+    throw new Trouble(error instanceof Error ? error.message : String(error))
   } finally {
     await database.stop()
   }
