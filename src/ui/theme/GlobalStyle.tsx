@@ -29,6 +29,7 @@ export const GlobalStyle = createGlobalStyle`
   html { background: var(--paper); color: var(--ink); font: 400 16px/1.4 'Source Sans 3 Variable', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
   body { margin: 0; }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
+  h1, h2, p { overflow-wrap: anywhere; }
   ul, ol { list-style: none; }
   h1 { font-size: 24px; font-weight: 650; line-height: 1.2; }
   h2 { font-size: 18px; font-weight: 650; line-height: 1.25; }
