@@ -1,7 +1,7 @@
 import { FAMILIES } from '../base/kinds'
 import { DOORS } from '../doors/doors'
 import { drawnOf } from '../draw'
-import { length, NOW, reading, trade } from '../test/fixtures'
+import { fact, length, NOW, reading, trade } from '../test/fixtures'
 import { KIND_CASES, openingOf, sealed } from '../test/kind-cases'
 import { work } from '../work'
 import { elevation } from './elevation'
@@ -62,4 +62,38 @@ it('a gap is drawn larger the larger it is, and none where it is shut', () => {
   }
   expect(reach('1/4')!).toBeGreaterThan(reach('1/8')!)
   expect(reach('0')).toBeNull()
+})
+
+describe('what was tried at the joints', () => {
+  const triedOn = (answers: readonly ReturnType<typeof fact>[]) => {
+    const one = KIND_CASES['a door that is only sealed']!
+    const own = openingOf(one, 1)
+    const records = {
+      ...own,
+      answers: [...own.answers.filter(it => !answers.some(n => n.slot === it.slot)), ...answers],
+    }
+    const { marks } = elevation(drawnOf(work(records, trade([]), NOW), records.wishes), 'seal')
+    return new Map(
+      marks.flatMap(it => (it.kind === 'label' && it.id.startsWith('fact.') ? [[it.id, it] as const] : [])),
+    )
+  }
+  it('is open at each side until somebody tried, then shows where air came', () => {
+    expect([...triedOn([])].map(([id, one]) => [id, one.word])).toEqual([
+      ['fact.air-head', 'open-trial'],
+      ['fact.air-bottom', 'open-trial'],
+      ['fact.air-left', 'open-trial'],
+      ['fact.air-right', 'open-trial'],
+    ])
+    const tried = triedOn([fact('fact.air-left', 'felt'), fact('fact.air-head', 'still')])
+    expect([tried.get('fact.air-left')!.word, tried.get('fact.air-head')!.word]).toEqual(['felt', 'still'])
+    expect(tried.get('fact.air-left')!.at.x).toBeLessThan(tried.get('fact.air-right')!.at.x)
+  })
+  it('has a place over each screw of a cap that can be set, from left to right', () => {
+    const tried = triedOn([fact('fact.threshold', 'adjustable-cap'), fact('fact.bill-2', 'slides')])
+    const bills = [...tried].filter(([id]) => id.startsWith('fact.bill-'))
+    expect(bills.map(([, one]) => one.word)).toEqual(['open-trial', 'slides', 'open-trial', 'open-trial', 'open-trial'])
+    const xs = bills.map(([, one]) => one.at.x)
+    expect(xs).toEqual([...xs].sort((a, b) => a - b))
+    expect(new Set(xs).size).toBe(5)
+  })
 })

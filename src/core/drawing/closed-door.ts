@@ -1,7 +1,9 @@
 import { type Point, point } from '../geometry/point'
+import { closedQuestions } from '../seal/closed-answers'
 import type { Edge } from '../seal/edge'
 import { type EdgePlan, sealsOn } from '../seal/plan-seals'
 import { isTight, meanOf, rowOf } from '../seal/read-edges'
+import type { FactSlot } from '../survey/facts'
 import type { GapSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { inches, magnitude } from '../units/length'
@@ -46,6 +48,7 @@ export function sealMarks(result: Drawn, shape: DoorShape): readonly Mark[] {
     ...drawn.map(edge => path('seal', `seal.${edge.id}`, lineOf(edge, shut), false, sealCertainty(planOf(edge)))),
     ...drawn.flatMap(edge => edge.slots).flatMap(slot => gapMarks(slot, readValue(closed, slot), shut)),
     ...drawn.filter(edge => edge.role === 'bottom').flatMap(edge => wedgeMark(edge, result, shut)),
+    ...triedMarks(drawn, result, shut),
   ]
 }
 
@@ -106,6 +109,34 @@ function airMark(edge: Edge, plan: EdgePlan | undefined, { closed }: Drawn, shut
   const inner = isUp ? [from, to] : [to, from]
   const isClosed = plan !== undefined && sealsOn(plan).length > 0
   return [path('air', `air.${edge.id}`, [...outer, ...inner], true, isClosed ? 'assumed' : 'sure')]
+}
+
+/** How far outside its edge it is said what was tried there, and where along it; and how high over the cap what was tried at its screws. */
+const TRIED_BY = inches(5)
+const TRIED_AT = 0.3
+const BILLS_AT = 0.2
+
+/** What is tried at the joints of a closed door: smoke or a hand outside each side, a bill over each screw of a cap; a mark where nobody tried. */
+function triedMarks(edges: readonly Edge[], { closed }: Drawn, { box, meeting }: Shut): readonly Mark[] {
+  const asked = closedQuestions(edges, closed)
+  const mark = (slot: FactSlot, x: number, y: number) =>
+    label(slot, point(Math.round(x), Math.round(y)), closed.facts.get(slot)?.code ?? 'open-trial')
+  const [height, width] = [box.y + box.height * TRIED_AT, box.x + box.width * TRIED_AT]
+  const places: Readonly<Record<Edge['side'], readonly [number, number]>> = {
+    head: [width, box.y + box.height + TRIED_BY],
+    // Clear of what its gap is on average, under one leaf's middle or under both.
+    bottom: [box.x + box.width * 0.97, box.y - TRIED_BY],
+    left: [box.x - TRIED_BY, height],
+    right: [box.x + box.width + TRIED_BY, height],
+    middle: [meeting + TRIED_BY, height],
+  }
+  const sides = (Object.keys(places) as readonly Edge['side'][]).flatMap(side => {
+    const slot: FactSlot = `fact.air-${side}`
+    return asked.includes(slot) ? [mark(slot, ...places[side])] : []
+  })
+  const bills = asked.filter(slot => slot.startsWith('fact.bill-'))
+  const over = (i: number) => box.x + box.width * (0.1 + (0.8 * i) / Math.max(1, bills.length - 1))
+  return [...sides, ...bills.map((slot, i) => mark(slot, over(i), box.y + box.height * BILLS_AT))]
 }
 
 /** What the bottom gap is on average, under its middle. */

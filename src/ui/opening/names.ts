@@ -1,4 +1,5 @@
 import type { Stage } from '@/core/base/stages'
+import { closedQuestions } from '@/core/seal/closed-answers'
 import { GAP_SLOTS, isSigned, isSlot, type Slot } from '@/core/survey/slots'
 import { readingsFor } from '@/core/survey/survey-of'
 import type { Work } from '@/core/work'
@@ -31,6 +32,7 @@ export function tappable(
     case 'seal':
       return new Map([
         ...slots(GAP_SLOTS),
+        ...closedQuestions(seal.value.edges, seal.value.survey).map((slot): [string, string] => [slot, slotName(slot)]),
         ...seal.value.edges.map(({ id }): [string, string] => [`seal.${id}`, `Seal, ${sideName(id).toLowerCase()}`]),
       ])
     default:
