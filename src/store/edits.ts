@@ -50,7 +50,11 @@ const mine = (acting: Acting, openingId: string) =>
 
 /** Every edited record of an opening. @throws when one is missing: an opening is never without. */
 export async function findEdits(db: Db, acting: Acting, openingId: string): Promise<VersionedEdits> {
-  const rows = await db.select().from(openingEdit).where(mine(acting, openingId))
+  return editsIn(openingId, await db.select().from(openingEdit).where(mine(acting, openingId)))
+}
+
+/** The edited records of an opening out of their rows. @throws when one is missing. */
+export function editsIn(openingId: string, rows: readonly (typeof openingEdit.$inferSelect)[]): VersionedEdits {
   const entries = EDIT_KINDS.map(kind => {
     const row = rows.find(one => one.kind === kind)
     if (!row) throw new Error(`opening ${openingId} has no ${kind} record`)

@@ -46,12 +46,6 @@ const columnsOf = ({ customer, place, ...plain }: JobDetails) => ({
 export const asOpening = ({ companyId: _c, jobId: _j, revision: _r, ...row }: OpeningRow): Opening =>
   openingSchema.parse(row)
 
-/** The names of everybody of the company, in order. */
-export async function listMembers(db: Db, acting: Acting): Promise<readonly string[]> {
-  const rows = await db.select({ name: member.name }).from(member).where(eq(member.companyId, acting.companyId))
-  return rows.map(row => row.name).sort()
-}
-
 /** Whether any company is here: without one the database is new. */
 export async function hasCompany(db: Db): Promise<boolean> {
   return (await db.select({ id: company.id }).from(company).limit(1)).length > 0

@@ -1,11 +1,8 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm'
 import type { SchoolChoices } from '@/core/base/schools'
 import type { LogEntry } from '@/core/log/log'
-import { EDIT_KINDS } from '@/core/new-edits'
 import type { Order } from '@/core/order/order'
 import type { Receipt } from '@/core/order/receipt'
-import { EDITS } from '@/core/records/records'
-import { readRecord } from '@/core/records/version'
 import type { Versioned, VersionedEdits } from '@/core/sheet'
 import type { Answer } from '@/core/survey/answer'
 import type { Job, Opening } from '@/core/survey/job-record'
@@ -13,6 +10,7 @@ import type { Photo } from '@/core/survey/photo'
 import type { Reading } from '@/core/survey/reading'
 import type { Acting } from './acting'
 import type { Db } from './connection'
+import { editsIn } from './edits'
 import { asJob, asOpening, schoolsIn } from './jobs'
 import { ordersOfOpenings } from './orders'
 import { photosOf } from './photos'
@@ -113,16 +111,14 @@ type HeadRow = {
 
 function headIn(rows: readonly HeadRow[]): Head {
   const { opening: own, job: ofJob, schools, before, after } = rows[0]!
-  const edits = EDIT_KINDS.map(kind => {
-    const edit = rows.find(one => one.edit?.kind === kind)?.edit
-    if (!edit) throw new Error(`opening ${own.id} has no ${kind} record`)
-    return [kind, { revision: edit.revision, data: readRecord<unknown>(EDITS[kind], edit.data, edit.version) }] as const
-  })
   return {
     opening: asOpening(own),
     job: asJob(ofJob),
     jobSchools: schoolsIn(schools),
     neighbours: { before, after },
-    edits: Object.fromEntries(edits) as VersionedEdits,
+    edits: editsIn(
+      own.id,
+      rows.flatMap(one => one.edit ?? []),
+    ),
   }
 }

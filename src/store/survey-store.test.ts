@@ -5,9 +5,9 @@ import type { Photo } from '@/core/survey/photo'
 import { reading as made } from '@/core/test/fixtures'
 import { ticks } from '@/core/units/length'
 import type { Acting } from './acting'
+import { companyOf } from './company'
 import { countOpenings, findOpenings } from './find-openings'
 import { exportJob, importJob } from './job-file'
-import { listMembers } from './jobs'
 import { addPhoto, findPicture, listPhotos } from './photos'
 import { ANSWERS, addRows, listRows, READINGS } from './rows'
 import { answer, opening as openingTable, photo as photoTable } from './tables'
@@ -157,6 +157,6 @@ describe('openings are found by any word', () => {
     const other = await someCompany(store().db, 'Elsewhere')
     expect((await findOpenings(store().db, other.acting, words('K4321'), 10)).count).toBe(0)
     expect([...(await countOpenings(store().db, other.acting)).values()]).toEqual([1])
-    expect(await listMembers(store().db, other.acting)).toEqual(['Elsewhere member'])
+    expect((await companyOf(store().db, other.acting)).members).toEqual(['Elsewhere member'])
   })
 })

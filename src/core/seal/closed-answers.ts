@@ -1,8 +1,9 @@
-import { cure } from '../base/cures'
+import { type Cure, cure } from '../base/cures'
 import type { Finding } from '../base/finding'
 import type { FactSlot } from '../survey/facts'
 import type { Survey } from '../survey/survey'
 import type { Edge } from './edge'
+import { GAP_CLASSES } from './gap-classes'
 import type { SealCode } from './judge-seal'
 import { type EdgeGaps, isTight, leastOf, mostOf } from './read-edges'
 
@@ -53,10 +54,8 @@ function airAgainstGaps(one: EdgeGaps, survey: Survey): readonly Finding<SealCod
   if (said !== 'still')
     return isTight(one) ? [found('air-past-tight', place, facts, cure('frame.seal-behind'), cure('gap.read'))] : []
   const least = Math.min(...[one.gap, one.stop].flatMap(row => (row ? [leastOf(row)] : [])))
-  return least >= SLIDES ? [found('still-at-gap', place, facts, cure('air.try-again'))] : []
+  return least >= GAP_CLASSES.bill.value ? [found('still-at-gap', place, facts, cure('air.try-again'))] : []
 }
-/** A bill slides. */
-const SLIDES = 2 * 3200
 
 /** Screws of the cap where a bill slides are raised, where it is held fast they are lowered. */
 function capFindings({ facts }: Survey): readonly Finding<SealCode>[] {
@@ -74,16 +73,14 @@ function billsAgainstGap({ edge, gap, stop }: EdgeGaps, { facts }: Survey): read
   const said = BILLS.flatMap(slot => facts.get(slot)?.code ?? [])
   const largest = mostOf((gap ?? stop)!)
   const isShut = said.length > 1 && said.every(one => one !== 'slides')
-  return isShut && largest > PENCIL
+  return isShut && largest > GAP_CLASSES.pencil.value
     ? [found('bill-against-gap', BILLS[0], { side: edge.id, largest: { length: largest } }, cure('gap.read'))]
     : []
 }
-/** A pencil goes in. */
-const PENCIL = 7 * 3200
 
 const found = (
   code: SealCode,
   place: string,
   facts: Finding['facts'],
-  ...cures: Finding['cures'][number][]
+  ...cures: readonly Cure[]
 ): Finding<SealCode> => ({ code, place, severity: 'watch', facts, rule: 'gap-survey', cures })

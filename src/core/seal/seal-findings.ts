@@ -4,6 +4,7 @@ import { readValue } from '../survey/survey'
 import { magnitude } from '../units/length'
 import { triedFindings } from './closed-answers'
 import { checkContact } from './contact-check'
+import { GAP_CLASSES } from './gap-classes'
 import type { SealCode } from './judge-seal'
 import { type EdgeGaps, isTight, leastOf, mostOf } from './read-edges'
 import type { EdgePlan, SealPlan, SealRequest } from './seal-plan'
@@ -120,13 +121,13 @@ function handFails({ edge, chosen }: EdgePlan, { choice, seals }: SealRequest): 
 function classesContradict({ edge, gap, stop }: EdgeGaps): readonly Finding<SealCode>[] {
   if (!gap || !stop || !gap.isWhole || !stop.isWhole) return []
   const at = gap.gaps.findIndex(
-    (one, i) => (one.most === 0) !== (stop.gaps[i]!.most === 0) && Math.max(one.most, stop.gaps[i]!.most) > WIDE,
+    (one, i) =>
+      (one.most === 0) !== (stop.gaps[i]!.most === 0) &&
+      Math.max(one.most, stop.gaps[i]!.most) > GAP_CLASSES.finger.value,
   )
   if (at < 0) return []
   return [make('class-contradicts', edge.slots[at]!, 'watch', { side: edge.id }, 'gap-survey', [cure('gap.read')])]
 }
-/** A finger goes in. */
-const WIDE = 14 * 3200
 
 function unsealed(plan: SealPlan, i: number, { choice, site }: SealRequest): readonly Finding<SealCode>[] {
   const one = plan.edges[i]!
