@@ -11,6 +11,7 @@ import { PREPARATION_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Money } from '../parts/Money'
+import { Tick } from '../parts/Tick'
 import type { StageProps } from '../sheet/stage-props'
 import { choiceOf, comparedOffers, MOST_COMPARED } from './comparing'
 import MadeToSize from './MadeToSize'
@@ -24,8 +25,7 @@ const Offers = styled.ul`
   .line { font-size: 15px; color: var(--quiet); }
   .work { font-size: 15px; }
   .acts { display: flex; gap: 8px; }
-  .acts label { display: inline-flex; align-items: center; gap: 8px; min-height: 44px; padding-right: 8px; font-size: 15px; }
-  .acts input { width: 22px; height: 22px; }
+  .acts label { font-size: 15px; }
 `
 const BEST = { cheapest: 'cheapest', soonest: 'soonest', 'least-work': 'least work' } as const
 
@@ -200,15 +200,9 @@ function OfferItem({ offer, best, isChosen, beside, store }: ItemProps) {
         </span>
       ))}
       <div className="acts">
-        <label>
-          <input
-            type="checkbox"
-            checked={isCompared}
-            disabled={isChosen}
-            onChange={event => compare(event.target.checked)}
-          />
+        <Tick isOn={isCompared} isDisabled={isChosen} onChange={compare}>
           Side by side
-        </label>
+        </Tick>
         {isCompared ? null : (
           <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.save('order', choiceOf(offer, beside))}>
             {isChosen ? 'Chosen' : `Choose ${unit.article}`}

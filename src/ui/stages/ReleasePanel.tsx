@@ -14,14 +14,13 @@ import { handWords, notIncluded } from '@/words/order'
 import { Button, ButtonLink, Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Locked, Only } from '../parts/Rights'
+import { Tick } from '../parts/Tick'
 import { send } from '../store/send'
 import type { WorkedStore } from '../store/worked'
 
 const Together = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid;
   legend { font-size: 15px; color: var(--quiet); padding: 0; }
-  label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-  input { width: 22px; height: 22px; }
 `
 type Props = { readonly store: WorkedStore; readonly order: readonly Finding<OrderCode>[] }
 
@@ -104,16 +103,13 @@ const BesideChoice = ({ beside, together, onChange }: BesideProps) => (
   <Together>
     <legend>On the same order, from the same maker</legend>
     {beside.map(one => (
-      <label key={one.id}>
-        <input
-          type="checkbox"
-          checked={together.includes(one.id)}
-          onChange={event =>
-            onChange(event.target.checked ? [...together, one.id] : together.filter(id => id !== one.id))
-          }
-        />
+      <Tick
+        key={one.id}
+        isOn={together.includes(one.id)}
+        onChange={isOn => onChange(isOn ? [...together, one.id] : together.filter(id => id !== one.id))}
+      >
         {one.tag} {one.name}: {one.article}
-      </label>
+      </Tick>
     ))}
   </Together>
 )

@@ -6,6 +6,7 @@ import type { Wishes } from '@/core/specification/wishes'
 import { withFigures } from '@/words/figures'
 import { constructionName, SETTING_WORDS } from '@/words/settings'
 import { Choice, Panel } from '../parts/controls'
+import { Tick } from '../parts/Tick'
 import { AllowanceFields } from '../sheet/AllowanceFields'
 import type { StageProps } from '../sheet/stage-props'
 import { DensityField } from './DensityField'
@@ -14,8 +15,6 @@ import { SchoolPanel } from './SchoolPanel'
 const Wanted = styled(Panel)`
   .settings { border: none; padding: 0; margin: 0; display: grid; }
   .settings legend { font-size: 15px; color: var(--quiet); padding: 0; }
-  .settings label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-  .settings input { width: 22px; height: 22px; }
 `
 
 export function SpecifyLadder({ store }: StageProps) {
@@ -138,14 +137,9 @@ function SettingWishes({ wishes, save, say }: Wished & Pick<StageProps['store'],
       <fieldset className="settings">
         <legend>Where it stands</legend>
         {SETTINGS.map(setting => (
-          <label key={setting}>
-            <input
-              type="checkbox"
-              checked={settings.includes(setting)}
-              onChange={event => set(setting, event.target.checked)}
-            />
+          <Tick key={setting} isOn={settings.includes(setting)} onChange={isOn => set(setting, isOn)}>
             {withFigures(SETTING_WORDS[setting][2], say)}
-          </label>
+          </Tick>
         ))}
       </fieldset>
       {settings.includes('fire-label') && (

@@ -24,14 +24,13 @@ import {
 } from '@/words/visit'
 import { Choice } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
+import { Tick } from '../parts/Tick'
 import type { WorkedStore } from '../store/worked'
 import { RepairPanel } from './RepairPanel'
 
 const Several = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
   legend { font-size: 15px; color: var(--quiet); padding: 0; }
-  label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-  input { width: 22px; height: 22px; flex: none; }
 `
 
 const Places = styled.fieldset`
@@ -135,14 +134,13 @@ function Pick<T extends string>({ legend, all, nameOf, picked, onPick }: PickPro
     <Several>
       <legend>{legend}</legend>
       {all.map(one => (
-        <label key={one}>
-          <input
-            type="checkbox"
-            checked={picked.includes(one)}
-            onChange={event => onPick(event.target.checked ? [...picked, one] : picked.filter(it => it !== one))}
-          />
+        <Tick
+          key={one}
+          isOn={picked.includes(one)}
+          onChange={isOn => onPick(isOn ? [...picked, one] : picked.filter(it => it !== one))}
+        >
           {nameOf(one)}
-        </label>
+        </Tick>
       ))}
     </Several>
   )

@@ -17,10 +17,10 @@ import { Disclosure } from '../../parts/Disclosure'
 import { Figure } from '../../parts/Figure'
 import { Money } from '../../parts/Money'
 import { ReasonLine } from '../../parts/ReasonLine'
+import { Tick } from '../../parts/Tick'
 import type { StageProps } from '../../sheet/stage-props'
 import { StepList } from '../fit/StepItem'
 import { nextStep } from '../fit/use-step'
-import { Tick } from './fields'
 
 const DayView = dynamic(() => import('../fit/DayView'), { ssr: false })
 
@@ -217,10 +217,9 @@ function Otherwise({ plan, store }: EdgeProps) {
       {holding.map(one => (
         <div key={one.seal.id}>
           <Tick
-            label={`${one.seal.name}${one.isAsked ? ' (only bedded and draining)' : ''}`}
             isOn={ids.includes(one.seal.id)}
             onChange={isOn => toggle(one, isOn)}
-          />
+          >{`${one.seal.name}${one.isAsked ? ' (only bedded and draining)' : ''}`}</Tick>
           {one.isAsked && !isGranted(one, edge.id, site as never) && (
             <>
               <Quiet>{one.reasons.map(reason => sentence(reason, finerStep(store.sheet.job.step))).join(' ')}</Quiet>
@@ -256,14 +255,15 @@ function Staying({ plan: { options, stays, edge }, store }: Pick<EdgeProps, 'pla
       {options.map(({ seal }) => (
         <Tick
           key={seal.id}
-          label={seal.name}
           isOn={stays.some(one => one.id === seal.id)}
           onChange={isOn => {
             const there = choice.stays[edge.id] ?? []
             const next = isOn ? [...there, seal.id].slice(-2) : there.filter(one => one !== seal.id)
             return store.save('seal', { stays: { ...choice.stays, [edge.id]: next } })
           }}
-        />
+        >
+          {seal.name}
+        </Tick>
       ))}
     </Disclosure>
   )

@@ -5,8 +5,9 @@ import { FIRE_RULES } from '@/trade/fire-rules'
 import { BEDDED_NAMES, PURPOSE_NAMES } from '@/words/seals'
 import { Button, Panel, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
+import { Tick } from '../../parts/Tick'
 import type { StageProps } from '../../sheet/stage-props'
-import { Select, Tick, Whole } from './fields'
+import { Select, Whole } from './fields'
 
 type Props = Pick<StageProps, 'store'>
 
@@ -94,20 +95,19 @@ function HowWell({ store }: Props) {
         options={[['', 'no label'], ...FIRE_RULES.map(one => [one.id, one.name] as const)]}
         onChange={rules => store.save('seal', { rules: rules || null })}
       />
-      <Tick
-        label="Pads or plugs in the bottom corners"
-        isOn={choice.corners}
-        onChange={corners => store.save('seal', { corners })}
-      />
+      <Tick isOn={choice.corners} onChange={corners => store.save('seal', { corners })}>
+        Pads or plugs in the bottom corners
+      </Tick>
       {BEDDED.map(one => (
         <Tick
           key={one}
-          label={BEDDED_NAMES[one]}
           isOn={choice.bedded.includes(one)}
           onChange={isOn =>
             store.save('seal', { bedded: isOn ? [...choice.bedded, one] : choice.bedded.filter(it => it !== one) })
           }
-        />
+        >
+          {BEDDED_NAMES[one]}
+        </Tick>
       ))}
     </Disclosure>
   )

@@ -8,10 +8,6 @@ const Row = styled.label`
   input[type='text'] { width: 96px; }
   .wrong { grid-column: 1 / -1; color: var(--stop); }
 `
-const Ticked = styled.label`
-  display: flex; gap: 10px; align-items: center; min-height: 44px; font-size: 15px;
-  input { width: 24px; height: 24px; }
-`
 
 type SelectProps = {
   readonly label: string
@@ -30,14 +26,6 @@ export const Select = ({ label, value, options, onChange }: SelectProps) => (
       ))}
     </select>
   </Row>
-)
-
-type TickProps = { readonly label: string; readonly isOn: boolean; readonly onChange: (isOn: boolean) => void }
-export const Tick = ({ label, isOn, onChange }: TickProps) => (
-  <Ticked>
-    <input type="checkbox" checked={isOn} onChange={event => onChange(event.target.checked)} />
-    {label}
-  </Ticked>
 )
 
 type WholeProps = {
