@@ -24,6 +24,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     screenshot: 'only-on-failure',
+    // The stories that go without signal let it in.
+    serviceWorkers: 'block',
     launchOptions: CHROMIUM,
   },
 })

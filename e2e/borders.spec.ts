@@ -16,7 +16,12 @@ const walk = (folder: string): readonly string[] =>
 /** Every address of the application, from its own files. */
 const ADDRESSES = walk('src/app')
   .filter(path => /\/(route\.ts|page\.tsx)$/.test(path))
-  .map(path => `/${relative('src/app', path).replace(/\/?(route\.ts|page\.tsx)$/, '')}`)
+  .map(
+    path =>
+      `/${relative('src/app', path)
+        .replace(/\/?(route\.ts|page\.tsx)$/, '')
+        .replace(/^\(\w+\)\/?/, '')}`,
+  )
 
 const DETAILS = { ...newJob('in'), name: 'X' }
 const NAMED = { tag: 'X', name: 'X', family: 'hinged-outside' }
@@ -98,6 +103,9 @@ const OPEN = [
   '/api/people/invitations',
   '/api/auth/[...all]',
   '/api/start',
+  '/api/sync',
+  '/api/sync/along',
+  '/site',
   '/api/invitation',
   '/start',
   '/sign-in',

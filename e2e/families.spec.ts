@@ -8,56 +8,7 @@ import type { Way } from '../src/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '../src/words/kinds'
 import { slotName } from '../src/words/walk'
 import { allStored, demoOpening, expectRead, field, newOpening, open, walk } from './test/harvek'
-
-/** What is read of a nearly true opening of 40 by 82 in, by any way, and of what stands on and around it. */
-function readings(way: Way): Readonly<Record<string, string>> {
-  const network = {
-    'widths.bottom': '40 1/16',
-    'widths.middle': '40',
-    'widths.top': 'forty and a sixteenth',
-    'heights.left': '82',
-    'heights.centre': `6' 10"`,
-    'heights.right': '82 1/16',
-    'diagonals.risingRight': '91 1/4',
-    'diagonals.risingLeft': '91.25',
-    'lean.left': '0',
-    'lean.right': '1/32',
-    'bow.left': '0',
-    'bow.right': '-1/32',
-    'fall.sill': '0',
-    'fall.head': '1/32',
-    'crown.sill': '0',
-    'crown.head': '0',
-  }
-  return {
-    ...Object.fromEntries(Object.entries(network).map(([name, text]) => [`${way}/${name}`, text])),
-    ...{
-      'wall.left': '4 1/2',
-      'wall.head': '4 1/2',
-      'wall.right': '114 mm',
-      'strings.gap': '1/32',
-      'step.outside': '5',
-    },
-    ...{ 'through.left': '0', 'through.right': '1/32', 'fall.threshold': '1/32' },
-    ...{
-      'sill.depth': '5 9/16',
-      'floor.finished': '1/4',
-      'floor.highest': '3/8',
-      'floor.covering': '0',
-      'floor.rug': '1/8',
-      'floor.drop': '1/4',
-      'siding.plane': '1 1/4',
-    },
-    ...{ 'mould.face': '1 7/8', 'mould.proud': '1 1/8', 'handle.height': '36', 'handle.proud': '2 1/2' },
-    ...{ 'lock.height': '44', 'lock.proud': '1 1/4', 'doors.space': '3', 'leaf.active': '20', 'leaf.passive': '20' },
-    ...{ 'leaf.width': '36', 'leaf.thickness': '1 3/4', 'sidelight.left': '12', 'sidelight.right': '12' },
-    ...{ 'hinge.1': '7', 'hinge.2': '37', 'hinge.3': '67', 'hinge.4': '74', 'hinge.height': '4 1/2' },
-    ...{ 'bore.top': '40', backset: '2 3/4', 'case.depth': '3' },
-    ...{ throat: '4 3/4', return: '1/2', 'contact.top': '1/4', 'contact.middle': '1/4', 'contact.bottom': '3/16' },
-    ...Object.fromEntries(GAPS.map(slot => [slot, '1/8'])),
-  }
-}
-const GAPS = DOORS['seal-only'].survey.further.filter(slot => slot.startsWith('gap.'))
+import { readings } from './test/readings'
 
 const CASES: readonly (readonly [Family, Way])[] = [
   ['hinged-outside', 'trim-off'],
@@ -113,19 +64,19 @@ test('a reload in the middle, while nothing can be stored: what was typed is sti
   const path = new URL(page.url()).pathname.split('/')[2]!
   await walk(page, questions.slice(0, 4), readings('pocket'))
   await allStored(page)
-  await page.route('**/api/openings/*/readings', route => route.abort())
+  await page.route('**/api/sync', route => route.abort())
   await walk(page, questions.slice(0, 6), readings('pocket'), 4)
-  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'not-stored')
+  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'kept')
   await page.keyboard.type('82 3/')
   const stored = await page.request.get(`/api/openings/${path}/readings.json`.replace(/^/, process.env.HARVEK_BASE!))
   expect((await stored.json()).readings).toHaveLength(4)
 
   await page.reload()
   await page.locator('html[data-hydrated]').waitFor()
-  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'not-stored')
+  await expect(page.locator(`[data-slot="${questions[5]}"]`)).toHaveAttribute('data-storing', 'kept')
   await expect(field(page)).toHaveValue('82 3/')
-  await page.unroute('**/api/openings/*/readings')
-  await page.getByRole('button', { name: 'Try again' }).click()
+  await page.unroute('**/api/sync')
+  await page.getByRole('button', { name: 'Send now' }).click()
   await allStored(page)
   await field(page).focus()
   await page.keyboard.press('End')

@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 import { doStep, leadThrough } from './test/fitting'
-import { base, demoOpening, open } from './test/harvek'
+import { allStored, base, demoOpening, open } from './test/harvek'
 
 // The day itself, on a phone.
 
@@ -39,8 +39,7 @@ test('a hinged unit from removal to even margins on the phone, the server away i
   await expect(dialog.locator('[data-due] dt').first()).toHaveText('Middle hinge')
   await context.setOffline(false)
   await dialog.getByRole('button', { name: 'Close' }).click()
-  const again = page.getByRole('button', { name: 'Try again' })
-  if (await again.isVisible()) await again.click()
+  await allStored(page)
   await expect
     .poll(async () => {
       const { log } = await (await page.request.get(`${base()}/api/openings/${A1()}/rows`)).json()

@@ -59,6 +59,8 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/practice/[id]/hanging/score',
     'GET /api/practice/[id]/look',
     'POST /api/practice/[id]/score',
+    'POST /api/sync',
+    'POST /api/sync/along',
   ],
   measure: [
     'POST /api/openings/[id]/answers',
@@ -169,6 +171,31 @@ test('every method of every address is somebody’s, and nobody else’s', async
         ])
     }
   await removeMembers([left, ...people.map(([, id]) => id)])
+})
+
+test('what comes together in one request is each somebody’s, as if it came alone', async ({ request }) => {
+  const [trainee, foreign] = [await addMember('trainee'), await addForeignCompany()]
+  const opening = demoOpening('A4')
+  const items = [
+    { method: 'PUT', path: `/api/openings/${opening}/edits/wishes`, body: {} },
+    { method: 'POST', path: '/api/jobs', body: {} },
+    { method: 'PUT', path: '/api/firm', body: {} },
+    { method: 'POST', path: `/api/openings/${opening}/readings`, body: [] },
+    { method: 'POST', path: '/api/orders', body: {} },
+    { method: 'POST', path: `/api/openings/../jobs`, body: {} },
+  ]
+  const statuses = async (member: string) => {
+    const answer = await request.post(`${base()}/api/sync`, { data: { items }, headers: { cookie: signed(member) } })
+    return (await answer.json()).answers.map((one: { status: number }) => one.status)
+  }
+  expect(await statuses(trainee)).toEqual([403, 403, 403, 400, 404, 404])
+  expect((await statuses(foreign)).filter((one: number) => one < 400)).toEqual([])
+  const asOther = await request.post(`${base()}/api/sync`, {
+    data: { items },
+    headers: { cookie: signed(trainee), 'x-harvek-member': foreign },
+  })
+  expect([asOther.status(), (await asOther.json()).code]).toEqual([401, 'other-member'])
+  await removeMembers([trainee])
 })
 
 test('a trainee sees no prices, and nothing of theirs counts before somebody signed it', async ({ page }) => {

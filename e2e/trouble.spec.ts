@@ -1,20 +1,11 @@
 import { expect, test } from '@playwright/test'
 import { control } from './test/control'
-import {
-  allStored,
-  base,
-  DEMO_JOB,
-  demoOpening,
-  expectRead,
-  newOpening,
-  open,
-  openingId,
-  stage,
-  typeReadings,
-} from './test/harvek'
+import { allStored, base, DEMO_JOB, expectRead, newOpening, open, stage, typeReadings } from './test/harvek'
 import { phonePhoto } from './test/photo'
 
-test('the database goes away: “not stored”, the entry stays, and another try stores it', async ({ page }) => {
+test('the database goes away: the entry stays, the bar says so, and it is stored by itself when there is one again', async ({
+  page,
+}) => {
   await newOpening(page, `Away ${Date.now()}`, 'Ice house', 'Stud to stud')
   await typeReadings(page, [
     ['Fall of the sill', '0'],
@@ -23,14 +14,15 @@ test('the database goes away: “not stored”, the entry stays, and another try
   await allStored(page)
   await control('kill')
   await typeReadings(page, [['Width, bottom', '36 3/8']])
-  await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toBeVisible()
+  const bar = page.getByRole('complementary', { name: 'What is stored' })
+  await expect(bar).toContainText('1 kept on this device')
   const row = page.locator('[data-slot="trim-off/widths.bottom"]')
-  await expect(row).toHaveAttribute('data-storing', 'not-stored')
+  await expect(row).toHaveAttribute('data-storing', 'kept')
   await expect(row).toContainText('36')
   await control('restart')
-  await page.getByRole('button', { name: 'Try again' }).click()
-  await expect(row).toHaveAttribute('data-storing', 'stored')
-  await expect(page.getByRole('alert').filter({ hasText: 'Not stored' })).toHaveCount(0)
+  // Nobody presses anything: it is sent by itself.
+  await expect(row).toHaveAttribute('data-storing', 'stored', { timeout: 30_000 })
+  await expect(bar).toHaveText('All stored')
   await page.reload()
   await expect(page.locator('[data-slot="trim-off/widths.bottom"]')).toContainText('36')
 })
@@ -45,37 +37,45 @@ test('a photo that the store can’t take yet waits over a reload, and is sent w
   const choosing = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Choose photos' }).click()
   await (await choosing).setFiles({ name: 'lock.jpg', mimeType: 'image/jpeg', buffer: await phonePhoto() })
-  await expect(page.getByRole('alert').filter({ hasText: 'lock.jpg' })).toContainText('It is kept here.')
-  await expect(photo).toHaveCount(0)
+  await expect(page.getByText('1 kept here until there is signal.')).toBeVisible()
+  await expect(photo.locator('a[data-waits] img')).toBeVisible()
   await control('restart')
   await page.reload()
   await expect(photo).toHaveCount(1)
+  await expect(photo.locator('a[data-waits]')).toHaveCount(0)
+  await allStored(page)
   await page.reload()
-  await expect(photo).toHaveCount(1)
+  await expect(photo.locator('img')).toHaveJSProperty('naturalWidth', 400)
 })
 
 test('a row the store does not take is said with its reason, counts for nothing, and is kept until it is left out', async ({
   page,
 }) => {
   await newOpening(page, `Not taken ${Date.now()}`, 'Net loft', 'Stud to stud')
-  const answer = await page.request.get(`${base()}/api/openings/${demoOpening('A1')}/readings.json`)
-  const [taken] = (await answer.json()).readings
-  await page.evaluate(
-    ([id, row]) => localStorage.setItem(`harvek-rows/api/openings/${id}`, JSON.stringify([{ path: 'readings', row }])),
-    [openingId(page.url()), { ...taken, slot: 'wall.left', text: '5 1/2' }] as const,
-  )
-  await page.reload()
+  await page.route('**/api/sync', async route => {
+    const { items } = route.request().postDataJSON()
+    const answers = items.map(() => ({
+      status: 409,
+      body: { message: 'A row of this id is stored with other contents; it stays as it is.' },
+    }))
+    await route.fulfill({ json: { answers } })
+  })
+  await typeReadings(page, [['Fall of the sill', '0']])
+  const slot = page.locator('[data-slot="trim-off/fall.sill"]')
   const note = page.getByRole('alert', { name: 'Not taken' })
   for (const _ of ['first look', 'after a reload']) {
-    await expect(note).toContainText('“5 1/2” is not taken. A row of this id is stored with other contents')
-    await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'open')
+    await expect(note).toContainText('“0” is not taken. A row of this id is stored with other contents')
+    await expect(slot).toHaveAttribute('data-storing', 'open')
     await page.reload()
   }
+  await page.unroute('**/api/sync')
+  await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('1 to be looked at.')
   await note.getByRole('button', { name: 'Leave it out' }).click()
   await expect(note).toHaveCount(0)
   await page.reload()
-  await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'open')
+  await expect(slot).toHaveAttribute('data-storing', 'open')
   await expect(note).toHaveCount(0)
+  await allStored(page)
 })
 
 test('a wish that meets another person’s change shows both, and what one side changed is put together', async ({
@@ -87,16 +87,14 @@ test('a wish that meets another person’s change shows both, and what one side 
   const other = await browser.newPage()
   await other.goto(page.url())
   await other.locator('html[data-hydrated]').waitFor()
-  await other.getByText('Left', { exact: true }).click()
-  await expect(async () => {
-    const fresh = await browser.newPage()
-    await fresh.goto(page.url())
-    await expect(fresh.getByRole('radio', { name: 'Left' })).toBeChecked()
-    await fresh.close()
-  }).toPass()
+  // The line is away while both choose.
+  await page.context().setOffline(true)
   await page.getByText('Right', { exact: true }).click()
+  await other.getByText('Left', { exact: true }).click()
+  await allStored(other)
+  await page.context().setOffline(false)
   const clash = page.getByRole('alert', { name: 'Changed twice' })
-  await expect(clash).toContainText('Nothing is lost: choose which holds.')
+  await expect(clash).toContainText('Nothing is lost: choose which')
   await expect(clash).toContainText('Hinge side')
   await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked()
   // What only one side changed meanwhile is put together; what is chosen holds for both.
@@ -159,16 +157,15 @@ test.describe('an odd entry of the length field gets a sentence and keeps what w
 test('wishes that were not stored yet when the page is left are stored when it is back', async ({ page }) => {
   await newOpening(page, `Left ${Date.now()}`, 'Net store', 'The leaf itself')
   await stage(page, 'Specify')
-  await page.route('**/wishes', route => route.abort())
+  await page.route('**/api/sync', route => route.abort())
   await page.getByText('Double', { exact: true }).click()
   await page.getByText('Steel', { exact: true }).click()
   await expect(page.getByRole('radio', { name: 'Steel', exact: true })).toBeChecked()
-  await page.unroute('**/wishes')
+  await page.unroute('**/api/sync')
   await page.reload()
   await page.locator('html[data-hydrated]').waitFor()
   await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked()
-  await page.waitForLoadState('networkidle')
-  await page.evaluate(() => localStorage.clear())
+  await allStored(page)
   await page.reload()
   await page.locator('html[data-hydrated]').waitFor()
   await expect(page.getByRole('radio', { name: 'Steel', exact: true })).toBeChecked()

@@ -68,6 +68,8 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   mysql2: /^store\//,
   pdfkit: /^writers\//,
   sharp: /^server\//,
+  dexie: /^ui\/outbox\/kept\.ts$/,
+  serwist: /^sw\//,
   'eventsource-parser': /^server\//,
   '@tarikjabiri/dxf': /^writers\//,
   // Who acts is looked up once for a page.

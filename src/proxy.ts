@@ -32,4 +32,4 @@ export function proxy(request: NextRequest): NextResponse {
   return answer
 }
 
-export const config = { matcher: ['/((?!api/|_next/|icon.svg|favicon.ico).*)'] }
+export const config = { matcher: ['/((?!api/|_next/|icon|sw.js|manifest.webmanifest|favicon.ico).*)'] }

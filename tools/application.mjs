@@ -8,12 +8,20 @@ import { devicesEnv, startDesk, startDevices, startMail } from './devices.mjs'
 import { ensureNodeModules, ensurePackages } from './install.mjs'
 import { clearLeftOver, forgetRunning, noteRunning } from './running.mjs'
 import { say, Trouble } from './say.mjs'
+import { buildWorker } from './worker.mjs'
 
-/** Builds the application when a source changed since the last build. */
-export function ensureBuild() {
+/** Builds the application, and the worker that shows it without signal, when a source changed since the last build. */
+export async function ensureBuild() {
   const note = join(root, '.next', 'harvek.print')
-  const print = printOf('src', 'package-lock.json', 'next.config.mjs', 'tsconfig.json')
-  if (existsSync(note) && readFileSync(note, 'utf8') === print) return
+  const print = printOf(
+    'src',
+    'public/icon-512.png',
+    'package-lock.json',
+    'next.config.mjs',
+    'tsconfig.json',
+    'tools/worker.mjs',
+  )
+  if (existsSync(join(root, 'public/sw.js')) && existsSync(note) && readFileSync(note, 'utf8') === print) return
   say('Building …')
   const result = spawnSync(join(root, 'node_modules/.bin/next'), ['build'], {
     cwd: root,
@@ -24,6 +32,7 @@ export function ensureBuild() {
     throw new Trouble(
       `The build failed:\n${`${result.stdout}\n${result.stderr}`.trim().split('\n').slice(-30).join('\n')}`,
     )
+  await buildWorker()
   writeFileSync(note, print)
 }
 
@@ -97,7 +106,7 @@ export async function prepare(port, folder) {
   ensurePackages({ mariadbd: 'mariadb-server' })
   ensureNodeModules()
   mkdirSync(folder, { recursive: true, mode: 0o700 })
-  ensureBuild()
+  await ensureBuild()
 }
 
 /** How long a part may take to end by itself. */

@@ -220,7 +220,7 @@ async function benchPages({ application, job, opening }) {
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
   ensureNodeModules()
-  ensureBuild()
+  await ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-bench-'))
   const database = await startDatabase(folder)
   try {

@@ -40,7 +40,7 @@ const PICTURES = [
 
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
-  ensureBuild()
+  await ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
   const database = await startDatabase(folder)
   await ensureData(database.url)

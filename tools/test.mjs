@@ -41,6 +41,7 @@ const PARTS = {
   types: () => {
     run('next', ['typegen'])
     run('tsc', ['--noEmit', '-p', '.'])
+    run('tsc', ['--noEmit', '-p', 'src/sw'])
   },
   lint: () => run('biome', ['ci', '--error-on-warnings', '.']),
   unit: () => jest('unit'),

@@ -82,9 +82,8 @@ export async function walk(
   }
 }
 
-/** Waits until every reading on the ladder that was typed is stored. */
-export const allStored = (page: Page) =>
-  expect(page.locator('[data-storing="storing"], [data-storing="not-stored"]')).toHaveCount(0)
+/** Waits until nothing that was done waits any more. */
+export const allStored = (page: Page) => expect(page.locator('[data-line="fine"][data-waits="0"]')).toBeVisible()
 
 export const stage = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name, exact: true }).click()

@@ -3,17 +3,16 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
-import { counting, visitor } from '@/server/page'
-import { MoneyIn } from '@/ui/parts/Money'
-import { Shell } from '@/ui/theme/Shell'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 
 export const metadata: Metadata = {
   title: { default: 'Harvek', template: '%s · Harvek' },
   description: 'Measure an opening, order the door that fits it, set it, seal it, hand it over.',
+  icons: { icon: '/icon.svg', apple: '/icon-apple-180.png' },
 }
-export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#F7F5EF' }
 
+/** What every page has, whoever looks: nothing of anybody. */
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection()
   const nonce = (await headers()).get('x-nonce') ?? ''
@@ -24,11 +23,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
         <meta property="csp-nonce" nonce={nonce} />
       </head>
       <body>
-        <StyleRegistry nonce={nonce}>
-          <MoneyIn counting={await counting()}>
-            <Shell visitor={await visitor()}>{children}</Shell>
-          </MoneyIn>
-        </StyleRegistry>
+        <StyleRegistry nonce={nonce}>{children}</StyleRegistry>
       </body>
     </html>
   )

@@ -1,13 +1,11 @@
-import Link from 'next/link'
+import { Live } from '@/ui/theme/Live'
+import { NotFound } from '@/ui/theme/NotFound'
 
-export default function NotFound() {
+/** Where no page is. It goes with every page, also with the one that is kept for when there is no signal: it names nobody. */
+export default function NoPage() {
   return (
-    <main style={{ maxWidth: 640, margin: '60px auto', padding: '0 20px', display: 'grid', gap: 14 }}>
-      <h1>Not found</h1>
-      <p>There is nothing at this address, or it belongs to another company.</p>
-      <p>
-        <Link href="/jobs">To the jobs</Link>
-      </p>
-    </main>
+    <Live visitor={null} counting={{ currency: 'USD', numbers: 'point' }}>
+      <NotFound />
+    </Live>
   )
 }

@@ -53,6 +53,29 @@ function troubled(error: unknown): Response {
   throw error
 }
 
+/** What a route does, and whose it is to do. */
+export type Way = { readonly verb: Verb; readonly answer: (asked: Asked) => Promise<Response> }
+
+/** Does one of several things that came in one request: refused where it is not theirs, in sentences where it can’t be read. */
+export async function doOne({ verb, answer }: Way, asked: Asked): Promise<Response> {
+  if (!may(asked.acting.role, verb)) return refuse(403, notYours(verb))
+  try {
+    return await answer(asked)
+  } catch (error) {
+    return troubled(error)
+  }
+}
+
+/** Whose request a page meant it to be: what one member left on a device is never sent as another’s. */
+export const MEMBER_HEADER = 'x-harvek-member'
+const isOthers = (request: Request, { memberId }: Acting): boolean => {
+  const meant = request.headers.get(MEMBER_HEADER)
+  return meant !== null && meant !== memberId
+}
+
+/** A route that does what a way says. */
+export const handling = ({ verb, answer }: Way) => handle(verb, answer)
+
 /** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. */
 export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) {
   return async (request: Request, context: Context): Promise<Response> => {
@@ -61,6 +84,11 @@ export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) 
     try {
       const known = await actingMember()
       if (!known) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      if (isOthers(request, known))
+        return refuse(401, {
+          code: 'other-member',
+          message: `${known.name} is signed in here; what somebody else left waits until they are.`,
+        })
       if (!may(known.role, verb)) return refuse(403, notYours(verb))
       // What a route changes of the company it looks up itself.
       const { company: _, ...acting } = known

@@ -8,19 +8,19 @@ import type { Job } from '@/core/survey/job-record'
 import type { Known, Member } from '@/store/company'
 import { store } from '@/store/connection'
 import { countOpenings } from '@/store/find-openings'
-import { findJobWhole, hasCompany, listJobs } from '@/store/jobs'
+import { hasCompany, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
 import { listInvitations, listPeople, membershipsOf } from '@/store/people'
 import { catalogueAt } from './catalogue'
 import { type Day, daysFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
+import { type JobPage, jobPage } from './job-page'
 import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember, isDemo, signedIn } from './session'
-import { summariesOf } from './summaries'
 
 /** Who looks, as the frame round a page says it. */
 export type Visitor = {
@@ -100,14 +100,9 @@ export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting('look'), search)
 }
 
-/** A job with its openings as they are listed, and the practices of the firm and its own. */
-export async function loadJob(id: string, now: Date) {
+export async function loadJob(id: string, now: Date): Promise<JobPage> {
   const who = await acting('look')
-  const [whole, listed] = await Promise.all([
-    findJobWhole(store(), who, id),
-    summariesOf(store(), who, { jobs: [id], putAway: true }, ['scene'], now),
-  ])
-  return whole ? { ...whole, ...listed, firm: shownTo(who, who.company.firm.data) } : notFound()
+  return shownTo(who, (await jobPage(store(), who, id, now)) ?? notFound())
 }
 
 /** An opening's sheet, with what is seen of its work before the work is worked out in the browser. */

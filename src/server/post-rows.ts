@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { may, type Verb } from '@/core/access/access'
 import { findOpening } from '@/store/jobs'
 import { type Added, addRows, type RowKind } from '@/store/rows'
-import { bodyOf, handle, notFound, notYours, type Refusal, refuse } from './handle'
+import { bodyOf, notFound, notYours, type Refusal, refuse, type Way } from './handle'
 
 const MOST_ROWS = 500
 
@@ -11,14 +11,15 @@ type Check<T> = (row: T) => string | null
 /** What more than the route's own verb a row asks for; `null` where that is enough. */
 type Asks<T> = (row: T) => Verb | null
 
-/** A route that adds rows with ids of their own to an opening: sent twice, stored once; a taken id that says something else is refused. */
-export const postRows = <T extends { readonly id: string }>(
+/** The way of adding rows with ids of their own to an opening: sent twice, stored once; a taken id that says something else is refused. */
+export const addingRows = <T extends { readonly id: string }>(
   verb: Verb,
   kind: RowKind<T>,
   schema: z.ZodType<T>,
   { check = () => null, asks = () => null }: { readonly check?: Check<T>; readonly asks?: Asks<T> } = {},
-) =>
-  handle(verb, async ({ db, acting, request, id }) => {
+): Way => ({
+  verb,
+  answer: async ({ db, acting, request, id }) => {
     if (!(await findOpening(db, acting, id))) return notFound()
     const rows = await bodyOf(request, z.array(schema).min(1).max(MOST_ROWS))
     const more = rows.flatMap(row => asks(row) ?? []).find(one => !may(acting.role, one))
@@ -29,7 +30,8 @@ export const postRows = <T extends { readonly id: string }>(
     })
     if (wrong.length) return refuse(422, { code: 'not-taken', message: 'Not stored.', issues: wrong })
     return answerAdded(await addRows(db, kind, acting, id, rows))
-  })
+  },
+})
 
 /** Which rows are stored, or which ids are taken. */
 export function answerAdded({ stored, conflicting }: Added): Response {

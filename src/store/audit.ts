@@ -75,3 +75,19 @@ export async function listAudit(db: Db, acting: Acting, of: AuditOf, most: numbe
     .limit(most)
   return rows.map(({ companyId: _c, memberId: _m, jobId: _j, ...row }) => row as Audited)
 }
+
+/** Who changed one record of something last, and when; `null` where nobody did. */
+export async function lastChange(
+  db: Db,
+  { companyId }: Acting,
+  { subject, subjectId, about }: Required<Pick<Note, 'subject' | 'subjectId' | 'about'>>,
+): Promise<Pick<Audited, 'by' | 'at'> | null> {
+  const is = [eq(audit.subject, subject), eq(audit.subjectId, subjectId), eq(audit.about, about)]
+  const [row] = await db
+    .select({ by: audit.by, at: audit.at })
+    .from(audit)
+    .where(and(eq(audit.companyId, companyId), eq(audit.verb, 'changed'), ...is))
+    .orderBy(desc(audit.at), desc(audit.id))
+    .limit(1)
+  return row ?? null
+}

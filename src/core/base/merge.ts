@@ -1,7 +1,8 @@
 type Members = Readonly<Record<string, unknown>>
 const isMembers = (value: unknown): value is Members =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
-const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
+/** Whether two plain values say the same, in whatever order their members stand. */
+export const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
 
 /** A plain value with its members in one order, so that two of the same read the same. */
 const sorted = (value: unknown): unknown =>

@@ -8,6 +8,8 @@ import { Page } from '../pages/Today'
 import { Button, Panel, Quiet } from '../parts/controls'
 import { Otherwise } from '../parts/Otherwise'
 import { send } from '../store/send'
+import { useOutbox, useSnapshot } from '../store/use-outbox'
+import { forgetWho } from '../store/who'
 import { Line, NewPassword } from './fields'
 import { goTo, useAsking } from './use-asking'
 
@@ -26,8 +28,9 @@ export function Profile({ name, role, firm, memberId, email, firms }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const act = async (path: string, body: unknown, to: string) => {
     const sent = await send('POST', path, body)
-    if (sent.ok) goTo(to)
-    else setSaid(sent.message)
+    if (!sent.ok) return setSaid(sent.message)
+    await forgetWho()
+    goTo(to)
   }
   return (
     <Page>
@@ -58,7 +61,7 @@ export function Profile({ name, role, firm, memberId, email, firms }: Props) {
           <ChangePassword />
           <Sessions />
           <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
-            <Button onPress={() => void act('/api/auth/sign-out', {}, '/sign-in')}>Sign out</Button>
+            <SignOut name={name} onOut={() => void act('/api/auth/sign-out', {}, '/sign-in')} />
             <Otherwise of={firm} word="Leave">
               {() => (
                 <Button $plain onPress={() => void act('/api/account/leave', {}, '/')}>
@@ -70,6 +73,29 @@ export function Profile({ name, role, firm, memberId, email, firms }: Props) {
         </>
       )}
     </Page>
+  )
+}
+
+/** Signs out; asks first where something of it is not stored yet. */
+function SignOut({ name, onOut }: { readonly name: string; readonly onOut: () => void }) {
+  const outbox = useOutbox()
+  const waiting = useSnapshot(outbox).items.length
+  const [isAsked, setAsked] = useState(false)
+  if (!isAsked || waiting === 0) return <Button onPress={() => (waiting ? setAsked(true) : onOut())}>Sign out</Button>
+  return (
+    <div role="alert" style={{ display: 'grid', gap: 8 }}>
+      <p>
+        {waiting === 1 ? 'One thing you did waits' : `${waiting} things you did wait`} on this device and{' '}
+        {waiting === 1 ? 'is' : 'are'} not stored. It stays here, shown to nobody else, and is sent when {name} is
+        signed in on it again.
+      </p>
+      <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+        <Button onPress={() => void outbox.flush().then(() => setAsked(false))}>Send it now</Button>
+        <Button $plain onPress={onOut}>
+          Sign out all the same
+        </Button>
+      </span>
+    </div>
   )
 }
 

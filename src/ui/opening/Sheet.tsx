@@ -6,8 +6,8 @@ import { STAGES, type Stage } from '@/core/base/stages'
 import type { Glance } from '@/core/glance'
 import type { OpeningSheet } from '@/core/sheet'
 import { STAGE_NAMES } from '@/words/names'
-import { rowWords } from '@/words/rows'
 import { Button, Quiet } from '../parts/controls'
+import { NotTaken } from '../parts/NotTaken'
 import { Grid, Heading, Middle, Side, Tabs, Trouble } from '../sheet/layout'
 import type { ReadProps } from '../sheet/stage-props'
 import { useDevices } from '../sheet/use-devices'
@@ -163,21 +163,11 @@ function StageTabs({ stage, done, isIdle, onShow }: TabsProps) {
   )
 }
 
-/** What did not reach the store, and what two people changed otherwise. */
+/** What was not done, what the store does not take, and what two people changed otherwise. */
 const Troubles = ({ store }: { readonly store: SheetStore }) => (
   <>
-    {store.trouble && (
-      <Trouble role="alert">
-        {store.trouble}
-        <Button onPress={store.retry}>Try again</Button>
-      </Trouble>
-    )}
-    {store.refused.map(({ row, message }) => (
-      <Trouble key={row.id} role="alert" aria-label="Not taken">
-        {rowWords(row)} is not taken. {message}
-        <Button onPress={() => store.leaveOut(row.id)}>Leave it out</Button>
-      </Trouble>
-    ))}
+    {store.trouble && <Trouble role="alert">{store.trouble}</Trouble>}
+    <NotTaken of={`/api/openings/${store.sheet.opening.id}`} />
     {store.clashes.map(({ kind, clash }) => (
       <ClashNote key={kind} clash={clash} step={store.sheet.job.step} onChoose={side => store.choose(kind, side)} />
     ))}

@@ -7,7 +7,7 @@ import { isAnswered } from '@/core/survey/survey'
 import { ladderFor } from '@/core/survey/survey-of'
 import { type Direction, directionOf } from '../sheet/direction'
 import { nextOpen } from '../sheet/selection'
-import { keptDraft } from '../store/outbox'
+import { draftPlace, keptDraft } from '../store/drafts'
 import type { SheetStore } from '../store/use-sheet'
 import { HAND_FACTS } from './hand-facts'
 import { useSheetKeys } from './use-sheet-keys'
@@ -24,7 +24,7 @@ export function useSelection(store: SheetStore, first: Stage) {
   const { sheet, survey, glance } = store
   const ladder = useMemo(() => ladderFor(glance.asked, survey.way), [glance.asked, survey.way])
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
-  useKeptDraft(sheet.opening.id, setSelected)
+  useKeptDraft(draftPlace(sheet), setSelected)
   useFieldOnArrival(stage === 'measure' && nextOpen(ladder, survey, null) !== null, inputRef)
   const show = (next: Stage) => {
     setStage(next)
@@ -80,9 +80,9 @@ function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement 
 }
 
 /** What stood half typed before a reload is gone on with. */
-function useKeptDraft(openingId: string, select: (question: string) => void): void {
+function useKeptDraft(place: string, select: (question: string) => void): void {
   useEffect(() => {
-    const draft = keptDraft(`/api/openings/${openingId}`)
+    const draft = keptDraft(place)
     if (draft) select(draft.question)
-  }, [openingId, select])
+  }, [place, select])
 }

@@ -1,6 +1,5 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
 import { styled } from 'styled-components'
 import { DEFAULT_SCHOOLS, resolveSchools } from '@/core/base/schools'
 import { CURRENCIES, type Firm, NUMBER_FORMATS } from '@/core/catalogue/firm'
@@ -14,6 +13,7 @@ import { ClashNote } from '../parts/ClashNote'
 import { Choice, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
 import { MoneyIn } from '../parts/Money'
+import { NotTaken } from '../parts/NotTaken'
 import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
 import { FirmLogo } from './FirmLogo'
@@ -150,21 +150,20 @@ const UNITS = [
   ['mm', 'Millimetres'],
 ] as const
 
+const FIRM = '/api/firm'
+
 /** What the firm keeps for itself: its practices, its rates, and how its suppliers name a hand. */
 export function FirmPage({ firm, makers, logoAt, zones }: Props) {
-  const [said, setSaid] = useState<string | null>(null)
   const router = useRouter()
   // What every page counts in may be another now.
-  const { data, save, clash, choose } = useEdit<Firm>(firm, '/api/firm', setSaid, () => router.refresh())
+  const { data, save, clash, choose } = useEdit<Firm>(firm, { path: FIRM, of: FIRM, what: 'The firm’s own' }, () =>
+    router.refresh(),
+  )
   return (
     <MoneyIn counting={data}>
       <Page>
         <h1>Firm</h1>
-        {said && (
-          <p role="alert" style={{ color: 'var(--stop)' }}>
-            {said}
-          </p>
-        )}
+        <NotTaken of={FIRM} />
         {clash && <ClashNote clash={clash} step="1/16" onChoose={choose} />}
         <Columns>
           <section aria-label="Practices">

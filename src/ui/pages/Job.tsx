@@ -4,21 +4,21 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
-import type { Severity } from '@/core/base/finding'
 import { resolveSchools, type SchoolChoices } from '@/core/base/schools'
-import type { Stage } from '@/core/base/stages'
 import type { Firm } from '@/core/catalogue/firm'
-import type { Scene } from '@/core/drawing/scene'
 import type { Versioned } from '@/core/sheet'
 import type { JobDetails, Job as JobRecord } from '@/core/survey/job-record'
 import { inUnit } from '@/core/survey/new-job'
 import { type JobStep, STEPS_OF } from '@/core/units/format-length'
+import type { JobPage } from '@/server/job-page'
 import { STAGE_NAMES } from '@/words/names'
+import { AlongPanel } from '../parts/AlongPanel'
 import { AuditPanel } from '../parts/AuditPanel'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { MethodPicker } from '../parts/MethodPicker'
+import { NotTaken } from '../parts/NotTaken'
 import { Locked, Only } from '../parts/Rights'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
@@ -26,10 +26,9 @@ import { Silhouette } from '../parts/Silhouette'
 import { send } from '../store/send'
 import { useEdit } from '../store/use-edit'
 import { CutDone } from './CutDone'
-import { Said } from './form'
 import { JobDetailsForm } from './JobDetailsForm'
 import { NewOpening } from './NewOpening'
-import { type ListedOpening, OpeningList } from './OpeningList'
+import { OpeningList } from './OpeningList'
 import { Page } from './Today'
 
 const Row = styled.ul`
@@ -41,38 +40,18 @@ const Row = styled.ul`
   .name { font-size: 16px; }
   .stage { font-size: 15px; color: var(--blue); font-weight: 650; }
 `
-type OpeningItem = {
-  readonly id: string
-  readonly tag: string
-  readonly name: string
-  readonly scene: Scene
-  readonly stage: Stage
-  readonly worst: Severity
-  readonly finished: boolean
-}
-
-type JobProps = {
-  readonly job: JobRecord
-  readonly details: Versioned<JobDetails>
-  readonly openings: readonly OpeningItem[]
-  readonly listed: readonly ListedOpening[]
-  readonly putAway: readonly { readonly id: string; readonly tag: string; readonly name: string }[]
-  readonly firm: Firm
-  readonly schools: Versioned<SchoolChoices>
-}
 
 /** A job: its doors in a row at one scale, as one walks round the house. */
-export function Job({ job, details, openings, listed, putAway, firm, schools }: JobProps) {
-  const [said, setSaid] = useState<string | null>(null)
+export function Job({ job, details, openings, listed, putAway, firm, schools }: JobPage) {
   const router = useRouter()
-  const { data, save, clash, choose } = useEdit<JobDetails>(details, `/api/jobs/${job.id}`, setSaid, () =>
-    router.refresh(),
-  )
+  const of = `/api/jobs/${job.id}`
+  const what = `${job.name}: what is said of it`
+  const { data, save, clash, choose } = useEdit<JobDetails>(details, { path: of, of, what }, () => router.refresh())
   const tag = nextTag([...openings, ...putAway].map(one => one.tag))
   return (
     <Page>
       <JobHead data={data} isArchived={job.archivedAt !== null} onUnit={unit => save(inUnit(data, unit, firm.steps))} />
-      {said && <Said role="alert">{said}</Said>}
+      <NotTaken of={of} />
       {clash && <ClashNote clash={clash} step={data.step} onChoose={choose} />}
       <Row>
         {openings.map(one => (
@@ -111,8 +90,9 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
           <JobDetailsForm data={data} save={save} />
           <StepChoice data={data} save={save} />
         </Disclosure>
-        <JobPractices job={{ id: job.id, step: data.step }} firm={firm} first={schools} />
+        <JobPractices job={{ id: job.id, name: job.name, step: data.step }} firm={firm} first={schools} />
       </Locked>
+      <AlongPanel jobs={[job.id]} title="Take this job along, for where there is no signal" />
       <JobWays job={job} />
       <AuditPanel of={`job=${job.id}`} step={data.step} />
     </Page>
@@ -161,7 +141,7 @@ function StepChoice({
 }
 
 /** Openings that were put away, each to be taken out again. */
-function PutAway({ openings }: { readonly openings: JobProps['putAway'] }) {
+function PutAway({ openings }: { readonly openings: JobPage['putAway'] }) {
   const router = useRouter()
   const take = async (id: string) => {
     await send('POST', `/api/openings/${id}/archive`, { archived: false })
@@ -210,7 +190,7 @@ function JobWays({ job }: { readonly job: JobRecord }) {
         <CutDone jobId={job.id} />
       </Only>
       <Only verb="archive">
-        <ButtonLink href={`/api/jobs/${job.id}/export`}>Take the job along, JSON</ButtonLink>
+        <ButtonLink href={`/api/jobs/${job.id}/export`}>The whole job as a file, JSON</ButtonLink>
       </Only>
       <Only verb="job">
         <Button $plain isDisabled={isBusy} onPress={copy}>
@@ -238,16 +218,16 @@ function JobPractices({
   firm,
   first,
 }: {
-  readonly job: Pick<JobRecord, 'id' | 'step'>
+  readonly job: Pick<JobRecord, 'id' | 'name' | 'step'>
   readonly firm: Firm
   readonly first: Versioned<SchoolChoices>
 }) {
-  const [said, setSaid] = useState<string | null>(null)
-  const { data, save, clash, choose } = useEdit<SchoolChoices>(first, `/api/jobs/${job.id}/schools`, setSaid)
+  const of = `/api/jobs/${job.id}`
+  const what = `${job.name}: its practices`
+  const { data, save, clash, choose } = useEdit<SchoolChoices>(first, { path: `${of}/schools`, of, what })
   const chosen = Object.keys(data).length
   return (
     <Disclosure title={`Practices of this job: ${chosen ? `${chosen} of its own` : 'the company’s'}`}>
-      {said && <Said role="alert">{said}</Said>}
       {clash && <ClashNote clash={clash} step={job.step} onChoose={choose} />}
       <div style={{ maxWidth: 560 }}>
         <MethodPicker own={data} onChange={own => save(own, 'whole')} />

@@ -11,6 +11,7 @@ import { Button, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
 import { Only } from '../parts/Rights'
 import { send } from '../store/send'
+import { useMaking } from '../store/use-making'
 import { Field, Form, Said } from './form'
 import { Page } from './Today'
 
@@ -91,18 +92,16 @@ const detailsIn = (form: FormData, unit: 'in' | 'mm', steps: Firm['steps']) => (
 function NewJob({ firm }: { readonly firm: Pick<Firm, 'unit' | 'steps'> }) {
   const router = useRouter()
   const [unit, setUnit] = useState(firm.unit)
-  const [said, setSaid] = useState<string | null>(null)
+  const { isBusy, said, say, make } = useMaking()
   const [id] = useState(() => uuidV7())
-  const [isBusy, setBusy] = useState(false)
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const details = detailsIn(new FormData(event.currentTarget), unit, firm.steps)
-    if (!details.name) return setSaid('A job needs a name.')
-    setBusy(true)
-    const sent = await send<{ id: string }>('POST', '/api/jobs', { id, details })
-    if (sent.ok) return router.push(`/jobs/${sent.value.id}`)
-    setBusy(false)
-    setSaid(sent.message)
+    if (!details.name) return say('A job needs a name.')
+    const at = '/api/jobs'
+    const made = await make({ id, of: at, path: at, what: details.name, body: { id, details }, makes: `${at}/${id}` })
+    if (made === 'stored') router.push(`/jobs/${id}`)
+    if (made === 'kept') say('Kept on this device: the job is begun when there is signal.')
   }
   return (
     <Form onSubmit={submit} aria-label="New job">

@@ -9,7 +9,8 @@ import { usualWay } from '@/core/survey/survey-of'
 import type { Way } from '@/core/survey/ways'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { Button, Choice } from '../parts/controls'
-import { send } from '../store/send'
+import { useMaking } from '../store/use-making'
+import { useNewCopy } from '../store/use-new-copy'
 import { Field, Form, Said } from './form'
 
 type NewOpeningProps = {
@@ -25,19 +26,28 @@ export function NewOpening({ jobId, unit, nextTag, usual }: NewOpeningProps) {
   const [family, setFamily] = useState<Family>(USUAL_KIND)
   const [way, setWay] = useState<Way>(usualWay(DOORS[USUAL_KIND].survey, usual))
   const { ways } = DOORS[family].survey
-  const [said, setSaid] = useState<string | null>(null)
+  const { isBusy, said, say, make } = useMaking()
   const [id] = useState(() => uuidV7())
-  const [isBusy, setBusy] = useState(false)
+  const keepCopy = useNewCopy()
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const form = new FormData(event.currentTarget)
     const [tag, name] = [String(form.get('tag')).trim(), String(form.get('name')).trim()]
-    if (!tag || !name) return setSaid('An opening needs a tag and a name.')
-    setBusy(true)
-    const sent = await send<{ id: string }>('POST', `/api/jobs/${jobId}/openings`, { id, tag, name, family, way })
-    if (sent.ok) return router.push(`/openings/${sent.value.id}/measure`)
-    setBusy(false)
-    setSaid(sent.message)
+    if (!tag || !name) return say('An opening needs a tag and a name.')
+    const of = `/api/jobs/${jobId}`
+    const body = { id, tag, name, family, way }
+    const made = await make({
+      id,
+      of,
+      path: `${of}/openings`,
+      what: `${tag} ${name}`,
+      body,
+      makes: `/api/openings/${id}`,
+    })
+    if (made === 'stored') router.push(`/openings/${id}/measure`)
+    if (made !== 'kept') return
+    if (await keepCopy(jobId, body)) location.assign(`/openings/${id}/measure`)
+    else say('Kept on this device: it is added when there is signal. To measure it before, take the job along first.')
   }
   return (
     <Form onSubmit={submit} aria-label="New opening">

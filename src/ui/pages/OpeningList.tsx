@@ -6,9 +6,12 @@ import { styled } from 'styled-components'
 import { v7 as uuidV7 } from 'uuid'
 import { FAMILIES } from '@/core/base/kinds'
 import type { OpeningDetails } from '@/core/survey/job-record'
+import type { ListedOpening } from '@/server/job-page'
 import { FAMILY_NAMES } from '@/words/kinds'
+import { ClashNote } from '../parts/ClashNote'
 import { Button, Quiet } from '../parts/controls'
 import { send } from '../store/send'
+import { useEdit } from '../store/use-edit'
 import { Said } from './form'
 
 const List = styled.ul`
@@ -21,14 +24,6 @@ const List = styled.ul`
   .kept { grid-column: 1 / -1; order: 9; }
   @media (max-width: 700px) { li { grid-template-columns: auto 76px minmax(0, 1fr); } select, .ways { grid-column: 1 / -1; } }
 `
-export type ListedOpening = {
-  readonly id: string
-  readonly details: OpeningDetails
-  readonly revision: number
-  /** Readings and answers so far. */
-  readonly said: number
-}
-
 type Props = {
   readonly jobId: string
   readonly openings: readonly ListedOpening[]
@@ -40,9 +35,9 @@ export function OpeningList({ jobId, openings, nextTag }: Props) {
   const router = useRouter()
   const [said, setSaid] = useState<string | null>(null)
   const [isBusy, setBusy] = useState(false)
-  const act = async (path: string, body: unknown, method: 'POST' | 'PUT' = 'POST') => {
+  const act = async (path: string, body: unknown) => {
     setBusy(true)
-    const sent = await send(method, path, body)
+    const sent = await send('POST', path, body)
     setSaid(sent.ok ? null : sent.message)
     setBusy(false)
     router.refresh()
@@ -64,12 +59,7 @@ export function OpeningList({ jobId, openings, nextTag }: Props) {
               isLast={i === openings.length - 1 || isBusy}
               onMove={by => move(i, i + by)}
             />
-            <OpeningRow
-              one={one}
-              onChange={data =>
-                act(`/api/openings/${one.id}/details`, { revision: one.revision, base: one.details, data }, 'PUT')
-              }
-            />
+            <OpeningRow key={one.revision} one={one} jobId={jobId} onStored={() => router.refresh()} />
             <span className="ways">
               <Button
                 $plain
@@ -113,18 +103,37 @@ const Moves = ({ tag, isFirst, isLast, onMove }: MovesProps) => (
   </span>
 )
 
-type RowProps = { readonly one: ListedOpening; readonly onChange: (details: OpeningDetails) => void }
+type RowProps = { readonly one: ListedOpening; readonly jobId: string; readonly onStored: () => void }
 
 /** What an opening is called and what kind it is. Another kind is asked about first: what stays and what begins anew. */
-function OpeningRow({ one, onChange }: RowProps) {
-  const { details } = one
+function OpeningRow({ one, jobId, onStored }: RowProps) {
+  const first = { revision: one.revision, data: one.details }
+  const {
+    data: details,
+    save,
+    clash,
+    choose,
+  } = useEdit<OpeningDetails>(
+    first,
+    {
+      path: `/api/openings/${one.id}/details`,
+      of: `/api/jobs/${jobId}`,
+      what: `${one.details.tag}: what it is called`,
+    },
+    onStored,
+  )
   const [kind, setKind] = useState(details.family)
   const keep = (member: 'tag' | 'name') => (value: string) => {
     const next = value.trim()
-    if (next && next !== details[member]) onChange({ ...details, [member]: next })
+    if (next && next !== details[member]) save({ [member]: next })
   }
   return (
     <>
+      {clash && (
+        <span className="kept">
+          <ClashNote clash={clash} step="1/16" onChoose={choose} />
+        </span>
+      )}
       <input
         aria-label={`Tag of ${details.tag}`}
         key={`tag ${details.tag}`}
@@ -156,7 +165,7 @@ function OpeningRow({ one, onChange }: RowProps) {
             {`As “${FAMILY_NAMES[kind].name}” ${one.said ? `all ${one.said} readings and answers stay; those this kind does not ask are kept and not used.` : 'nothing is lost: nothing was read yet.'} The unit that was chosen is chosen anew. Changed back, everything is there again.`}
           </Quiet>
           <span className="ways">
-            <Button onPress={() => onChange({ ...details, family: kind })}>Make it this kind</Button>
+            <Button onPress={() => save({ family: kind })}>Make it this kind</Button>
             <Button $plain onPress={() => setKind(details.family)}>
               Leave it
             </Button>

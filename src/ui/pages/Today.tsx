@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { styled } from 'styled-components'
 import type { Day } from '@/server/day'
 import { STAGE_NAMES } from '@/words/names'
+import { AlongPanel } from '../parts/AlongPanel'
 import { SeverityMark } from '../parts/SeverityMark'
 
 export const Page = styled.main`
@@ -37,6 +38,7 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
           No jobs yet. <Link href="/jobs">Start one.</Link>
         </p>
       )}
+      <AlongPanel jobs="week" title="Take the next seven days along" />
       {days.map(day => (
         <Work key={day.jobId}>
           <header>

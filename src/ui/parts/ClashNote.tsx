@@ -2,6 +2,7 @@
 import { styled } from 'styled-components'
 import type { DisplayStep } from '@/core/units/format-length'
 import { memberName } from '@/words/members'
+import { momentWords } from '@/words/moments'
 import type { Clash } from '../store/edit-box'
 import { Button } from './controls'
 import { MemberValue } from './MemberValue'
@@ -21,14 +22,18 @@ type Props = {
 
 /** What two people changed otherwise, both sides by each other, until somebody chooses. */
 export function ClashNote({ clash, step, onChoose }: Props) {
-  const { mine, current, paths } = clash
+  const { mine, current, paths, by, at: when } = clash
   return (
     <Note role="alert" aria-label="Changed twice">
-      <p>Somebody else changed the same in the meantime. Nothing is lost: choose which holds.</p>
+      <p>
+        {by ?? 'Somebody else'} changed the same in the meantime
+        {when && `, ${momentWords(when, Intl.DateTimeFormat().resolvedOptions().timeZone)}`}. Nothing is lost: choose
+        which holds.
+      </p>
       <dl>
         <dt />
         <dd>Yours</dd>
-        <dd>Theirs</dd>
+        <dd>{by ?? 'Theirs'}</dd>
         {paths.flatMap(path => [
           <dt key={`${path} what`}>{memberName(path)}</dt>,
           <dd key={`${path} mine`}>

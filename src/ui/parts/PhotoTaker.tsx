@@ -5,6 +5,7 @@ import { styled } from 'styled-components'
 import type { Photo } from '@/core/survey/photo'
 import type { PhotoPlace } from '@/core/survey/photo-place'
 import { usePhotos } from '../store/use-photos'
+import { useWaitingPicture } from '../store/use-waiting-picture'
 import { Button, Quiet } from './controls'
 
 const Grid = styled.ul`
@@ -27,15 +28,25 @@ export const PhotoGrid = ({ photos, captionOf }: GridProps) => (
   <Grid>
     {photos.map(one => (
       <li key={one.id} data-photo={one.id}>
-        <a href={`/api/photos/${one.id}/picture`} target="_blank" rel="noreferrer">
-          {/* biome-ignore lint/performance/noImgElement: the small picture is made small already */}
-          <img src={`/api/photos/${one.id}/small`} alt={`${captionOf(one)}, by ${one.takenBy}`} loading="lazy" />
-          {captionOf(one)}
-        </a>
+        <Picture photo={one} caption={captionOf(one)} />
       </li>
     ))}
   </Grid>
 )
+
+type PictureProps = { readonly photo: Photo; readonly caption: string }
+
+/** One photo; while the store does not have it, as it lies on this device. */
+function Picture({ photo: { id, takenBy }, caption }: PictureProps) {
+  const here = useWaitingPicture(id)
+  return (
+    <a href={here ?? `/api/photos/${id}/picture`} target="_blank" rel="noreferrer" data-waits={here ? '' : undefined}>
+      {/* biome-ignore lint/performance/noImgElement: the small picture is made small already */}
+      <img src={here ?? `/api/photos/${id}/small`} alt={`${caption}, by ${takenBy}`} loading="lazy" />
+      {caption}
+    </a>
+  )
+}
 
 type TakerProps = {
   readonly openingId: string
@@ -46,12 +57,11 @@ type TakerProps = {
   /** What is to be shown, each a button that is ticked once it was. */
   readonly wanted?: readonly { readonly place: PhotoPlace; readonly name: string; readonly taken: number }[]
   readonly by: () => string
-  readonly onTaken: (photo: Photo) => void
 }
 
 /** Takes photos or lets some be chosen, and stores each at once. */
 export function PhotoTaker({ wanted = [], placeName, ...taking }: TakerProps) {
-  const { waiting, said, take, again } = usePhotos(taking)
+  const { waiting, isAway, said, take } = usePhotos(taking)
   const choose = (files: FileList | null, of?: PhotoPlace) => void take([...(files ?? [])], of)
   return (
     <>
@@ -82,18 +92,9 @@ export function PhotoTaker({ wanted = [], placeName, ...taking }: TakerProps) {
         </FileTrigger>
       </div>
       <p role="status" style={{ minHeight: 20, fontSize: 15 }}>
-        {waiting > 0 ? `${waiting} on the way …` : ''}
+        {waiting > 0 && (isAway ? `${waiting} kept here until there is signal.` : `${waiting} on the way …`)}
       </p>
-      {said && (
-        <Said role="alert">
-          {said}{' '}
-          {waiting > 0 && (
-            <Button $plain onPress={again}>
-              Send the photos again
-            </Button>
-          )}
-        </Said>
-      )}
+      {said && <Said role="alert">{said}</Said>}
     </>
   )
 }

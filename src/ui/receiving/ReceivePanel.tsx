@@ -6,17 +6,20 @@ import { type Found, judgeReceipt, type ReceivingOpening } from '@/core/order/ju
 import type { OrderLine } from '@/core/order/order'
 import { isAccepted, RECEIPT_STATES, type ReceiptState } from '@/core/order/receipt-values'
 import type { Photo } from '@/core/survey/photo'
+import { isOfDelivery } from '@/core/survey/photo-place'
 import type { OrderView } from '@/server/load-order'
 import { claimWords } from '@/words/claims'
 import { RECEIPT_STATE_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
 import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
+import { KeptMark } from '../parts/KeptMark'
 import { Labelled } from '../parts/Labelled'
 import { PhotoGrid, PhotoTaker } from '../parts/PhotoTaker'
 import { SeverityMark } from '../parts/SeverityMark'
-import { keepLooked } from '../store/outbox'
+import { keepLooked } from '../store/drafts'
 import type { OrderStore } from '../store/use-order'
 import { useReader } from '../store/use-reader'
+import { useWaitingPhotos } from '../store/use-waiting-photos'
 import { Looked } from './Looked'
 import { useLooked } from './use-looked'
 
@@ -52,6 +55,7 @@ export function ReceivePanel({ view, index, add, post, stamp, reload }: Props) {
           <span data-receipt={last.state}>
             <strong>{RECEIPT_STATE_NAMES[last.state]}</strong> {last.at.slice(0, 10)} by {last.by}
             {last.note ? `: ${last.note}` : ''}
+            <KeptMark id={last.id} />
           </span>
         )}
         {last && last.state !== 'accepted' && (
@@ -71,13 +75,13 @@ export function ReceivePanel({ view, index, add, post, stamp, reload }: Props) {
             view={view}
             lengths={view.lengths[index]!}
             opening={view.openings[index] ?? null}
-            place={`${view.order.id}/${index + 1}`}
+            place={`${view.memberName}/${view.order.id}/${index + 1}`}
             photos={view.photos[index] ?? []}
             by={() => stamp().by}
             onPhoto={reload}
             onSend={async (found, state, note) => {
               const made = stamp()
-              const stored = await add('receipts', made.id, {
+              const added = await add('receipts', made.id, {
                 ...found,
                 ...made,
                 orderId: view.order.id,
@@ -85,8 +89,8 @@ export function ReceivePanel({ view, index, add, post, stamp, reload }: Props) {
                 state,
                 note,
               })
-              if (!stored) return
-              keepLooked(`${view.order.id}/${index + 1}`, null)
+              if (added === 'refused') return
+              keepLooked(`${view.memberName}/${view.order.id}/${index + 1}`, null)
               setOpen(false)
             }}
           />
@@ -139,6 +143,7 @@ function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto,
   const { unit, step } = view.job
   const looked = useLooked(unit, place)
   const judged = judgeReceipt(line, looked.found, lengths, opening)
+  const waiting = useWaitingPhotos(line.opening.id, onPhoto).filter(isOfDelivery)
   const [reader, setReader] = useReader(view.memberName)
   return (
     <div style={{ display: 'grid', gap: 16 }}>
@@ -170,8 +175,8 @@ function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto,
       </FoundList>
       <div>
         <Quiet>Photos of what is wrong go with the claim note.</Quiet>
-        <PhotoGrid photos={photos} captionOf={one => one.takenAt.slice(0, 10)} />
-        <PhotoTaker openingId={line.opening.id} place="delivery" by={by} onTaken={onPhoto} />
+        <PhotoGrid photos={[...photos, ...waiting]} captionOf={one => one.takenAt.slice(0, 10)} />
+        <PhotoTaker openingId={line.opening.id} place="delivery" by={by} />
       </div>
       <Decide proposed={judged.state} onSend={(state, note) => onSend(looked.found, state, note)} />
     </div>

@@ -5,7 +5,7 @@ import { canMeasure, UNIT_READINGS, type UnitReading } from '@/core/order/receip
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
 import { issueWords } from '@/words/issues'
-import { keepLooked, keptLooked } from '../store/outbox'
+import { keepLooked, keptLooked } from '../store/drafts'
 
 type Answers = Omit<Found, 'readings'>
 const NOTHING: Answers = { hinges: null, swing: null, checks: {}, counts: {}, damage: [] }

@@ -13,7 +13,7 @@ import { doubtWords, impossibleWords } from '@/words/readable'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { LengthField } from '../parts/LengthField'
 import { useTelling } from '../parts/typed'
-import { keepDraft, keptDraft } from '../store/outbox'
+import { draftPlace, keepDraft, keptDraft } from '../store/drafts'
 import type { Storing } from '../store/use-sheet'
 import { withDirection } from './direction'
 import { LEVELS, readingFrom, usualLevel } from './instrument'
@@ -69,7 +69,7 @@ export function Entry(entry: Props) {
 function Taking(entry: Props & { readonly levelLength: Length | null }) {
   const { slot, survey, store, devices, direction, inputRef, onMove, levelLength } = entry
   const { unit, step } = store.sheet.job
-  const field = useDraft(slot, `/api/openings/${store.sheet.opening.id}`)
+  const field = useDraft(slot, draftPlace(store.sheet))
   useOffer(devices, levelLength, field, inputRef)
   const { graduation } = useTape(unit)
   const [last, take] = useTake(entry, field, graduation, levelLength)
@@ -203,7 +203,6 @@ function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
 function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: Storing | undefined) {
   const name = slotName(slot)
   if (storing === 'stored') return { text: `${name} “${text}” stored.`, tone: 'plain' } as const
-  if (storing === 'not-stored')
-    return { text: `${name} “${text}” is not stored. It is kept here; try again.`, tone: 'wrong' } as const
+  if (storing === 'kept') return { text: `${name} “${text}” kept on this device.`, tone: 'plain' } as const
   return { text: `${name} “${text}” …`, tone: 'plain' } as const
 }

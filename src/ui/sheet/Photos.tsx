@@ -34,7 +34,6 @@ export function Photos({ store, question }: Props) {
         wanted={wanted}
         placeName={question ? `of ${question.name}` : 'of the opening'}
         by={() => reader}
-        onTaken={store.showPhoto}
       />
     </Panel>
   )

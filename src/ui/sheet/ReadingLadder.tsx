@@ -116,10 +116,10 @@ const Row = memo(function Row(row: RowProps) {
           )}
         </span>
         <RowValue {...row} />
-        {storing === 'storing' ? (
-          <LoaderCircle size={16} aria-label="storing" />
-        ) : storing === 'not-stored' ? (
-          <CloudOff size={16} color="var(--stop)" aria-label="not stored" />
+        {storing === 'sending' ? (
+          <LoaderCircle size={16} aria-label="on its way" />
+        ) : storing === 'kept' ? (
+          <CloudOff size={16} color="var(--watch)" aria-label="kept on this device" />
         ) : (
           <span />
         )}

@@ -3,13 +3,13 @@ import { styled } from 'styled-components'
 
 /** The sheet: ladder, drawing, findings. A stage changes what stands in them, never where they stand. */
 export const Grid = styled.div`
-  display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px); min-height: 540px;
+  display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px - var(--bar)); min-height: 540px;
   @media (max-width: 1100px) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
   @media (max-width: 860px) {
     display: flex; flex-direction: column; height: auto;
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
     &:has([data-docked]) {
-      position: fixed; inset: 0; z-index: 20; height: 100dvh; min-height: 0; background: var(--sheet);
+      position: fixed; inset: 0 0 var(--bar); z-index: 20; height: calc(100dvh - var(--bar)); min-height: 0; background: var(--sheet);
       .middle { position: static; flex: 1; height: auto; min-height: 84px; }
       .ladder { flex: none; max-height: 88dvh; overflow-y: auto !important; padding: 8px 12px; }
       .findings, .scroll, .middle .foot, .ladder:has(> .next) .manner:empty { display: none; }

@@ -1,12 +1,9 @@
 import { instrumentFor } from '@/core/survey/instrument'
 import { SLOTS } from '@/core/survey/slots'
-import { length, reading } from '@/core/test/fixtures'
+import { length } from '@/core/test/fixtures'
 import { inches } from '@/core/units/length'
-import { keepChange, keepDraft, keepRow, keptChange, keptDraft, keptRows, letGo } from '../store/outbox'
 import { directionId, directionOf, withDirection } from './direction'
 import { LEVELS, readingFrom, usualLevel } from './instrument'
-
-const OPENING = '01900000-0000-7000-8000-0000000000bb'
 
 describe('a direction that was tapped', () => {
   const lean = 'trim-off/lean.left' as const
@@ -81,64 +78,5 @@ describe('a reading that is taken', () => {
     ).toEqual(['level', 'straightedge', 'gauge', 'rule', 'tape', 'tape'])
     for (const slot of SLOTS)
       for (const unit of ['in', 'mm'] as const) expect(LEVELS[unit]).toContain(usualLevel(slot, unit))
-  })
-})
-
-describe('what the browser keeps until the store has it', () => {
-  const store = new Map<string, string>()
-  beforeEach(() => {
-    store.clear()
-    Object.assign(globalThis, {
-      localStorage: {
-        getItem: (key: string) => store.get(key) ?? null,
-        setItem: (key: string, value: string) => store.set(key, value),
-        removeItem: (key: string) => store.delete(key),
-      },
-    })
-  })
-  const BASE = `/api/openings/${OPENING}`
-  const row = reading('wall.left', '4 1/2')
-  it('is every row until it is let go, once each, whatever its kind', () => {
-    const paths = ['readings', 'answers', 'log', 'receipts', 'decisions']
-    for (const path of paths) keepRow(BASE, { path, row: { id: path } })
-    keepRow(BASE, { path: 'readings', row })
-    keepRow(BASE, { path: 'readings', row })
-    expect(keptRows(BASE).map(one => one.row.id)).toEqual([...paths, row.id])
-    for (const path of paths) letGo(BASE, path)
-    expect(keptRows(BASE)).toEqual([{ path: 'readings', row }])
-    letGo(BASE, row.id)
-    expect(store.size).toBe(0)
-  })
-  it('is what stands half typed', () => {
-    keepDraft(BASE, { question: 'wall.left', text: '4 1/' })
-    expect(keptDraft(BASE)).toEqual({ question: 'wall.left', text: '4 1/' })
-    keepDraft(BASE, { question: 'wall.left', text: '' })
-    expect([keptDraft(BASE), store.size]).toEqual([null, 0])
-  })
-  it('is a change that was not answered, with what it began from', () => {
-    const pending = { base: { revision: 3, data: { hinges: 'left' } }, wanted: { hinges: 'right' } }
-    keepChange(`${BASE}/edits/wishes`, pending)
-    expect(keptChange(`${BASE}/edits/wishes`)).toEqual(pending)
-    keepChange(`${BASE}/edits/wishes`, null)
-    expect(keptChange(`${BASE}/edits/wishes`)).toBeNull()
-  })
-  it('is nothing of another opening', () => {
-    keepRow(BASE, { path: 'readings', row })
-    expect(keptRows('/api/openings/other')).toEqual([])
-  })
-  it.each(['', '{', 'null', '[1,{"row":{}}]', '{"readings":1}'])('is nothing when %p stands there', text => {
-    for (const key of ['rows', 'draft', 'pending']) store.set(`harvek-${key}${BASE}`, text)
-    expect([keptRows(BASE), keptDraft(BASE), keptChange(BASE)]).toEqual([[], null, null])
-  })
-  it('is nothing, without a crash, where the browser keeps nothing', () => {
-    Object.assign(globalThis, {
-      localStorage: {
-        getItem: () => {
-          throw new Error('no')
-        },
-      },
-    })
-    keepRow(BASE, { path: 'readings', row })
-    expect(keptRows(BASE)).toEqual([])
   })
 })

@@ -3,11 +3,6 @@ export type Sent<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly message: string; readonly body: unknown }
 
-/** Whether an answer stays the same however often the same is sent: the request is at fault, not the line, the store or the sign-in. */
-export const isForGood = (sent: Sent<unknown>): boolean => !sent.ok && FOR_GOOD.has(sent.status)
-
-const FOR_GOOD: ReadonlySet<number> = new Set([400, 404, 409, 410, 413, 415, 422])
-
 /** Sends JSON and waits for the answer; nothing counts as stored before it came back. */
 export async function send<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
@@ -28,9 +23,12 @@ export async function send<T>(
 export const sendPicture = <T>(path: string, picture: Blob): Promise<Sent<T>> =>
   answerTo<T>(path, { method: 'POST', body: picture })
 
+/** What takes longer than that does not come: large lists and papers are made in less. */
+const PATIENCE_MS = 60_000
+
 async function answerTo<T>(path: string, request: RequestInit): Promise<Sent<T>> {
   try {
-    const response = await fetch(path, request)
+    const response = await fetch(path, { ...request, signal: AbortSignal.timeout(PATIENCE_MS) })
     const answer = await response.json().catch(() => null)
     if (response.ok) return { ok: true, value: answer }
     return {
@@ -43,7 +41,7 @@ async function answerTo<T>(path: string, request: RequestInit): Promise<Sent<T>>
     return {
       ok: false,
       status: 0,
-      message: 'Not stored: the server does not answer. What you typed is kept here; try again.',
+      message: 'Not done: the server does not answer. Try again when there is signal.',
       body: null,
     }
   }

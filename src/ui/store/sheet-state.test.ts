@@ -9,6 +9,7 @@ const EMPTY = first({
   log: [],
   photos: [],
   orders: [],
+  receipts: [],
   edits: { fit: { revision: 1, data: { shift: 0 } } },
 } as unknown as State['sheet'])
 const having = (...actions: readonly Action[]): State => actions.reduce(reduce, EMPTY)
@@ -17,20 +18,19 @@ const TWO = reading('wall.left', '4 5/8', { id: '01900000-0000-7000-8000-0000000
 const add = (row: typeof ONE): Action => ({ type: 'add', path: 'readings', row })
 const others = (...readings: readonly (typeof ONE)[]): Action => ({
   type: 'others',
-  rows: { readings, answers: [], log: [] },
+  standing: { readings, answers: [], log: [], photos: [], receipts: [], orders: [], edits: EMPTY.sheet.edits },
 })
 
 describe('a row', () => {
   it('stands as soon as it is added, and shows what became of it', () => {
-    const state = having(add(ONE), { type: 'row', id: ONE.id, storing: 'storing' })
-    expect([state.sheet.readings, state.rows.get(ONE.id)]).toEqual([[ONE], 'storing'])
+    const state = having(add(ONE), { type: 'row', id: ONE.id, storing: 'waiting' })
+    expect([state.sheet.readings, state.rows.get(ONE.id)]).toEqual([[ONE], 'waiting'])
     expect(reduce(state, { type: 'row', id: ONE.id, storing: 'stored' }).rows.get(ONE.id)).toBe('stored')
   })
-  it('that is refused leaves the sheet with its reason, once, and the others stay', () => {
-    const refused = { path: 'readings', row: ONE, message: 'too long' } as const
-    const state = having(add(ONE), add(TWO), { type: 'refused', refused }, { type: 'refused', refused })
-    expect([state.sheet.readings, state.refused]).toEqual([[TWO], [refused]])
-    expect(reduce(state, { type: 'left-out', id: ONE.id }).refused).toEqual([])
+  it('that is added twice stands once', () => expect(having(add(ONE), add(ONE)).sheet.readings).toEqual([ONE]))
+  it('that is refused leaves the sheet, and the others stay', () => {
+    const gone = { type: 'gone', path: 'readings', id: ONE.id } as const
+    expect(having(add(ONE), add(TWO), gone, gone).sheet.readings).toEqual([TWO])
   })
   it('of each list goes to its own', () => {
     const answer = fact('fact.old-door', 'out')
@@ -49,8 +49,16 @@ describe('what others added', () => {
     const state = having(add(ONE))
     expect(reduce(state, others(ONE))).toBe(state)
   })
+  it('of an order, that it was withdrawn, takes the place of how it stood', () => {
+    const order = { id: 'o', withdrawn: null } as unknown as State['sheet']['orders'][number]
+    const withdrawn = { ...order, withdrawn: { reason: 'x' } } as unknown as typeof order
+    const state = having({ type: 'order', order })
+    const standing = { ...state.sheet, orders: [withdrawn] }
+    expect(reduce(state, { type: 'others', standing }).sheet.orders).toEqual([withdrawn])
+    expect(reduce(state, { type: 'others', standing: state.sheet })).toBe(state)
+  })
   it('does not bring back what the store refused', () => {
-    const state = having(add(ONE), { type: 'refused', refused: { path: 'readings', row: ONE, message: 'no' } })
+    const state = having(add(ONE), { type: 'gone', path: 'readings', id: ONE.id })
     expect(reduce(state, others(ONE)).sheet.readings).toEqual([])
   })
 })
@@ -59,10 +67,15 @@ describe('a photo', () => {
   const photo = { id: 'p', slot: 'view.door' } as unknown as State['sheet']['photos'][number]
   it('stands once, however often its reply comes', () =>
     expect(having({ type: 'photo', photo }, { type: 'photo', photo }).sheet.photos).toEqual([photo]))
+  it('that the store does not take is gone, and another’s look does not bring it back', () => {
+    const state = having({ type: 'photo', photo }, { type: 'photo-gone', id: 'p' })
+    const again = reduce(state, { type: 'others', standing: { ...state.sheet, photos: [photo] } })
+    expect([state.sheet.photos, again.sheet.photos]).toEqual([[], []])
+  })
 })
 
 describe('what two people changed otherwise', () => {
-  const clash = { mine: {}, current: { revision: 2, data: {} }, paths: ['swing'] }
+  const clash = { mine: {}, current: { revision: 2, data: {} }, paths: ['swing'], by: null, at: null }
   it('stands by record, the latest of each, and goes when it is settled', () => {
     const both = having(
       { type: 'clash', kind: 'wishes', clash },

@@ -7,7 +7,8 @@ import type { Photo } from '@/core/survey/photo'
 import type { Reading } from '@/core/survey/reading'
 import type { Clash } from './edit-box'
 
-export type Storing = 'storing' | 'stored' | 'not-stored'
+/** How far a row has come: on its way, kept on this device while the store is out of reach, stored. */
+export type Storing = 'sending' | 'kept' | 'stored'
 
 /** The rows of an opening that are only ever added, by the path they are sent to. */
 export type Rows = { readonly readings: Reading; readonly answers: Answer; readonly log: LogEntry }
@@ -15,25 +16,26 @@ export const ROW_PATHS = ['readings', 'answers', 'log'] as const satisfies reado
 export type RowPath = keyof Rows
 export const isRowPath = (path: string): path is RowPath => (ROW_PATHS as readonly string[]).includes(path)
 
-export type RefusedRow = { readonly path: RowPath; readonly row: Rows[RowPath]; readonly message: string }
+/** What others may add to an opening or change of it, as it stands. */
+export type Standing = Pick<OpeningSheet, 'readings' | 'answers' | 'log' | 'photos' | 'edits' | 'orders' | 'receipts'>
 
 export type State = {
   readonly sheet: OpeningSheet
-  /** What became of rows sent since the page was opened, by their id. */
-  readonly rows: ReadonlyMap<string, Storing>
+  /** What became of rows added since the page was opened, by their id. */
+  readonly rows: ReadonlyMap<string, 'waiting' | 'stored'>
+  /** What the store does not take, by id: it counts for nothing. */
+  readonly left: ReadonlySet<string>
   readonly trouble: string | null
-  /** Rows the store does not take, with its reason; they count for nothing, and are kept until somebody leaves them out. */
-  readonly refused: readonly RefusedRow[]
   readonly clashes: readonly { readonly kind: EditKind; readonly clash: Clash }[]
 }
 
 export type Action =
   | { readonly type: 'add'; readonly path: RowPath; readonly row: Rows[RowPath] }
-  | { readonly type: 'others'; readonly rows: { readonly [P in RowPath]: readonly Rows[P][] } }
-  | { readonly type: 'row'; readonly id: string; readonly storing: Storing }
-  | { readonly type: 'refused'; readonly refused: RefusedRow }
-  | { readonly type: 'left-out'; readonly id: string }
+  | { readonly type: 'others'; readonly standing: Standing }
+  | { readonly type: 'row'; readonly id: string; readonly storing: 'waiting' | 'stored' }
+  | { readonly type: 'gone'; readonly path: RowPath; readonly id: string }
   | { readonly type: 'photo'; readonly photo: Photo }
+  | { readonly type: 'photo-gone'; readonly id: string }
   | { readonly type: 'edit'; readonly kind: EditKind; readonly next: Versioned<object> }
   | { readonly type: 'clash'; readonly kind: EditKind; readonly clash: Clash | null }
   | { readonly type: 'order'; readonly order: Order }
@@ -43,40 +45,45 @@ export type Action =
 export const first = (sheet: OpeningSheet): State => ({
   sheet,
   rows: new Map(),
+  left: new Set(),
   trouble: null,
-  refused: [],
   clashes: [],
 })
+
+const without = <T extends { readonly id: string }>(all: readonly T[], id: string) => all.filter(one => one.id !== id)
+const isIn = (all: readonly { readonly id: string }[], id: string) => all.some(one => one.id === id)
 
 export function reduce(state: State, action: Action): State {
   const { sheet } = state
   const withSheet = (change: Partial<OpeningSheet>): State => ({ ...state, sheet: { ...sheet, ...change } })
   switch (action.type) {
     case 'add':
-      return withSheet({ [action.path]: [...sheet[action.path], action.row] })
+      return isIn(sheet[action.path], action.row.id)
+        ? state
+        : withSheet({ [action.path]: [...sheet[action.path], action.row] })
     case 'others':
-      return withOthers(state, action.rows)
+      return withOthers(state, action.standing)
     case 'row':
       return { ...state, rows: new Map(state.rows).set(action.id, action.storing) }
-    case 'refused': {
-      const { path, row } = action.refused
-      const without: readonly { readonly id: string }[] = sheet[path].filter(one => one.id !== row.id)
-      const others = state.refused.filter(one => one.row.id !== row.id)
-      return { ...withSheet({ [path]: without }), refused: [...others, action.refused] }
-    }
-    case 'left-out':
-      return { ...state, refused: state.refused.filter(one => one.row.id !== action.id) }
+    case 'gone':
+      return {
+        ...withSheet({ [action.path]: without<Rows[RowPath]>(sheet[action.path], action.id) }),
+        left: new Set([...state.left, action.id]),
+      }
     case 'photo':
-      return withSheet({ photos: [...sheet.photos.filter(one => one.id !== action.photo.id), action.photo] })
+      return withSheet({ photos: [...without(sheet.photos, action.photo.id), action.photo] })
+    case 'photo-gone':
+      return { ...withSheet({ photos: without(sheet.photos, action.id) }), left: new Set([...state.left, action.id]) }
     case 'edit':
       return withSheet({ edits: { ...sheet.edits, [action.kind]: action.next } })
     case 'clash': {
-      const others = state.clashes.filter(one => one.kind !== action.kind)
       const { kind, clash } = action
+      const others = state.clashes.filter(one => one.kind !== kind)
+      if (!clash && others.length === state.clashes.length) return state
       return { ...state, clashes: clash ? [...others, { kind, clash }] : others }
     }
     case 'order':
-      return withSheet({ orders: [...sheet.orders, action.order] })
+      return isIn(sheet.orders, action.order.id) ? state : withSheet({ orders: [...sheet.orders, action.order] })
     case 'units':
       return withSheet(action.list)
     case 'trouble':
@@ -84,14 +91,17 @@ export function reduce(state: State, action: Action): State {
   }
 }
 
-/** With the rows that others added meanwhile; the same state where there are none. */
-function withOthers(state: State, rows: { readonly [P in RowPath]: readonly Rows[P][] }): State {
-  const left = new Set(state.refused.map(one => one.row.id))
-  const added = ROW_PATHS.flatMap(path => {
-    const here = new Set(state.sheet[path].map(one => one.id))
-    const others: readonly { readonly id: string }[] = rows[path]
-    const unknown = others.filter(one => !here.has(one.id) && !left.has(one.id))
-    return unknown.length ? [[path, [...state.sheet[path], ...unknown]] as const] : []
+/** With what others added meanwhile; the same state where that is nothing. What stands here stays as it is. */
+function withOthers(state: State, standing: Standing): State {
+  const { sheet, left } = state
+  const added = ([...ROW_PATHS, 'photos', 'receipts'] as const).flatMap(path => {
+    const theirs: readonly { readonly id: string }[] = standing[path]
+    const unknown = theirs.filter(one => !isIn(sheet[path], one.id) && !left.has(one.id))
+    return unknown.length ? [[path, [...sheet[path], ...unknown]] as const] : []
   })
-  return added.length ? { ...state, sheet: { ...state.sheet, ...Object.fromEntries(added) } } : state
+  // Of an order it may be said later that it was withdrawn.
+  const isSame = JSON.stringify(sheet.orders) === JSON.stringify(standing.orders)
+  if (isSame && added.length === 0) return state
+  const orders = isSame ? {} : { orders: standing.orders }
+  return { ...state, sheet: { ...sheet, ...Object.fromEntries(added), ...orders } }
 }

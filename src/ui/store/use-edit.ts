@@ -1,7 +1,8 @@
 'use client'
 import { useEffect, useState } from 'react'
 import type { Versioned } from '@/core/sheet'
-import { type Clash, type EditBox, editBox } from './edit-box'
+import { type Clash, type EditAddress, type EditBox, editBox } from './edit-box'
+import { useOutbox } from './use-outbox'
 
 /** One edited record of a page: as it stands, how to change it, and what somebody else changed otherwise. */
 export type Edit<T> = {
@@ -11,17 +12,13 @@ export type Edit<T> = {
   readonly choose: EditBox<T>['choose']
 }
 
-export function useEdit<T extends object>(
-  first: Versioned<T>,
-  path: string,
-  tell: (message: string | null) => void,
-  onStored?: () => void,
-): Edit<T> {
+export function useEdit<T extends object>(first: Versioned<T>, address: EditAddress, onStored?: () => void): Edit<T> {
+  const outbox = useOutbox()
   const [{ data }, show] = useState(first)
   const [clash, setClash] = useState<Clash<T> | null>(null)
   const [box] = useState(() =>
-    editBox<T>(first, path, { show, tell, clash: setClash, ...(onStored ? { stored: onStored } : {}) }),
+    editBox<T>(first, address, outbox, { show, clash: setClash, ...(onStored ? { stored: onStored } : {}) }),
   )
-  useEffect(() => box.resume(), [box])
+  useEffect(() => box.listen(), [box])
   return { data, save: box.save, clash, choose: box.choose }
 }

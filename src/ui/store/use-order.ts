@@ -3,10 +3,15 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Decisions } from '@/core/exchange/decisions'
 import type { Receipt } from '@/core/order/receipt'
 import type { OrderView } from '@/server/load-order'
-import { keepRow, keptRows, letGo } from './outbox'
-import { isForGood, send } from './send'
+import { orderRowName } from '@/words/outbox'
+import { nowHere } from '../outbox/clock'
+import { isStored, type WholeItem } from '../outbox/item'
+import type { OutboxEvent } from '../outbox/outbox'
+import { send } from './send'
 import { stamped } from './stamp'
+import { useOutbox, useOutboxOf, useSnapshot } from './use-outbox'
 import { readerOf } from './use-reader'
+import { useStable } from './use-stable'
 
 /** How long after a look the next one follows, while something is on its way: soon at first, later four times a minute. Whatever is new starts it
  *  over. */
@@ -15,19 +20,22 @@ const PAUSES_MS = [1000, 1000, 1000, 2000, 2000, 4000, 8000, 15_000] as const
 /** Rows somebody makes of an order, by the path they are sent to. */
 type OrderRows = { readonly receipts: Receipt; readonly decisions: Decisions }
 
+/** What became of a row: stored; kept on this device, as the store is out of reach; or not taken, and said why. */
+export type AddedRow = 'stored' | 'kept' | 'refused'
+
 export type OrderStore = {
   readonly view: OrderView
   readonly said: string | null
   readonly reload: () => Promise<void>
   /** Sends something about the order, and looks how it stands then. */
   readonly post: (path: string, body: unknown) => Promise<boolean>
-  /** The same for rows that somebody made: kept in this browser until the store has them, over a reload too. */
-  readonly add: <P extends keyof OrderRows>(path: P, id: string, body: OrderRows[P]) => Promise<boolean>
+  /** The same for rows that somebody made: kept on this device until the store has them. */
+  readonly add: <P extends keyof OrderRows>(path: P, id: string, body: OrderRows[P]) => Promise<AddedRow>
   /** An id, who and when, for what somebody at this device makes now. */
   readonly stamp: () => { readonly id: string; readonly by: string; readonly at: string }
 }
 
-/** An order as it stands, looked at again while something is on its way. */
+/** An order as it stands, with what waits of it on this device, looked at again while something is on its way. */
 export function useOrder(initial: OrderView): OrderStore {
   const [view, setView] = useState(initial)
   const [said, setSaid] = useState<string | null>(null)
@@ -37,37 +45,57 @@ export function useOrder(initial: OrderView): OrderStore {
     const answer = await look()
     setSaid(answer.ok ? null : answer.message)
   }
-  const sendRow = async (path: string, body: unknown) => {
+  const post = async (path: string, body: unknown) => {
     const sent = await send('POST', `${base}/${path}`, body)
-    if (!sent.ok) setSaid(sent.message)
     await reload()
     if (!sent.ok) setSaid(sent.message)
-    return sent
-  }
-  const post = async (path: string, body: unknown) => (await sendRow(path, body)).ok
-  const addKept = async (path: string, id: string, body: unknown): Promise<boolean> => {
-    const sent = await sendRow(path, body)
-    // What is not taken stands in its form, to be put right there.
-    if (sent.ok || isForGood(sent)) letGo(base, id)
     return sent.ok
-  }
-  const add: OrderStore['add'] = (path, id, body) => {
-    keepRow(base, { path, row: { id }, body })
-    return addKept(path, id, body)
   }
   const stamp = () => {
     const { id, takenBy: by, takenAt: at } = stamped(readerOf(view.memberName))
     return { id, by, at }
   }
-  const isDone = useRef(false)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what was left over is sent once, when the page is there
-  useEffect(() => {
-    if (isDone.current) return
-    isDone.current = true
-    for (const { path, row, body } of keptRows(base)) void addKept(path, row.id, body)
-  }, [base])
+  const { waiting, add } = useAdding(initial, base, reload, setSaid)
   useRefresh(view, look)
-  return { view, said, reload, post, add, stamp }
+  return { view: withWaiting(view, waiting), said, reload, post, add, stamp }
+}
+
+const RECEIPTS: keyof OrderRows = 'receipts'
+
+/** The order with what was received by what stands on this device, stored or not. */
+function withWaiting(view: OrderView, waiting: readonly WholeItem[]): OrderView {
+  const there = new Set(view.receipts.map(one => one.id))
+  const own = waiting.filter(one => one.path.endsWith(`/${RECEIPTS}`) && !there.has(one.id))
+  return own.length ? { ...view, receipts: [...view.receipts, ...own.map(one => one.body as Receipt)] } : view
+}
+
+/** Adds rows through the outbox; what the store does not take is given back to its form, to be put right there. */
+function useAdding(
+  { order }: OrderView,
+  base: string,
+  reload: () => Promise<void>,
+  say: (message: string | null) => void,
+): { readonly waiting: readonly WholeItem[]; readonly add: OrderStore['add'] } {
+  const outbox = useOutbox()
+  const { items } = useSnapshot(outbox)
+  const heard = useStable((event: OutboxEvent) => {
+    if (event.type === 'settled' && isStored(event.answer)) void reload()
+  })
+  useOutboxOf(base, heard)
+  const add: OrderStore['add'] = async (path, id, body) => {
+    const what = `${order.number}: ${orderRowName(path)}`
+    const item = { kind: 'whole', id, of: base, path: `${base}/${path}`, what, body } as const
+    void outbox.put({ ...item, doneAt: nowHere().toISOString() })
+    await outbox.flush()
+    const left = outbox.get(id)
+    if (!left) return 'stored'
+    if (left.refused === undefined) return 'kept'
+    outbox.leaveOut(id)
+    say(left.refused)
+    return 'refused'
+  }
+  const waiting = items.filter(one => one.kind === 'whole' && one.of === base && one.refused === undefined)
+  return { waiting: waiting as readonly WholeItem[], add }
 }
 
 /** Asks how the order stands. An answer that was asked for before the one on show is old, whenever it comes, and never shown. */

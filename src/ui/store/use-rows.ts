@@ -1,69 +1,62 @@
 'use client'
-import { type Dispatch, useCallback, useEffect, useRef } from 'react'
+import { type Dispatch, useCallback } from 'react'
 import type { OpeningSheet } from '@/core/sheet'
-import { keepRow, keptRows, letGo } from './outbox'
-import { isForGood, send } from './send'
-import { type Action, isRowPath, ROW_PATHS, type RowPath, type Rows } from './sheet-state'
+import type { Photo } from '@/core/survey/photo'
+import { rowWords } from '@/words/rows'
+import { nowHere } from '../outbox/clock'
+import { type Item, isStored, type RowItem } from '../outbox/item'
+import type { OutboxEvent } from '../outbox/outbox'
+import { photoOf } from '../outbox/photo-of'
+import { type Action, isRowPath, type RowPath, type Rows } from './sheet-state'
+import { useOutbox, useOutboxOf } from './use-outbox'
 
-export type RowStore = {
-  readonly add: <P extends RowPath>(path: P, row: Rows[P]) => Promise<boolean>
-  /** Sends again what was not answered. */
-  readonly again: () => void
-  /** Gives up a row the store does not take. */
-  readonly leaveOut: (id: string) => void
+/** Adds a row: shown at once, kept on this device until the store has it. */
+export type AddRow = <P extends RowPath>(path: P, row: Rows[P]) => void
+
+const pathOf = ({ path, of }: RowItem): RowPath | null => {
+  const last = path.slice(of.length + 1)
+  return isRowPath(last) ? last : null
 }
 
-/** Adds rows: shown at once, kept in this browser until the store has them, and sent again under their own id after a reload. */
-export function useRows(
-  initial: OpeningSheet,
-  base: string,
-  dispatch: Dispatch<Action>,
-  tell: (message: string | null) => void,
-): RowStore {
-  const post = useCallback(
-    async (path: RowPath, row: Rows[RowPath]) => {
-      dispatch({ type: 'row', id: row.id, storing: 'storing' })
-      const sent = await send('POST', `${base}/${path}`, [row])
-      if (sent.ok) letGo(base, row.id)
-      if (!sent.ok && isForGood(sent)) {
-        keepRow(base, { path, row, refused: sent.message })
-        dispatch({ type: 'refused', refused: { path, row, message: sent.message } })
-        return false
-      }
-      dispatch({ type: 'row', id: row.id, storing: sent.ok ? 'stored' : 'not-stored' })
-      tell(sent.ok ? null : sent.message)
-      return sent.ok
+/** The rows and photos of an opening that wait for the store stand on its sheet as if they were there; what the store does not take counts for nothing. */
+export function useRows({ opening }: OpeningSheet, of: string, dispatch: Dispatch<Action>): AddRow {
+  const outbox = useOutbox()
+  const act = useCallback(
+    (event: OutboxEvent) => {
+      if (event.type === 'put') return shown(event.item, dispatch)
+      if (event.type === 'gone') return taken(event.item, dispatch)
+      const { sent, answer, next } = event
+      if (next?.refused !== undefined) return taken(sent, dispatch)
+      if (!isStored(answer)) return
+      if (sent.kind === 'row') dispatch({ type: 'row', id: sent.row.id, storing: 'stored' })
+      if (sent.kind === 'photo') dispatch({ type: 'photo', photo: (answer.body as { photo: Photo }).photo })
     },
-    [base, dispatch, tell],
+    [dispatch],
   )
-  const add = useCallback(
-    (path: RowPath, row: Rows[RowPath]) => {
-      keepRow(base, { path, row })
-      dispatch({ type: 'add', path, row })
-      return post(path, row)
-    },
-    [base, dispatch, post],
-  )
-  const isDone = useRef(false)
-  useEffect(() => {
-    if (isDone.current) return
-    isDone.current = true
-    const stored = new Set(ROW_PATHS.flatMap(path => initial[path].map(one => one.id)))
-    for (const { path, row, refused } of keptRows(base)) {
-      if (!isRowPath(path)) continue
-      const own = row as Rows[RowPath]
-      if (stored.has(row.id)) letGo(base, row.id)
-      else if (refused === undefined) void add(path, own)
-      else dispatch({ type: 'refused', refused: { path, row: own, message: refused } })
-    }
-  }, [initial, base, add, dispatch])
-  const again = () => {
-    for (const { path, row, refused } of keptRows(base))
-      if (isRowPath(path) && refused === undefined) void post(path, row as Rows[RowPath])
-  }
-  const leaveOut = (id: string) => {
-    letGo(base, id)
-    dispatch({ type: 'left-out', id })
-  }
-  return { add, again, leaveOut }
+  useOutboxOf(of, act)
+  return (path, row) =>
+    void outbox.put({
+      kind: 'row',
+      id: row.id,
+      of,
+      path: `${of}/${path}`,
+      what: `${opening.tag}: ${rowWords(row)}`,
+      doneAt: nowHere().toISOString(),
+      row,
+    })
+}
+
+function shown(item: Item, dispatch: Dispatch<Action>): void {
+  if (item.refused !== undefined) return
+  if (item.kind === 'photo') dispatch({ type: 'photo', photo: photoOf(item) })
+  const path = item.kind === 'row' ? pathOf(item) : null
+  if (item.kind !== 'row' || !path) return
+  dispatch({ type: 'add', path, row: item.row as Rows[RowPath] })
+  dispatch({ type: 'row', id: item.row.id, storing: 'waiting' })
+}
+
+function taken(item: Item, dispatch: Dispatch<Action>): void {
+  if (item.kind === 'photo') dispatch({ type: 'photo-gone', id: item.id })
+  const path = item.kind === 'row' ? pathOf(item) : null
+  if (item.kind === 'row' && path) dispatch({ type: 'gone', path, id: item.row.id })
 }

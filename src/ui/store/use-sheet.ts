@@ -6,7 +6,6 @@ import type { Edits } from '@/core/new-edits'
 import type { Order } from '@/core/order/order'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Answer } from '@/core/survey/answer'
-import type { Photo } from '@/core/survey/photo'
 import type { Reading } from '@/core/survey/reading'
 import type { Survey } from '@/core/survey/survey'
 import { surveyTaken } from '@/core/survey/survey-taken'
@@ -17,12 +16,13 @@ import { slotName } from '@/words/walk'
 import type { Clash } from './edit-box'
 import { useMay } from './rights'
 import { send } from './send'
-import { type Action, first, reduce, type State, type Storing } from './sheet-state'
+import { type Action, first, reduce, type Storing } from './sheet-state'
 import { stamped, type Unstamped } from './stamp'
 import { useEdits } from './use-edits'
 import { useOthers } from './use-others'
+import { useOutbox, useSnapshot } from './use-outbox'
 import { useReader } from './use-reader'
-import { useRows } from './use-rows'
+import { type AddRow, useRows } from './use-rows'
 
 export type { Storing } from './sheet-state'
 
@@ -45,16 +45,11 @@ export type SheetStore = {
   readonly key: object
   readonly rows: ReadonlyMap<string, Storing>
   readonly trouble: string | null
-  /** Rows the store does not take, each with its reason. */
-  readonly refused: State['refused']
-  readonly leaveOut: (id: string) => void
-  readonly addReading: (reading: Reading) => Promise<boolean>
-  readonly addAnswer: (answer: Pick<Answer, 'slot' | 'kind' | 'code' | 'note'>) => Promise<boolean>
+  readonly addReading: (reading: Reading) => void
+  readonly addAnswer: (answer: Pick<Answer, 'slot' | 'kind' | 'code' | 'note'>) => void
   /** Takes an answer as somebody gave it before: from a file. */
-  readonly takeAnswer: (answer: Answer) => Promise<boolean>
-  readonly addLog: (entry: Unstamped) => Promise<boolean>
-  /** Shows a photo the store has taken in. */
-  readonly showPhoto: (photo: Photo) => void
+  readonly takeAnswer: (answer: Answer) => void
+  readonly addLog: (entry: Unstamped) => void
   /** Changes one of the opening's edited records. */
   readonly save: <K extends keyof Edits>(kind: K, change: Partial<Edits[K]>, extent?: 'part' | 'whole') => void
   /** Where the unit would stand while it is moved: shown, and not kept until it is saved; `null` leaves it where it stands. */
@@ -75,7 +70,6 @@ export type SheetStore = {
   /** Units that stand side by side; `null` while the best of each kind do. */
   readonly comparing: readonly string[] | null
   readonly setComparing: (units: readonly string[] | null) => void
-  readonly retry: () => void
   readonly tell: (message: string | null) => void
   /** Who reads now: stands with every row that is added. */
   readonly reader: string
@@ -92,34 +86,32 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
   const [comparing, setComparing] = useState<readonly string[] | null>(null)
   const { can, undoing, undo } = useUndo()
   const [reader, setReader] = useReader(initial.memberName)
-  const { sheet, rows, trouble, refused, clashes } = state
+  const { sheet, trouble, clashes } = state
   const base = `/api/openings/${initial.opening.id}`
   const tell = useCallback((message: string | null) => dispatch({ type: 'trouble', message }), [])
   const seen = useGlance(atFirst)
   const now = useMinute()
   const read = useRead(sheet)
-  const { add, again, leaveOut } = useRows(initial, base, dispatch, tell)
+  const outbox = useOutbox()
+  const add = useRows(initial, base, dispatch)
   const maySettle = useMay('settle')
   const learns = !useMay('vouch')
-  const edits = useEdits(initial.edits, base, dispatch, tell)
-  useOthers(base, dispatch)
+  const edits = useEdits(initial, base, dispatch)
+  useOthers(base, dispatch, edits)
 
   return {
     sheet,
     ...read,
     ...seen,
     now,
-    rows,
+    rows: useStoring(state.rows),
     trouble,
-    refused,
-    leaveOut,
     tell,
     comparing,
     setComparing,
     reader,
     setReader,
     ...adding(add, can, reader, learns),
-    showPhoto: photo => dispatch({ type: 'photo', photo }),
     save: (kind, change, extent = 'part') => {
       if (!maySettle) return tell(whoMay('settle'))
       if (kind === 'fit') read.tryShift(null)
@@ -134,17 +126,25 @@ export function useSheet(initial: OpeningSheet, atFirst: Glance): SheetStore {
       if (when === 'always' || sheet.catalogue.count > sheet.units.length) await loadUnits(base, dispatch)
     },
     release: async asked => {
-      // What was just settled must stand in the store before it is released from there.
-      await edits.settled()
-      return releasing({ ...asked, jobId: sheet.job.id }, dispatch, tell)
-    },
-    retry: () => {
-      again()
-      edits.again()
+      // What was just read and settled must stand in the store before it is released from there.
+      if (await outbox.isSent(...asked.openings.map(one => `/api/openings/${one}`)))
+        return releasing({ ...asked, jobId: sheet.job.id }, dispatch, tell)
+      tell('Not released: something of it waits on this device and is not stored yet. Look at the bar below.')
+      return false
     },
     undoing,
     undo,
   }
+}
+
+/** How far each row has come that was added here. */
+function useStoring(rows: ReadonlyMap<string, 'waiting' | 'stored'>): ReadonlyMap<string, Storing> {
+  const { line } = useSnapshot(useOutbox())
+  const waiting = line.state === 'fine' ? 'sending' : 'kept'
+  return useMemo(
+    () => new Map([...rows].map(([id, one]): [string, Storing] => [id, one === 'stored' ? one : waiting])),
+    [rows, waiting],
+  )
 }
 
 async function releasing(asked: object, dispatch: Dispatch<Action>, tell: SheetStore['tell']): Promise<boolean> {
@@ -183,15 +183,10 @@ async function loadUnits(base: string, dispatch: Dispatch<Action>): Promise<void
 type Adding = Pick<SheetStore, 'addReading' | 'addAnswer' | 'takeAnswer' | 'addLog'>
 
 /** The ways a row is added: stamped with who and when where it is new, and taken back by another row. */
-function adding(
-  add: ReturnType<typeof useRows>['add'],
-  can: (undo: Undo) => void,
-  reader: string,
-  learns: boolean,
-): Adding {
+function adding(add: AddRow, can: (undo: Undo) => void, reader: string, learns: boolean): Adding {
   const takeAnswer = (answer: Answer) => add('answers', answer)
   const withdraw = ({ id, slot }: { readonly id: string; readonly slot: Answer['slot'] }) =>
-    void takeAnswer({ ...stamped(reader), slot, kind: 'withdrawn', code: id, note: '' })
+    takeAnswer({ ...stamped(reader), slot, kind: 'withdrawn', code: id, note: '' })
   return {
     addReading: reading => {
       can({ what: slotName(reading.slot), act: () => withdraw(reading) })

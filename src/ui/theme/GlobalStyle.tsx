@@ -9,7 +9,7 @@ export const GlobalStyle = createGlobalStyle`
     --blue: #1F4FA3; --on-blue: #FFFFFF; --blue-wash: #E9EEF8; --vial: #C9D94F; --vial-wash: #F1F5CF;
     --fine: #2E7D4F; --watch: #8A5000; --correct: #B8400E; --stop: #A01A2B;
     --wood: #EFE6D2; --masonry: #E4E0D6; --leaf: #FBFAF6; --shim: #E3B97B; --air: #BFD3EE;
-    --gap: 16px; --touch: 44px;
+    --gap: 16px; --touch: 44px; --bar: 37px;
   }
   :root[data-light='cellar'] {
     color-scheme: dark;
@@ -25,9 +25,11 @@ export const GlobalStyle = createGlobalStyle`
     --fine: #0F5A30; --watch: #6B3A00; --correct: #8E2A00; --stop: #7D0A1A;
     --wood: #F3E4BF; --masonry: #E0DBCB; --leaf: #FFFFFF; --shim: #D79A3E; --air: #A9C6F0;
   }
+  @media (pointer: coarse) { :root { --bar: 49px; } }
   *, *::before, *::after { box-sizing: border-box; }
   html { background: var(--paper); color: var(--ink); font: 400 16px/1.4 'Source Sans 3 Variable', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
   body { margin: 0; }
+  body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
   h1, h2, p { overflow-wrap: anywhere; }
   ul, ol { list-style: none; }

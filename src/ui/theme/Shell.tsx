@@ -8,6 +8,7 @@ import type { Visitor } from '@/server/page'
 import { ROLE_NAMES } from '@/words/roles'
 import { RightsOf } from '../store/rights'
 import { send } from '../store/send'
+import { forgetWho } from '../store/who'
 import { GlobalStyle } from './GlobalStyle'
 
 const Bar = styled.header`
@@ -109,7 +110,9 @@ function WhoActs({ visitor: { id, name, role, others, firm } }: { readonly visit
     )
   const goOnAs = async (other: string) => {
     const sent = await send('POST', '/api/demo/member', { id: other })
-    if (sent.ok) location.reload()
+    if (!sent.ok) return
+    await forgetWho()
+    location.reload()
   }
   return (
     <span className="acts">

@@ -34,10 +34,10 @@ type Props = Pick<StageProps, 'store' | 'onGo'> & {
 }
 type Store = StageProps['store']
 
-const Veil = styled(ModalOverlay)`position: fixed; inset: 0; background: var(--paper); z-index: 10;`
+const Veil = styled(ModalOverlay)`position: fixed; inset: 0 0 var(--bar); background: var(--paper); z-index: 10;`
 const Screen = styled(Modal)`
-  height: 100dvh; max-width: 900px; margin: 0 auto; background: var(--sheet); color: var(--ink);
-  section { height: 100dvh; display: grid; grid-template-rows: auto minmax(96px, 1fr) auto auto; outline: none; }
+  height: calc(100dvh - var(--bar)); max-width: 900px; margin: 0 auto; background: var(--sheet); color: var(--ink);
+  section { height: calc(100dvh - var(--bar)); display: grid; grid-template-rows: auto minmax(96px, 1fr) auto auto; outline: none; }
   header { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: start; padding: 8px 12px; border-bottom: 2px solid var(--ink); }
   h2 { font-size: 24px; line-height: 1.15; }
   .what { display: grid; gap: 6px; padding: 8px 12px; font-size: 18px; line-height: 1.35; overflow-y: auto; max-height: 46dvh; }

@@ -12,6 +12,5 @@ export const StepPhoto = ({ step, store }: Props) => (
     openingId={store.sheet.opening.id}
     place={step.seal ? edgePlace(step.seal.edge) : `step.${step.id}`}
     by={() => store.reader}
-    onTaken={store.showPhoto}
   />
 )

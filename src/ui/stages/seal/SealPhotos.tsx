@@ -31,7 +31,6 @@ export default function SealPhotos({ store }: Pick<StageProps, 'store'>) {
         wanted={wanted}
         placeName="of the closed door"
         by={() => store.reader}
-        onTaken={store.showPhoto}
       />
     </Panel>
   )

@@ -1,7 +1,4 @@
-import { answerSchema } from '@/core/survey/answer'
-import { postRows } from '@/server/post-rows'
-import { ANSWERS } from '@/store/rows'
+import { handling } from '@/server/handle'
+import { answers } from '@/server/writes'
 
-export const POST = postRows('measure', ANSWERS, answerSchema, {
-  asks: ({ kind }) => (kind === 'signed' ? 'vouch' : null),
-})
+export const POST = handling(answers)

@@ -1,7 +1,4 @@
-import { logEntrySchema } from '@/core/log/log'
-import { postRows } from '@/server/post-rows'
-import { LOG_ENTRIES } from '@/store/rows'
+import { handling } from '@/server/handle'
+import { log } from '@/server/writes'
 
-export const POST = postRows('measure', LOG_ENTRIES, logEntrySchema, {
-  asks: ({ kind }) => (kind === 'test' ? 'vouch' : null),
-})
+export const POST = handling(log)

@@ -1,0 +1,253 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test'
+import { DOORS } from '../src/core/doors/doors'
+import { ladderFor } from '../src/core/survey/survey-of'
+import { CHROMIUM } from '../tools/chromium.mjs'
+import { doStep } from './test/fitting'
+import {
+  allStored,
+  base,
+  demoJob,
+  demoOpening,
+  field,
+  newOpening,
+  open,
+  openingId,
+  stage,
+  typeReadings,
+  walk,
+} from './test/harvek'
+import { type SiteLine, startLine } from './test/line'
+import { phonePhoto } from './test/photo'
+import { readings } from './test/readings'
+
+// A day on site without signal: what was taken along is worked on, the browser is killed, and everything is stored once when the signal is back.
+
+let line: SiteLine
+const direct = base()
+test.beforeAll(async () => {
+  line = await startLine(direct)
+  process.env.HARVEK_BASE = line.address
+})
+test.afterAll(async () => {
+  process.env.HARVEK_BASE = direct
+  await line.stop()
+})
+
+/** A tablet: a browser whose disk outlives it. */
+const tablet = (folder: string): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(folder, {
+    ...CHROMIUM,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    serviceWorkers: 'allow',
+  })
+
+/** Ends it between one moment and the next, as a flat battery does. */
+function kill(folder: string): void {
+  execFileSync('pkill', ['-9', '-f', `user-data-dir=${folder}`])
+}
+
+const hasWorker = (page: Page) =>
+  expect
+    .poll(() => page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state), {
+      timeout: 30_000,
+    })
+    .toBe('activated')
+
+async function takeAlong(page: Page, job: string): Promise<void> {
+  await open(page, job)
+  await hasWorker(page)
+  await page.getByRole('button', { name: /^Take this job along/ }).click()
+  await expect(page.getByText(/^Here since/)).toBeVisible({ timeout: 60_000 })
+}
+
+async function takePhotos(page: Page, count: number): Promise<void> {
+  const choosing = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Choose photos' }).click()
+  const buffer = await phonePhoto()
+  const files = Array.from({ length: count }, (_, i) => ({ name: `p${i}.jpg`, mimeType: 'image/jpeg', buffer }))
+  await (await choosing).setFiles(files)
+  await expect(page.locator('[data-photo] a[data-waits] img')).toHaveCount(count)
+}
+
+/** What the store has of an opening. */
+const rowsOf = async (page: Page, id: string) => (await page.request.get(`${direct}/api/openings/${id}/rows`)).json()
+const ids = (rows: readonly { readonly id: string }[]) => rows.map(one => one.id)
+
+test('a day without signal, its browser killed: survey, photos, steps, a new opening, a wish are stored once, by themselves', async () => {
+  test.setTimeout(180_000)
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-tablet-'))
+  let context = await tablet(folder)
+  let [page] = context.pages() as [Page]
+  const way = 'trim-off'
+  const questions = ladderFor(DOORS['hinged-outside'].survey, way)
+  expect(questions.length).toBeGreaterThanOrEqual(26)
+
+  await newOpening(page, `Cellar ${Date.now()}`, 'Coal door', 'Stud to stud')
+  const own = openingId(page.url())
+  const job = await page.locator('a.job').getAttribute('href')
+  await takeAlong(page, job!)
+  const D4 = demoOpening('D4')
+  await takeAlong(page, `/jobs/${demoJob('D4')}`)
+  const noted = (await rowsOf(page, D4)).log.length
+
+  line.goes('refused')
+  await page.goto(`${base()}/openings/${own}/measure`)
+  await field(page).waitFor()
+  await walk(page, questions.slice(0, 20), readings(way))
+  await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('20 kept on this device')
+
+  // The battery is flat right after a key.
+  kill(folder)
+  await context.close().catch(() => undefined)
+  context = await tablet(folder)
+  ;[page] = context.pages() as [Page]
+  await page.goto(`${base()}/openings/${own}/measure`)
+  await expect(page.getByText(`20 of ${questions.length} read`)).toBeVisible()
+  await walk(page, questions, readings(way), 20)
+  await takePhotos(page, 3)
+  await stage(page, 'Specify')
+  await page.getByText('Double', { exact: true }).click()
+  await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked()
+
+  await page.goto(`${base()}/openings/${D4}/fit`)
+  await page.getByRole('button', { name: /^Lead me/ }).click()
+  const dialog = page.getByRole('dialog')
+  for (let step = 0; step < 5; step++) await doStep(dialog)
+
+  await page.goto(`${base()}${job}`)
+  await page.getByRole('textbox', { name: 'Name' }).fill('Ash door')
+  await page.getByRole('button', { name: 'Add and measure' }).click()
+  await expect(page.getByRole('heading', { name: /Ash door/ })).toBeVisible()
+  const added = openingId(page.url())
+  await typeReadings(page, [
+    ['Fall of the sill', '0'],
+    ['Width, bottom', '36'],
+  ])
+
+  line.goes('there')
+  await allStored(page)
+  const first = await rowsOf(page, own)
+  expect([first.readings.length + first.answers.length, first.photos.length]).toEqual([questions.length, 3])
+  expect(first.edits.wishes.data.bore).toBe('double')
+  expect((await rowsOf(page, D4)).log.length).toBe(noted + 5)
+  expect((await rowsOf(page, added)).readings.length).toBe(2)
+  for (const rows of [first.readings, first.answers, first.photos]) expect(new Set(ids(rows)).size).toBe(rows.length)
+
+  // Nothing is sent a second time.
+  await page.goto(`${base()}/openings/${own}/measure`)
+  await page.locator('html[data-hydrated]').waitFor()
+  await allStored(page)
+  expect((await rowsOf(page, own)).readings.length).toBe(first.readings.length)
+  await context.close()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+test('another member on the same tablet sees and sends nothing of what waits; papers and the list are there without signal', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-tablet-'))
+  const context = await tablet(folder)
+  const [page] = context.pages() as [Page]
+  const bar = page.getByRole('complementary', { name: 'What is stored' })
+  await newOpening(page, `Shared ${Date.now()}`, 'Malt loft', 'Stud to stud')
+  const own = openingId(page.url())
+  await takeAlong(page, (await page.locator('a.job').getAttribute('href'))!)
+
+  line.goes('refused')
+  await page.goto(`${base()}/`)
+  await expect(page.getByRole('heading', { name: 'Taken along' })).toBeVisible()
+  await page.getByRole('link', { name: /Malt loft/ }).click()
+  await typeReadings(page, [['Fall of the sill', '0']])
+  await expect(bar).toContainText('1 kept on this device')
+  const paper = await page.evaluate(
+    async path => (await fetch(path)).headers.get('content-type'),
+    `/api/openings/${own}/measure.pdf`,
+  )
+  expect(paper).toBe('application/pdf')
+  await page.goto(`${base()}/catalogue`)
+  await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
+
+  // Somebody else goes on, where there is signal; what waits is not theirs.
+  await page.route('**/api/sync', route => route.abort())
+  line.goes('there')
+  await open(page, '/jobs')
+  const whoActs = page.getByLabel('In the demo, go on as')
+  const goOnAs = async (label: string) => {
+    await Promise.all([page.waitForEvent('load'), whoActs.selectOption({ label })])
+    await page.locator('html[data-hydrated]').waitFor()
+  }
+  await goOnAs('Bram Oake, installer')
+  await page.unroute('**/api/sync')
+  await expect(bar).toHaveText('All stored')
+  line.goes('refused')
+  await page.goto(`${base()}/openings/${own}/measure`)
+  await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
+  line.goes('there')
+  await open(page, `/openings/${own}/measure`)
+  expect((await rowsOf(page, own)).readings).toEqual([])
+  await goOnAs('Ida Marlow, owner')
+  await allStored(page)
+  expect((await rowsOf(page, own)).readings).toHaveLength(1)
+  await context.close()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+test('what both changed while one had no signal stands with both sides and who it was, and nothing of either is lost', async ({
+  page,
+  browser,
+}) => {
+  await newOpening(page, `Clash ${Date.now()}`, 'Sail loft', 'The leaf itself')
+  await stage(page, 'Specify')
+  const office = await browser.newPage()
+  await open(office, '/')
+  await Promise.all([
+    office.waitForEvent('load'),
+    office.getByLabel('In the demo, go on as').selectOption({ label: 'Hester Quill, office' }),
+  ])
+  line.goes('refused')
+  await page.getByText('Right', { exact: true }).click()
+  await page.getByText('Double', { exact: true }).click()
+  await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('1 kept on this device')
+  line.goes('there')
+  await page.route('**/api/sync', route => route.abort())
+  await office.goto(page.url().replace(/measure$/, 'specify'))
+  await office.locator('html[data-hydrated]').waitFor()
+  await office.getByText('Left', { exact: true }).click()
+  await allStored(office)
+  await page.unroute('**/api/sync')
+  const clash = page.getByRole('alert', { name: 'Changed twice' })
+  await expect(clash).toContainText('Hester Quill changed the same in the meantime', { timeout: 30_000 })
+  await expect(clash).toContainText('Hinge side')
+  await page.reload()
+  await expect(clash).toContainText('Hester Quill changed the same in the meantime')
+  await clash.getByRole('button', { name: 'Keep yours' }).click()
+  await allStored(page)
+  await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked()
+  await office.close()
+})
+
+test('what somebody else reads, wants and photographs is on the sheet by itself, and moves nothing that is typed', async ({
+  page,
+  browser,
+}) => {
+  await newOpening(page, `Two at one door ${Date.now()}`, 'Ice house', 'Stud to stud')
+  const other = await browser.newPage()
+  await open(other, new URL(page.url()).pathname)
+  await field(page).fill('1/3')
+  await other.locator('[data-slot="wall.left"]').click()
+  await field(other).fill('4 1/2')
+  await field(other).press('Enter')
+  await expect(page.locator('[data-slot="wall.left"]')).toContainText('4 1/2', { timeout: 4000 })
+  await expect(field(page)).toHaveValue('1/3')
+  await stage(other, 'Specify')
+  await other.getByText('Double', { exact: true }).click()
+  await allStored(other)
+  await stage(page, 'Specify')
+  await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked({ timeout: 4000 })
+  await other.close()
+})

@@ -1,0 +1,4 @@
+import { along } from '@/server/along'
+import { handling } from '@/server/handle'
+
+export const POST = handling(along)

@@ -1,0 +1,73 @@
+import { type PrecacheEntry, Serwist, type SerwistGlobalConfig, type SerwistPlugin } from 'serwist'
+
+// Makes every address answer where there is no signal: with the one page that shows what was taken along. What the server says goes first.
+
+declare global {
+  interface WorkerGlobalScope extends SerwistGlobalConfig {
+    readonly __SW_MANIFEST: (PrecacheEntry | string)[] | undefined
+  }
+}
+declare const self: ServiceWorkerGlobalScope
+
+/** The page that shows any address from what lies on the device. */
+const SHELL = '/site'
+/** How long the server is waited for: bars without data are worse than none. */
+const PATIENCE_MS = 3000
+
+/** A page's own worker finds what it is to do in its address: a kept reply would give it another. */
+const withoutAddress: SerwistPlugin = {
+  cachedResponseWillBeUsed: async ({ cachedResponse, request }) =>
+    cachedResponse && request.destination === 'worker'
+      ? new Response(cachedResponse.body, cachedResponse)
+      : (cachedResponse ?? null),
+}
+
+const worker = new Serwist({
+  precacheEntries: self.__SW_MANIFEST ?? [],
+  precacheOptions: { cleanupOutdatedCaches: true, plugins: [withoutAddress] },
+  skipWaiting: false,
+  clientsClaim: true,
+  navigationPreload: false,
+})
+
+const isPage = ({ request, url }: { readonly request: Request; readonly url: URL }): boolean =>
+  request.mode === 'navigate' && !url.pathname.startsWith('/api/')
+
+const tooLong = () => new Promise<null>(resolve => setTimeout(() => resolve(null), PATIENCE_MS))
+const never = () => new Promise<null>(() => undefined)
+
+/** A page as the server makes it, else the shell. */
+worker.registerCapture(isPage, async ({ request }) => {
+  const shell = await worker.matchPrecache(SHELL)
+  const answer = await Promise.race([fetch(request).catch(() => null), shell ? tooLong() : never()])
+  // A server in front that has lost the one behind it says nothing about the page.
+  const isThere = answer !== null && (answer.status < 502 || answer.status > 504)
+  return isThere ? answer : (shell ?? answer ?? Response.error())
+})
+
+/** Photos and papers come from the server; where there is none, as they were taken along by whoever is signed in. */
+const FILES = /^\/api\/(photos\/[^/]+\/(small|picture)|(openings|orders)\/[^/]+\/[a-z-]+\.pdf)$/
+worker.registerCapture(
+  ({ url, sameOrigin, request }) => sameOrigin && request.method === 'GET' && FILES.test(url.pathname),
+  async ({ request, url }) => {
+    try {
+      return await fetch(request)
+    } catch {
+      const kept = await takenAlong(url.pathname)
+      return kept ?? Response.error()
+    }
+  },
+)
+
+async function takenAlong(path: string): Promise<Response | undefined> {
+  const who = await (await caches.open('harvek-who')).match('/who')
+  return (
+    who && (await caches.open(`harvek-along-${await who.text()}`)).match(path, { ignoreVary: true, ignoreSearch: true })
+  )
+}
+
+self.addEventListener('message', event => {
+  if ((event.data as { type?: string } | null)?.type === 'take-over') void self.skipWaiting()
+})
+
+worker.addEventListeners()
