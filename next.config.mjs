@@ -3,7 +3,7 @@ const config = {
   reactStrictMode: true,
   poweredByHeader: false,
   compiler: { styledComponents: true },
-  serverExternalPackages: ['pdfkit', 'mysql2'],
+  serverExternalPackages: ['pdfkit', 'mysql2', 'pino'],
   devIndicators: false,
   // Pictures come by their own route alone, which asks who looks.
   images: { unoptimized: true },

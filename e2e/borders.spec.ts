@@ -106,6 +106,7 @@ const OPEN = [
   '/api/sync',
   '/api/sync/along',
   '/site',
+  '/[...any]',
   '/api/invitation',
   '/start',
   '/sign-in',

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import sharp from 'sharp'
-import { base, demoOpening, expectAccessible, field, open, stage } from './test/harvek'
+import { allStored, base, demoOpening, expectAccessible, field, open, stage } from './test/harvek'
 
 const HEAD = 'Item,Description,Frame width,Frame height,Made of,Net price,Lead time,In stock,Slab width,Slab height'
 const LIST = [
@@ -190,6 +190,7 @@ test('numbers stand as the firm writes them: amounts, millimetres and weights', 
   const written = page.getByRole('radiogroup', { name: 'Writes numbers' })
   await written.getByText('1.234,50').click()
   await expect(page.getByLabel('An hour of work, $')).toBeVisible()
+  await allStored(page)
   await open(page, `/openings/${demoOpening('C1')}/order`)
   await expect(page.locator('[data-article="TW-800"]').first()).toContainText(/\d,\d\d\u00a0\$/)
   await open(page, `/openings/${demoOpening('C1')}/diagnose`)

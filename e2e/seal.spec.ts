@@ -3,7 +3,7 @@ import { expect, type Page, test } from '@playwright/test'
 import Papa from 'papaparse'
 import sharp from 'sharp'
 import { leadThrough } from './test/fitting'
-import { base, demoJob, demoOpening, open, pdfText } from './test/harvek'
+import { allStored, base, demoJob, demoOpening, open, pdfText } from './test/harvek'
 
 /** Takes a photo of an edge. */
 async function photograph(page: Page, edge: string): Promise<void> {
@@ -64,6 +64,7 @@ test.describe('on the phone', () => {
     await expect(page.locator('[data-proof]')).toHaveCount(4)
     await photograph(page, 'Head')
     await expect(page.getByText('Head, sealed', { exact: true })).toBeVisible()
+    await allStored(page)
     const record = await pdfText(page, `/api/openings/${C4}/record.pdf`)
     for (const part of ['Read again once sealed', 'Seals and draft', 'Head, before: ', 'Head, sealed: '])
       expect(record).toContain(part)

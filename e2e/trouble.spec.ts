@@ -45,7 +45,7 @@ test('a photo that the store can’t take yet waits over a reload, and is sent w
   await expect(photo.locator('a[data-waits]')).toHaveCount(0)
   await allStored(page)
   await page.reload()
-  await expect(photo.locator('img')).toHaveJSProperty('naturalWidth', 400)
+  await expect(photo.locator('img')).toHaveJSProperty('naturalWidth', 320)
 })
 
 test('a row the store does not take is said with its reason, counts for nothing, and is kept until it is left out', async ({

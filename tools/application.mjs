@@ -66,6 +66,7 @@ export async function startApplication(port, url, folder, { devices = '', desk =
         HARVEK_DESK: desk,
         HARVEK_SMTP: process.env.HARVEK_SMTP ?? smtp,
         HARVEK_DEMO: isDemo ? '1' : '',
+        HARVEK_LOG: process.env.HARVEK_LOG ?? join(folder, 'log', 'harvek.log'),
         HARVEK_BUILD: readFileSync(join(root, '.next/BUILD_ID'), 'utf8').trim(),
         HARVEK_COOKIE_SECRET: secretOf(folder, 'cookie-secret'),
         HARVEK_PRACTICE_SECRET: secretOf(folder, 'practice-secret'),

@@ -1,5 +1,5 @@
 import type { JobFile } from '@/core/job-file'
-import { cleanPicture, isCleanJpeg } from './clean-picture'
+import { cleanPicture, isCleanJpeg, SMALL_PX } from './clean-picture'
 
 type PhotoFile = JobFile['openings'][number]['photos'][number]
 
@@ -20,7 +20,7 @@ export async function cleanPhotos(file: JobFile): Promise<JobFile | null> {
 
 async function cleanPhoto(file: PhotoFile): Promise<PhotoFile | null> {
   const [picture, small] = [Buffer.from(file.picture, 'base64'), Buffer.from(file.small, 'base64')]
-  if ((await isCleanJpeg(picture)) && (await isCleanJpeg(small))) return file
+  if ((await isCleanJpeg(picture)) && (await isCleanJpeg(small, SMALL_PX))) return file
   const clean = await cleanPicture(picture)
   if (!clean.ok) return null
   return {

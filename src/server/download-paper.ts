@@ -5,6 +5,7 @@ import { findFirm } from '@/store/firm'
 import { findLogo } from '@/store/logo'
 import { writePdf } from '@/writers/write-pdf'
 import { download } from './download'
+import { printing } from './limits'
 
 /** A paper as PDF on the firm's size of paper with its logo, to be looked at in the browser. */
 export async function downloadPaper(
@@ -14,5 +15,5 @@ export async function downloadPaper(
   name: string,
 ): Promise<Response> {
   const [{ data }, logo] = await Promise.all([findFirm(db, acting), findLogo(db, acting)])
-  return download(await writePdf(paper, at, { size: data.paper, logo }), 'application/pdf', name, true)
+  return download(await printing(() => writePdf(paper, at, { size: data.paper, logo })), 'application/pdf', name, true)
 }

@@ -5,6 +5,8 @@ import type { Acting } from '@/store/acting'
 import { type Db, isAway, store } from '@/store/connection'
 import { whoMay } from '@/words/roles'
 import { refusedAtBorder } from './border'
+import { patienceFor } from './limits'
+import { faultIn, log, routeIn } from './log'
 import type { Refusal } from './refusal'
 import { actingMember } from './session'
 
@@ -35,13 +37,14 @@ export const notYours = (verb: Verb): Refusal => ({
 /** A route nobody needs to be signed in for: refuses in sentences what can’t be read, and says when the database is away. */
 export const answering =
   (answer: (request: Request) => Promise<Response>) =>
-  async (request: Request): Promise<Response> => {
-    try {
-      return await answer(request)
-    } catch (error) {
-      return troubled(error)
-    }
-  }
+  (request: Request): Promise<Response> =>
+    logged(request, async () => {
+      try {
+        return await answer(request)
+      } catch (error) {
+        return troubled(error)
+      }
+    })
 
 function troubled(error: unknown): Response {
   if (error instanceof Unreadable) return refuse(400, error.refusal)
@@ -78,18 +81,21 @@ export const handling = ({ verb, answer }: Way) => handle(verb, answer)
 
 /** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. */
 export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) {
-  return async (request: Request, context: Context): Promise<Response> => {
+  const asked = async (request: Request, context: Context, who: (known: Acting) => void): Promise<Response> => {
     const refused = refusedAtBorder(request)
     if (refused) return refuse(...refused)
     try {
       const known = await actingMember()
       if (!known) return refuse(401, { code: 'nobody', message: 'Nobody is signed in.' })
+      who(known)
       if (isOthers(request, known))
         return refuse(401, {
           code: 'other-member',
           message: `${known.name} is signed in here; what somebody else left waits until they are.`,
         })
       if (!may(known.role, verb)) return refuse(403, notYours(verb))
+      const patience = await patienceFor(request.method, new URL(request.url).pathname, known.memberId)
+      if (patience > 0) return tooMuch(patience)
       // What a route changes of the company it looks up itself.
       const { company: _, ...acting } = known
       const params = (await context.params) ?? {}
@@ -98,6 +104,48 @@ export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) 
     } catch (error) {
       return troubled(error)
     }
+  }
+  return (request: Request, context: Context): Promise<Response> => logged(request, who => asked(request, context, who))
+}
+
+/** What was asked for too often: nothing is lost, an outbox sends it by itself. */
+const tooMuch = (seconds: number): Response =>
+  Response.json(
+    { code: 'too-much', message: `That is too much at once. Go on in ${seconds} seconds; nothing was lost.` },
+    { status: 429, headers: { 'retry-after': String(seconds) } },
+  )
+
+/** Takes a line into the log of every request: whose, which, how long, and what became of it. */
+async function logged(
+  request: Request,
+  answering: (who: (known: Acting) => void) => Promise<Response>,
+): Promise<Response> {
+  const began = performance.now()
+  const id = crypto.randomUUID()
+  let acting: Acting | null = null
+  const who = (known: Acting) => {
+    acting = known
+  }
+  const line = (status: number, more: object = {}) => ({
+    id,
+    method: request.method,
+    route: routeIn(request.url),
+    status,
+    ms: Math.round(performance.now() - began),
+    member: acting?.memberId ?? null,
+    company: acting?.companyId ?? null,
+    ...more,
+  })
+  try {
+    const answer = await answering(who)
+    log().info(line(answer.status))
+    return answer
+  } catch (error) {
+    log().error(line(500, { fault: faultIn(error) }))
+    return refuse(500, {
+      code: 'fault',
+      message: `There is a fault in Harvek; nothing was changed. It is noted as ${id}.`,
+    })
   }
 }
 
@@ -154,9 +202,23 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
 export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {
   const tooLarge = `This is larger than ${Math.round(most / 1024 / 1024)} MB; nothing was stored.`
   const text = (await bytesOf(request, most, tooLarge)).toString('utf8')
+  const value = parsed(text)
+  // Only an escape can bring half a letter in: without one nothing is looked through.
+  if (/\\ud[89a-f]/i.test(text) && hasHalfLetter(value))
+    throw new Unreadable({ code: 'half-letter', message: 'A text of this holds half a letter; nothing was stored.' })
+  return value
+}
+
+function parsed(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
     throw new Unreadable({ code: 'not-json', message: 'This is not JSON; nothing was stored.' })
   }
 }
+
+/** Whether a text in a value could not be stored and read back as it is. */
+const hasHalfLetter = (value: unknown): boolean =>
+  typeof value === 'string'
+    ? /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value)
+    : typeof value === 'object' && value !== null && Object.entries(value).some(pair => pair.some(hasHalfLetter))

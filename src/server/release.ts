@@ -39,10 +39,12 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
   if (!job) return no(404, 'not-found', 'There is no such thing here, or it belongs to another company.')
   const already = await findOrder(db, acting, asked.id)
   if (already) return { ok: true, order: already.order }
+  // One door stands on an order once, however often it is named.
+  const openings = [...new Set(asked.openings.map(id => id.toLowerCase()))]
   const lines: OrderLine[] = []
   const issues: { path: string; message: string }[] = []
-  const sheets = new Map((await loadOpenings(db, acting, asked.openings)).map(one => [one.opening.id, one]))
-  for (const id of asked.openings) {
+  const sheets = new Map((await loadOpenings(db, acting, openings)).map(one => [one.opening.id, one]))
+  for (const id of openings) {
     const sheet = sheets.get(id)
     if (sheet?.job.id !== asked.jobId) return no(404, 'not-found', 'An opening of this order is not in this job.')
     const { order, fit } = workOf(sheet)
@@ -57,7 +59,7 @@ export async function release(db: Db, acting: Acting, asked: ReleaseRequest, now
           message: `${sheet.opening.tag}: ${findingWords(one, sheet.job.step).title}`,
         })
   }
-  if (lines.length < asked.openings.length)
+  if (lines.length < openings.length)
     return no(422, 'not-complete', 'The order is not complete; nothing was released.', issues)
   const makers = [...new Set(lines.map(line => line.unit.maker))]
   if (makers.length > 1)
@@ -93,6 +95,8 @@ async function released(
     return one
   })
   if (result.ok) return result
+  if (result.why === 'withdrawn')
+    return no(409, 'withdrawn', 'This order was withdrawn: order anew instead of changing it.')
   return result.why === 'superseded'
     ? no(409, 'superseded', 'This order was changed by somebody else in the meantime. Look at the newest revision.')
     : no(409, 'ordered-already', `${result.tag} is on order ${result.number} already. Change that order instead.`)

@@ -5,7 +5,11 @@ import { type Db, transact } from '@/store/connection'
 import { callBack, putOutgoing } from '@/store/exchange'
 import { withdrawOrder } from '@/store/orders'
 
-/** Takes an order back and puts the word to its supplier on its way, both or neither; one that nobody was told of yet is called back. */
+/** The message's id is another's already: nothing was taken back. */
+export class MessageTaken extends Error {}
+
+/** Takes an order back and puts the word to its supplier on its way, both or neither, once; one that nobody was told of yet is called back.
+ *  @throws MessageTaken */
 export async function withdraw(
   db: Db,
   acting: Acting,
@@ -22,15 +26,11 @@ export async function withdraw(
     reason,
   })
   await transact(db, async tx => {
-    await withdrawOrder(tx, acting, id, { at, by: acting.name, reason })
+    if (!(await withdrawOrder(tx, acting, id, { at, by: acting.name, reason }))) return
     await note(tx, acting, { verb: 'withdrawn', subject: 'order', subjectId: id, after: { reason } })
     // Called back in its first minute, nobody has to be told.
     if (await callBack(tx, acting, id, now.getTime())) return
-    await putOutgoing(
-      tx,
-      acting,
-      { id: messageId, orderId: id, kind: 'withdrawal', body, createdAt: at },
-      now.getTime(),
-    )
+    const message = { id: messageId, orderId: id, kind: 'withdrawal', body, createdAt: at } as const
+    if (!(await putOutgoing(tx, acting, message, now.getTime()))) throw new MessageTaken()
   })
 }

@@ -48,17 +48,19 @@ export async function callBack(db: Db, acting: Acting, orderId: string, now: num
   return result.affectedRows === 1
 }
 
-/** Puts something on its way, once however often it is asked. Nobody carries it before it is due. */
+/** Puts something on its way, once however often it is asked; `false` where something of that id is on its way already. Nobody carries it before it
+ *  is due. */
 export async function putOutgoing(
   db: Db,
   acting: Acting,
   one: Pick<Outgoing, 'id' | 'orderId' | 'kind' | 'body' | 'createdAt'>,
   dueAt: number,
-): Promise<void> {
-  await db
+): Promise<boolean> {
+  const [result] = await db
     .insert(outgoing)
     .ignore()
     .values({ ...one, companyId: acting.companyId, state: 'waiting', dueAt })
+  return result.affectedRows === 1
 }
 
 /** Puts a mail on its way, once. `companyId` is empty for one that is nobody’s firm’s. */

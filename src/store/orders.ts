@@ -114,14 +114,16 @@ export async function orderChain(db: Db, acting: Acting, id: string): Promise<re
   return ordersIn(rows)
 }
 
-/** Takes an order back as a whole, once; the first reason stays. */
+/** Takes an order back as a whole, once: `false` where it was taken back already, and its first reason stays. Nobody changes it meanwhile. */
 export async function withdrawOrder(
   db: Db,
   acting: Acting,
   orderId: string,
   { at, by, reason }: NonNullable<Order['withdrawn']>,
-): Promise<void> {
-  await db.insert(withdrawal).ignore().values({ companyId: acting.companyId, orderId, at, by, reason })
+): Promise<boolean> {
+  await lockCompany(db, acting)
+  const [result] = await db.insert(withdrawal).ignore().values({ companyId: acting.companyId, orderId, at, by, reason })
+  return result.affectedRows === 1
 }
 
 export type Release = {
@@ -138,6 +140,7 @@ export type Release = {
 export type ReleaseResult =
   | { readonly ok: true; readonly order: Order }
   | { readonly ok: false; readonly why: 'superseded' }
+  | { readonly ok: false; readonly why: 'withdrawn' }
   | { readonly ok: false; readonly why: 'ordered-already'; readonly tag: string; readonly number: string }
 
 /** Releases an order with the next free number of the company, or the next revision of one. Sent twice with the same id, it is released
@@ -147,8 +150,9 @@ export async function releaseOrder(db: Db, acting: Acting, jobId: string, asked:
     await lockCompany(tx, acting)
     const already = await findOrder(tx, acting, asked.id)
     if (already) return { ok: true, order: already.order }
-    const numbered = asked.supersedes === null ? await newNumber(tx, acting) : await nextRevision(tx, acting, asked)
-    if (!numbered) return { ok: false, why: 'superseded' }
+    const numbered =
+      asked.supersedes === null ? await newNumber(tx, acting) : await nextRevision(tx, acting, jobId, asked.supersedes)
+    if (typeof numbered === 'string') return { ok: false, why: numbered }
     const taken = await orderedAlready(tx, acting, jobId, asked)
     if (taken) return taken
     const order: Order = { ...asked, ...numbered, releasedBy: acting.name, withdrawn: null, lines: [...asked.lines] }
@@ -206,16 +210,23 @@ async function orderedAlready(
 
 type Numbered = Pick<Order, 'number' | 'revision'>
 
-async function nextRevision(db: Db, acting: Acting, { supersedes }: Release): Promise<Numbered | null> {
-  const before = await findOrder(db, acting, supersedes!)
-  if (!before) return null
+async function nextRevision(
+  db: Db,
+  acting: Acting,
+  jobId: string,
+  supersedes: string,
+): Promise<Numbered | 'superseded' | 'withdrawn'> {
+  const before = await findOrder(db, acting, supersedes)
+  if (before?.job.id !== jobId) return 'superseded'
+  // What was taken back is ordered anew, not taken up again.
+  if (before.order.withdrawn) return 'withdrawn'
   const { number, revision } = before.order
   const [later] = await db
     .select({ id: purchaseOrder.id })
     .from(purchaseOrder)
-    .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.supersedes, supersedes!)))
+    .where(and(eq(purchaseOrder.companyId, acting.companyId), eq(purchaseOrder.supersedes, supersedes)))
     .limit(1)
-  return later ? null : { number, revision: revision + 1 }
+  return later ? 'superseded' : { number, revision: revision + 1 }
 }
 
 /** The next number of the company's counter that no order that came with a file bears already. */

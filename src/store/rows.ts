@@ -27,6 +27,8 @@ export type RowKind<T extends Row> = {
   /** The opening or order a row belongs to. */
   readonly of: MySqlColumn
   readonly at: MySqlColumn
+  /** The member that says when it was made. */
+  readonly time: keyof T & string
   readonly write: (row: T, of: string, acting: Acting) => Readonly<Record<string, unknown>>
   readonly read: (row: Readonly<Record<string, unknown>>) => T
 }
@@ -34,17 +36,18 @@ export type RowKind<T extends Row> = {
 /** Rows of an opening whose members are columns of their own. */
 const ofOpening = <T extends Row>(
   table: RowKind<T>['table'] & { readonly openingId: MySqlColumn },
-  at: MySqlColumn,
+  [at, time]: readonly [MySqlColumn, keyof T & string],
   kind: RecordKind<T>,
 ): RowKind<T> => ({
   table,
   of: table.openingId,
   at,
+  time,
   write: (row, openingId, { memberId }) => ({ ...row, openingId, memberId, version: versionOf(kind) }),
   read: ({ companyId: _c, openingId: _o, memberId: _m, version, ...row }) => readRecord(kind, row, Number(version)),
 })
 
-const READ = ofOpening(reading, reading.takenAt, READING)
+const READ = ofOpening(reading, [reading.takenAt, 'takenAt'], READING)
 /** Whose reading counts as unchecked is said by who acts, whatever was sent. */
 export const READINGS: RowKind<Reading> = {
   ...READ,
@@ -54,13 +57,14 @@ export const READINGS: RowKind<Reading> = {
   }),
   read: ({ unchecked, ...row }) => READ.read(unchecked ? { ...row, unchecked: true } : row),
 }
-export const ANSWERS: RowKind<Answer> = ofOpening(answer, answer.takenAt, ANSWER)
-export const LOG_ENTRIES: RowKind<LogEntry> = ofOpening(logEntry, logEntry.at, LOG)
+export const ANSWERS: RowKind<Answer> = ofOpening(answer, [answer.takenAt, 'takenAt'], ANSWER)
+export const LOG_ENTRIES: RowKind<LogEntry> = ofOpening(logEntry, [logEntry.at, 'at'], LOG)
 
 export const RECEIPTS: RowKind<Receipt> = {
   table: receipt,
   of: receipt.orderId,
   at: receipt.at,
+  time: 'at',
   write: (row, orderId) => ({
     id: row.id,
     orderId,
@@ -87,6 +91,7 @@ export const DECISIONS: RowKind<DecisionRow> = {
   table: decision,
   of: decision.orderId,
   at: decision.at,
+  time: 'at',
   write: row => row,
   read: ({ companyId: _c, ...row }) => row as DecisionRow,
 }
@@ -123,6 +128,9 @@ export async function rowsOf<T extends Row>(
   return grouped(rows.map(row => [String(row[member]), kind.read(row)]))
 }
 
+/** So many in one statement: one of twenty thousand is none a driver writes. */
+const PER_ROUND = 1000
+
 /** Adds rows once each. The caller has made sure that what they belong to is this company's. */
 export async function addRows<T extends Row>(
   db: Db,
@@ -133,23 +141,43 @@ export async function addRows<T extends Row>(
 ): Promise<Added> {
   if (all.length === 0) return { stored: [], conflicting: [] }
   const { table } = kind
-  const stamped = all.map(one => ({ ...kind.write(one, of, acting), companyId: acting.companyId }))
-  await db
-    .insert(table)
-    .ignore()
-    .values(stamped as never)
+  const timed = all.map(one => inTime(kind, one))
+  const stamped = timed.map(one => ({ ...kind.write(one, of, acting), companyId: acting.companyId }))
+  for (let from = 0; from < stamped.length; from += PER_ROUND)
+    await db
+      .insert(table)
+      .ignore()
+      .values(stamped.slice(from, from + PER_ROUND) as never)
   const ids = all.map(one => one.id)
   const there = await db
     .select()
     .from(table)
     .where(and(eq(table.companyId, acting.companyId), eq(kind.of, of), inArray(table.id, ids)))
   const byId = new Map(there.map(row => kind.read(row)).map(row => [row.id, row]))
-  const isThere = (one: T) => isSame(byId.get(one.id), one)
+  const isThere = (one: T) => {
+    const there = byId.get(one.id)
+    return (
+      isSame(there, one) || (there !== undefined && isSame(there, { ...one, [kind.time]: earlier(kind, there, one) }))
+    )
+  }
   return {
     stored: ids.filter((_, i) => isThere(all[i]!)),
     conflicting: ids.filter((_, i) => !isThere(all[i]!)),
   }
 }
+
+/** What a right clock may be ahead of this one. */
+const AHEAD_MS = 10 * 60_000
+
+/** A row as it is stored: one that says it was made later than now was made by a clock that is wrong, and counts as made now. */
+function inTime<T extends Row>({ time }: RowKind<T>, row: T, now = new Date()): T {
+  const said = String(row[time])
+  return said > new Date(now.getTime() + AHEAD_MS).toISOString() ? { ...row, [time]: now.toISOString() } : row
+}
+
+/** When a row that is there was made, where the same is sent again by a clock that is ahead. */
+const earlier = <T extends Row>({ time }: RowKind<T>, there: T, sent: T): T[keyof T & string] =>
+  String(sent[time]) > String(there[time]) ? there[time] : sent[time]
 
 /** Whether two rows say the same, in whatever order their members stand. */
 const isSame = (kept: unknown, sent: unknown): boolean => plain(kept) === plain(sent)

@@ -4,7 +4,7 @@ import { UNIT } from '@/core/records/records'
 import { readRecord, versionOf } from '@/core/records/version'
 import type { Acting } from './acting'
 import { note } from './audit'
-import { type Db, transact } from './connection'
+import { type Db, isDuplicate, transact } from './connection'
 import { catalogueState, unit } from './list-tables'
 
 const PER_ROUND = 1000
@@ -82,8 +82,14 @@ export async function addUnits(db: Db, acting: Acting, units: readonly Catalogue
 /** Adds one unit; `false`, and nothing is changed, where its maker has this article already. */
 export async function addUnit(db: Db, acting: Acting, one: CatalogueUnit): Promise<boolean> {
   if ((await findUnits(db, acting, [one.id])).length > 0) return false
-  await addUnits(db, acting, [one])
-  return true
+  try {
+    await addUnits(db, acting, [one])
+    return true
+  } catch (error) {
+    // Somebody entered the same at the same moment.
+    if (isDuplicate(error)) return false
+    throw error
+  }
 }
 
 /** Takes a maker's list in: a unit of the same maker and article is replaced by what the list says now. */

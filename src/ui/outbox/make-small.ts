@@ -2,8 +2,8 @@
 const LONGEST = 2048
 const QUALITY = 0.86
 
-/** A photo no larger than it need be, as JPEG and without what a camera writes beside it; as it came where the browser can't read it. */
-export async function makeSmall(picture: Blob): Promise<Blob> {
+/** A photo no larger than it need be, as JPEG and without what a camera writes beside it; `null` where it is no picture. */
+export async function makeSmall(picture: Blob): Promise<Blob | null> {
   try {
     const bitmap = await createImageBitmap(picture, { imageOrientation: 'from-image' })
     const scale = Math.min(1, LONGEST / Math.max(bitmap.width, bitmap.height))
@@ -13,6 +13,6 @@ export async function makeSmall(picture: Blob): Promise<Blob> {
     const small = await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY })
     return scale === 1 && small.size >= picture.size && picture.type === 'image/jpeg' ? picture : small
   } catch {
-    return picture
+    return null
   }
 }

@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { v7 as uuidV7 } from 'uuid'
 import type { PhotoPlace } from '@/core/survey/photo-place'
+import { issueWords } from '@/words/issues'
 import { nowHere } from '../outbox/clock'
 import { makeSmall } from '../outbox/make-small'
 import { useOutbox, useSnapshot } from './use-outbox'
@@ -33,6 +34,11 @@ export function usePhotos({ openingId, place, by }: Taking): PhotoStore {
         setSaid(`${file.name} is larger than 20 MB; nothing was stored.`)
         continue
       }
+      const picture = await makeSmall(file)
+      if (!picture) {
+        setSaid(`${file.name}: ${issueWords({ code: 'photo.no-image', facts: {} })}`)
+        continue
+      }
       const at = nowHere().toISOString()
       const photo = {
         id: uuidV7(),
@@ -44,7 +50,7 @@ export function usePhotos({ openingId, place, by }: Taking): PhotoStore {
         by: by(),
         at,
       }
-      void outbox.put({ kind: 'photo', ...photo }, await makeSmall(file))
+      void outbox.put({ kind: 'photo', ...photo }, picture)
     }
   }
   const lost = own.some(one => unkept.has(one.id))

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { bodyOf, handle, notFound, refuse } from '@/server/handle'
 import { loadOrder } from '@/server/load-order'
-import { withdraw } from '@/server/withdraw'
+import { MessageTaken, withdraw } from '@/server/withdraw'
 
 const asked = z.strictObject({ id: z.uuid(), reason: z.string().trim().min(1).max(500) })
 
@@ -14,6 +14,14 @@ export const POST = handle('order', async ({ db, acting, request, id }) => {
     return refuse(409, { code: 'superseded', message: 'This revision was superseded. Withdraw the one that holds.' })
   if (view.standing === 'received')
     return refuse(409, { code: 'received', message: 'Everything of this order was received; it can’t be withdrawn.' })
-  await withdraw(db, acting, view.order, { messageId, reason }, new Date())
+  try {
+    await withdraw(db, acting, view.order, { messageId, reason }, new Date())
+  } catch (error) {
+    if (!(error instanceof MessageTaken)) throw error
+    return refuse(409, {
+      code: 'id-taken',
+      message: 'Something else bears this id; the order stands. Withdraw it again.',
+    })
+  }
   return Response.json({ ok: true })
 })
