@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test'
 import { control, tell } from './test/control'
-import { allStored, base, field, newOpening } from './test/harvek'
+import { allStored, base, field, newOpening, open } from './test/harvek'
 
 const row = (page: Page, device: string) => page.locator(`[data-device="${device}"]`)
 const now = (page: Page) => page.locator('section[aria-label="Reading now"] h2')
@@ -102,4 +102,34 @@ test('a device that is not there says so', async ({ page }) => {
   await page.getByRole('button', { name: 'Pair Laser' }).click()
   await expect(page.getByText('The device does not answer. Switch it on and try again.')).toBeVisible()
   await control('restart-laser')
+})
+
+test('through the server, where no device is on this machine: ten tabs hear it by one stream, and all go on working', async ({
+  context,
+}) => {
+  await context.route(`${process.env.HARVEK_LASER}/**`, route => route.abort())
+  const first = await context.newPage()
+  await newOpening(first, `Ten tabs ${Date.now()}`, 'Tar house', 'The leaf itself')
+  await tell('laser', { unit: 'mm', jitter: 0, repeat: 1 })
+  await first.getByRole('button', { name: 'Pair Laser' }).click()
+  await expect(row(first, 'laser')).toHaveAttribute('data-state', 'listening')
+  const path = new URL(first.url()).pathname
+  const tabs = [first]
+  for (let i = 1; i < 10; i++) {
+    const tab = await context.newPage()
+    await open(tab, path)
+    tabs.push(tab)
+  }
+  const last = tabs.at(-1)!
+  await expect(row(last, 'laser')).not.toHaveAttribute('data-state', 'not-paired')
+  await tell('laser', { measure: 914.4 })
+  await expect(field(last)).toHaveValue('914.4 mm')
+  await last.keyboard.press('Enter')
+  await allStored(last)
+  // The tab that listened is gone: the next one listens.
+  await first.close()
+  await expect(async () => {
+    await tell('laser', { measure: 914.0 })
+    await expect(field(last)).toHaveValue('914.0 mm', { timeout: 1500 })
+  }).toPass({ timeout: 15_000 })
 })

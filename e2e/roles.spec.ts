@@ -30,7 +30,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/demo/member',
     'GET /api/devices',
     'POST /api/devices/[id]/pair',
-    'GET /api/devices/[id]/stream',
+    'GET /api/devices/stream',
     'GET /api/firm',
     'GET /api/firm/logo',
     'GET /api/jobs/[id]/cuts.csv',
@@ -135,7 +135,7 @@ const OPEN = [
 /** Asked by everybody for themselves: in the demo it is refused, elsewhere it would be done. */
 const LEAVE = 'POST /api/account/leave'
 /** Does not end by itself. */
-const STREAM = 'GET /api/devices/[id]/stream'
+const STREAM = 'GET /api/devices/stream'
 
 const signed = (id: string) => `harvek-member=${signMember(id, secret())}`
 

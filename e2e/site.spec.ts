@@ -5,8 +5,10 @@ import { join } from 'node:path'
 import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test'
 import { DOORS } from '../src/core/doors/doors'
 import { ladderFor } from '../src/core/survey/survey-of'
+import { signMember } from '../src/server/sign'
 import { CHROMIUM } from '../tools/chromium.mjs'
 import { doStep } from './test/fitting'
+import { addMember, removeMembers, secret } from './test/foreign'
 import {
   allStored,
   base,
@@ -171,28 +173,26 @@ test('another member on the same tablet sees and sends nothing of what waits; pa
   await page.goto(`${base()}/catalogue`)
   await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
 
-  // Somebody else goes on, where there is signal; what waits is not theirs.
-  await page.route('**/api/sync', route => route.abort())
-  line.goes('there')
-  await open(page, '/jobs')
-  const whoActs = page.getByLabel('In the demo, go on as')
-  const goOnAs = async (label: string) => {
-    await Promise.all([page.waitForEvent('load'), whoActs.selectOption({ label })])
-    await page.locator('html[data-hydrated]').waitFor()
-  }
-  await goOnAs('Bram Oake, installer')
-  await page.unroute('**/api/sync')
-  await expect(bar).toHaveText('All stored')
-  line.goes('refused')
-  await page.goto(`${base()}/openings/${own}/measure`)
-  await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
+  // Somebody else is signed in when there is signal again; what waits is not theirs.
+  const other = await addMember('installer')
+  const { hostname } = new URL(base())
+  const value = signMember(other, secret())
+  await page.goto('about:blank')
+  await context.addCookies([{ name: 'harvek-member', value, domain: hostname, path: '/' }])
   line.goes('there')
   await open(page, `/openings/${own}/measure`)
+  await allStored(page)
   expect((await rowsOf(page, own)).readings).toEqual([])
-  await goOnAs('Ida Marlow, owner')
+  line.goes('refused')
+  await page.goto(`${base()}/openings/${own}/fit`)
+  await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
+  line.goes('there')
+  await context.clearCookies()
+  await open(page, '/jobs')
   await allStored(page)
   expect((await rowsOf(page, own)).readings).toHaveLength(1)
   await context.close()
+  await removeMembers([other])
   rmSync(folder, { recursive: true, force: true })
 })
 

@@ -54,11 +54,12 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   writers: ['core', 'words', 'papers'],
   store: ['core'],
   readers: ['core', 'words'],
+  devices: ['core'],
   compute: ['core', 'trade', 'words', 'readers'],
   bench: ['core', 'trade', 'words', 'readers', 'server', 'compute'],
-  server: ['core', 'trade', 'words', 'papers', 'writers', 'readers', 'store'],
-  ui: ['core', 'trade', 'words'],
-  app: ['core', 'words', 'papers', 'writers', 'readers', 'store', 'server', 'ui'],
+  server: ['core', 'trade', 'words', 'papers', 'writers', 'readers', 'store', 'devices'],
+  ui: ['core', 'trade', 'words', 'devices'],
+  app: ['core', 'words', 'papers', 'writers', 'readers', 'store', 'server', 'ui', 'devices'],
 }
 /** Packages with one door. */
 const ONLY: Readonly<Record<string, RegExp>> = {
@@ -73,7 +74,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   'rate-limiter-flexible': /^server\/limits\.ts$/,
   dexie: /^ui\/outbox\/kept\.ts$/,
   serwist: /^sw\//,
-  'eventsource-parser': /^server\//,
+  'eventsource-parser': /^devices\//,
   '@tarikjabiri/dxf': /^writers\//,
   // Who acts is looked up once for a page.
   react: /^(ui|app)\/|^server\/session\.ts$/,

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server'
+import { knownDevices } from './devices/known'
 
 /** What a page may load and run: what this installation sent for this very answer, and what that loads. */
 const policyFor = (nonce: string): string =>
@@ -10,7 +11,8 @@ const policyFor = (nonce: string): string =>
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' blob: data:",
     "font-src 'self'",
-    "connect-src 'self'",
+    // Measuring devices are reached on this very machine, where they are.
+    ["connect-src 'self'", ...[...knownDevices().values()]].join(' '),
     "worker-src 'self' blob:",
     "manifest-src 'self'",
     "object-src 'none'",

@@ -54,6 +54,17 @@ export function runDevice(kind, port) {
     const json = (/** @type {number} */ status, /** @type {unknown} */ body) =>
       response.writeHead(status, { 'content-type': 'application/json' }).end(JSON.stringify(body))
     if (isSilent() && url.pathname !== '/control') return request.socket.destroy()
+    // Pages of this machine may listen to it themselves.
+    const origin = request.headers.origin ?? ''
+    if (/^https?:\/\/(127\.0\.0\.1|localhost)(:\d+)?$/.test(origin))
+      response.setHeader('access-control-allow-origin', origin)
+    if (request.method === 'OPTIONS')
+      return response
+        .writeHead(204, {
+          'access-control-allow-headers': 'content-type, cache-control',
+          'access-control-allow-private-network': 'true',
+        })
+        .end()
     if (url.pathname === '/' && request.method === 'GET')
       return response.writeHead(200, { 'content-type': 'text/html; charset=utf-8' }).end(page(kind))
     if (url.pathname === '/pair' && request.method === 'POST') {

@@ -1,4 +1,5 @@
-import { knownDevices } from '@/server/devices'
+import { knownDevices } from '@/devices/known'
 import { handle } from '@/server/handle'
 
-export const GET = handle('look', async () => Response.json([...knownDevices().keys()].map(id => ({ id }))))
+/** The devices of this place, and where each is reached by whoever is on the same machine. */
+export const GET = handle('look', async () => Response.json([...knownDevices()].map(([id, at]) => ({ id, at }))))
