@@ -90,6 +90,7 @@ const OPEN = [
   '/api/firm/seals/entered',
   '/api/firm/seals.csv',
   '/api/health',
+  '/api/news',
   '/api/jobs',
   '/api/jobs/import',
   '/api/openings',

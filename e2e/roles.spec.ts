@@ -36,6 +36,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'GET /api/jobs/[id]/cuts.csv',
     'GET /api/jobs/[id]/cuts.pdf',
     'GET /api/jobs/[id]/ready',
+    'GET /api/news',
     'GET /api/openings',
     'GET /api/openings/[id]/drawing.dxf',
     'GET /api/openings/[id]/drawing.svg',

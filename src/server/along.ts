@@ -79,6 +79,6 @@ export const along: Way = {
       sheets,
       orders: await ordersOn(db, acting, sheets),
     }
-    return Response.json(answer)
+    return Response.json(answer, { headers: { 'cache-control': 'private, no-store' } })
   },
 }

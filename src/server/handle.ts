@@ -100,7 +100,7 @@ export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) 
       const { company: _, ...acting } = known
       const params = (await context.params) ?? {}
       const answered = await answer({ db: store(), acting, request, id: params.id ?? '', params })
-      return may(acting.role, 'money') ? answered : await priceless(answered)
+      return unkept(request, may(acting.role, 'money') ? answered : await priceless(answered))
     } catch (error) {
       return troubled(error)
     }
@@ -147,6 +147,15 @@ async function logged(
       message: `There is a fault in Harvek; nothing was changed. It is noted as ${id}.`,
     })
   }
+}
+
+/** What is somebody's is kept nowhere between; what only says that something was stored is not worth packing. */
+function unkept({ method }: Request, answer: Response): Response {
+  const { headers } = answer
+  if (headers.has('cache-control') || !headers.get('content-type')?.startsWith('application/json')) return answer
+  headers.set('cache-control', method === 'GET' ? 'private, no-store' : 'no-store, no-transform')
+  headers.set('vary', 'cookie')
+  return answer
 }
 
 /** An answer without what things cost, for whom that is not to see. */

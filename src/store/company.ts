@@ -46,7 +46,24 @@ type Row = {
 
 type Person = { readonly id: string; readonly name: string; readonly role: string; readonly left: string | null }
 
-function contextIn({ name, people, revision, version, data, catalogueRevision }: Row): CompanyContext {
+/** Each company's record as it was last read: whoever acts asks for it, and it is read once for each of its revisions. */
+const firms = new Map<string, Versioned<Firm>>()
+const MOST_FIRMS = 500
+
+function firmAt(companyId: string, revision: number, read: () => Firm): Versioned<Firm> {
+  const there = firms.get(companyId)
+  if (there?.revision === revision) return there
+  const firmNow = { revision, data: read() }
+  firms.delete(companyId)
+  firms.set(companyId, firmNow)
+  if (firms.size > MOST_FIRMS) firms.delete(firms.keys().next().value as string)
+  return firmNow
+}
+
+function contextIn(
+  companyId: string,
+  { name, people, revision, version, data, catalogueRevision }: Row,
+): CompanyContext {
   const all: unknown = typeof people === 'string' ? JSON.parse(people) : people
   const persons = ((Array.isArray(all) ? all : []) as readonly Person[]).filter(one => one.left === null)
   return {
@@ -58,7 +75,7 @@ function contextIn({ name, people, revision, version, data, catalogueRevision }:
     firm:
       revision === null || version === null
         ? { revision: 0, data: NEW_FIRM }
-        : { revision, data: readRecord(FIRM, data, version) },
+        : firmAt(companyId, revision, () => readRecord(FIRM, data, version)),
     catalogueRevision: catalogueRevision ?? 0,
   }
 }
@@ -89,7 +106,7 @@ async function findWhere(db: Db, which: SQL, first: string | null = null): Promi
     .limit(1)
   if (!row) return null
   const { companyId, memberId, memberName, role, ...rest } = row
-  return { companyId, memberId, name: memberName, role: roleOf(role), company: contextIn(rest) }
+  return { companyId, memberId, name: memberName, role: roleOf(role), company: contextIn(companyId, rest) }
 }
 
 /** The company of whoever acts: as it was looked up with them, else as it is now. */
@@ -103,5 +120,5 @@ export async function companyOf(db: Db, acting: Acting | Known): Promise<Company
     .where(eq(company.id, acting.companyId))
     .limit(1)
   if (!row) throw new Error(`company ${acting.companyId} is gone`)
-  return contextIn(row)
+  return contextIn(acting.companyId, row)
 }

@@ -143,12 +143,17 @@ export async function addRows<T extends Row>(
   const { table } = kind
   const timed = all.map(one => inTime(kind, one))
   const stamped = timed.map(one => ({ ...kind.write(one, of, acting), companyId: acting.companyId }))
-  for (let from = 0; from < stamped.length; from += PER_ROUND)
-    await db
+  let fresh = 0
+  for (let from = 0; from < stamped.length; from += PER_ROUND) {
+    const [result] = await db
       .insert(table)
       .ignore()
       .values(stamped.slice(from, from + PER_ROUND) as never)
+    fresh += result.affectedRows
+  }
   const ids = all.map(one => one.id)
+  // All of them are new: nothing stands there that could say something else.
+  if (fresh === all.length) return { stored: ids, conflicting: [] }
   const there = await db
     .select()
     .from(table)

@@ -50,13 +50,14 @@ export function Openings({ found: first }: { readonly found: FoundOpenings }) {
         ref={input}
         type="search"
         aria-label="Find an opening"
-        placeholder="tag, name, kind of door, job or street"
+        placeholder="tag, name, kind of door, job, street, customer, order"
         value={search}
         maxLength={200}
         onChange={event => setSearch(event.target.value)}
       />
       <p role="status">{said ?? countWords(found)}</p>
-      <List>
+      <Beside found={found} />
+      <List aria-label="Openings">
         {found.openings.map(one => (
           <li key={one.id}>
             <Link href={`/openings/${one.id}/measure`} prefetch={false}>
@@ -71,6 +72,40 @@ export function Openings({ found: first }: { readonly found: FoundOpenings }) {
     </Page>
   )
 }
+
+/** The jobs and orders with the same words. */
+const Beside = ({ found: { jobs, orders } }: { readonly found: FoundOpenings }) => (
+  <>
+    {jobs.length > 0 && (
+      <List aria-label="Jobs">
+        {jobs.map(one => (
+          <li key={one.id}>
+            <Link href={`/jobs/${one.id}`} prefetch={false}>
+              <span className="quiet">Job</span>
+              <strong>{one.name}</strong>
+              <span className="quiet">{one.customer}</span>
+              <span className="quiet">{one.site}</span>
+            </Link>
+          </li>
+        ))}
+      </List>
+    )}
+    {orders.length > 0 && (
+      <List aria-label="Orders">
+        {orders.map(one => (
+          <li key={one.id}>
+            <Link href={`/orders/${one.id}`} prefetch={false}>
+              <span className="quiet">Order</span>
+              <strong>{one.revision > 1 ? `${one.number}, revision ${one.revision}` : one.number}</strong>
+              <span className="quiet">{one.maker}</span>
+              <span className="quiet">{one.jobName}</span>
+            </Link>
+          </li>
+        ))}
+      </List>
+    )}
+  </>
+)
 
 function countWords({ count, openings, search }: FoundOpenings): string {
   if (count === 0) return search ? `No opening has “${search}” in it.` : 'No openings yet.'

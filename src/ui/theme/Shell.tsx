@@ -10,6 +10,8 @@ import { RightsOf } from '../store/rights'
 import { send } from '../store/send'
 import { forgetWho } from '../store/who'
 import { GlobalStyle } from './GlobalStyle'
+import { Going } from './Going'
+import { News } from './News'
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
@@ -53,6 +55,7 @@ export function Shell({ visitor, children }: Props) {
   return (
     <>
       <GlobalStyle />
+      <Going />
       <Bar>
         <Link className="word" href="/">
           <svg width="18" height="28" viewBox="0 0 18 28" aria-hidden="true">
@@ -71,6 +74,7 @@ export function Shell({ visitor, children }: Props) {
           Harvek
         </Link>
         {visitor ? <Nav mayFirm={mayFirm} mayPeople={mayPeople} /> : <span style={{ flex: 1 }} />}
+        {visitor && <News member={visitor.id} />}
         {visitor && <WhoActs visitor={visitor} />}
         <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
           {Object.entries(LIGHTS).map(([id, name]) => (
