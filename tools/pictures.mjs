@@ -20,8 +20,6 @@ const PICTURES = [
   ['1-today', '/', '', LARGE],
   ['2-job', 'job', '', LARGE],
   ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
-  ['3b-storm', 'A6', 'measure', LARGE, '[data-slot="handle.height"]'],
-  ['3c-steel-leaf', 'B2', 'measure', LARGE, '[data-slot="hinge.2"]'],
   ['4-diagnose', 'A1', 'diagnose', LARGE],
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
   ['6-order', 'C1', 'order', LARGE],
@@ -34,9 +32,47 @@ const PICTURES = [
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
   ['phone-measure', 'A3', 'measure', PHONE],
-  ['phone-keypad', 'A6', 'measure', PHONE, '[aria-label="Keypad"]'],
   ['phone-fit', 'A1', 'fit', PHONE],
 ]
+
+/** What a firm of one's own begins with: its first visit, and signing in. @param {import('@playwright/test').Browser} browser @param {string} target */
+async function takeStart(browser, target) {
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
+  const database = await startDatabase(folder)
+  await ensureData(database.url, false)
+  const application = await startApplication(await freePort(), database.url, folder, { isDemo: false })
+  try {
+    const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC', viewport: LARGE })
+    for (const [name, path] of [
+      ['15-first-run', '/start'],
+      ['16-sign-in', '/sign-in'],
+    ]) {
+      await page.goto(application.address + path)
+      await page.locator('html[data-hydrated]').waitFor()
+      await page.waitForTimeout(400)
+      await page.screenshot({ path: join(target, `${name}.png`) })
+    }
+    await page.close()
+  } finally {
+    await application.stop()
+    await database.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** A sheet without signal: what was read is kept, and the bar says so. @param {import('@playwright/test').Page} page @param {string} address @param {string} target */
+async function takeOffline(page, address, target) {
+  await page.setViewportSize(LARGE)
+  await page.goto(address)
+  await page.locator('html[data-hydrated]').waitFor()
+  await page.context().setOffline(true)
+  await page.locator('section[aria-label="Reading now"] input[enterkeyhint]').fill('1/16')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Look', exact: true }).click()
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: join(target, '17-no-signal.png') })
+  await page.context().setOffline(false)
+}
 
 async function main() {
   ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
@@ -81,6 +117,8 @@ async function main() {
       await page.waitForTimeout(700)
       await page.screenshot({ path: join(target, `${name}.png`) })
     }
+    await takeOffline(desk, `${application.address}${pathOf('A6', 'measure')}`, target)
+    await takeStart(browser, target)
   } finally {
     await browser.close()
     await application.stop()
