@@ -66,7 +66,8 @@ async function takeOffline(page, address, target) {
   await page.goto(address)
   await page.locator('html[data-hydrated]').waitFor()
   await page.context().setOffline(true)
-  await page.locator('section[aria-label="Reading now"] input[enterkeyhint]').fill('1/16')
+  await page.locator('[data-slot="wall.left"]').click()
+  await page.locator('section[aria-label="Reading now"] input[enterkeyhint]').fill('4 9/16')
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'Look', exact: true }).click()
   await page.waitForTimeout(400)
@@ -117,7 +118,7 @@ async function main() {
       await page.waitForTimeout(700)
       await page.screenshot({ path: join(target, `${name}.png`) })
     }
-    await takeOffline(desk, `${application.address}${pathOf('A6', 'measure')}`, target)
+    await takeOffline(desk, `${application.address}${pathOf('A3', 'measure')}`, target)
     await takeStart(browser, target)
   } finally {
     await browser.close()
