@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { createConnection } from 'mysql2/promise'
 import sharp from 'sharp'
+import { benchShift, benchStalls, benchToday } from './bench-firm.mjs'
 import { median } from './median.mjs'
 import { residentMiB } from './resident.mjs'
 
@@ -83,6 +84,7 @@ export async function benchLoad({ address, pid }, url, report) {
       report(`${name}, alone`, await alone(address + path), 'ms', name === 'Today' ? 40 : 250, 'below')
     }
     const paths = Object.values(pages).map(([path]) => String(path))
+    await benchShift(address, paths, report)
     // Before anything is added: a sheet of a thousand readings is none.
     await views(address, paths)
     report(`server resident after ${VIEWS} views at 50 at once`, residentMiB(pid), 'MiB', 400, 'below')
@@ -100,6 +102,8 @@ export async function benchLoad({ address, pid }, url, report) {
     report('a reading stored, 50 at once, p95', readings.p95, 'ms', 150, 'below')
     report('refused of those', readings.refused + mix.refused, '', 0, 'below')
     await offlineDay(address, openings, report)
+    await benchStalls(address, report)
+    await benchToday(address, report)
   } finally {
     await db.end()
   }

@@ -77,6 +77,9 @@ export function parseJobFile(
 ):
   | { readonly file: JobFile; readonly issues: readonly [] }
   | { readonly file: null; readonly issues: readonly FileIssue[] } {
+  // Counted before they are looked through: each would have its own list of what is wrong.
+  const many = tooMany(value)
+  if (many) return { file: null, issues: [many] }
   const parsed = jobFileSchema.safeParse(raised(value))
   if (!parsed.success) {
     return {
@@ -86,6 +89,21 @@ export function parseJobFile(
   }
   const issues = [...doubled(parsed.data), ...dangling(parsed.data)]
   return issues.length ? { file: null, issues } : { file: parsed.data, issues: [] }
+}
+
+const MOST_OPENINGS = 2000
+const MOST_ROWS = 20_000
+
+/** The list of a file that is longer than any may be. */
+function tooMany(value: unknown): FileIssue | null {
+  if (!isMembers(value) || !Array.isArray(value.openings)) return null
+  const message = (most: number) => `more than ${most}`
+  if (value.openings.length > MOST_OPENINGS) return { path: 'openings', message: message(MOST_OPENINGS) }
+  for (const [i, one] of value.openings.entries())
+    for (const name of ['readings', 'answers', 'log', 'photos'])
+      if (isMembers(one) && Array.isArray(one[name]) && one[name].length > MOST_ROWS)
+        return { path: `openings[${i}].${name}`, message: message(MOST_ROWS) }
+  return null
 }
 
 /** What each older version needs to become the next one: `UP[1]` makes a file of version 1 one of version 2. */

@@ -9,6 +9,7 @@ import { patienceFor } from './limits'
 import { faultIn, log, routeIn } from './log'
 import type { Refusal } from './refusal'
 import { actingMember } from './session'
+import { isTooMuch } from './too-much'
 
 export type { Refusal } from './refusal'
 
@@ -212,11 +213,18 @@ export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unkno
   const tooLarge = `This is larger than ${Math.round(most / 1024 / 1024)} MB; nothing was stored.`
   const text = (await bytesOf(request, most, tooLarge)).toString('utf8')
   const value = parsed(text)
+  if (isTooMuch(value, Math.min(MOST_PARTS, most / BYTES_A_PART)))
+    throw new Unreadable({ code: 'too-many', message: 'This has more parts than any record; nothing was stored.' })
   // Only an escape can bring half a letter in: without one nothing is looked through.
   if (/\\ud[89a-f]/i.test(text) && hasHalfLetter(value))
     throw new Unreadable({ code: 'half-letter', message: 'A text of this holds half a letter; nothing was stored.' })
   return value
 }
+
+/** What a part of a record takes at least, on the whole: a reading's thirteen take 350 bytes. */
+const BYTES_A_PART = 12
+/** Of a file: forty openings with twenty thousand readings each. */
+const MOST_PARTS = 12_000_000
 
 function parsed(text: string): unknown {
   try {

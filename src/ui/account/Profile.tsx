@@ -81,7 +81,13 @@ function SignOut({ name, onOut }: { readonly name: string; readonly onOut: () =>
   const outbox = useOutbox()
   const waiting = useSnapshot(outbox).items.length
   const [isAsked, setAsked] = useState(false)
-  if (!isAsked || waiting === 0) return <Button onPress={() => (waiting ? setAsked(true) : onOut())}>Sign out</Button>
+  const ask = async () => {
+    // What lies on the device is known a moment after the page is there.
+    await outbox.loaded()
+    if (outbox.snapshot().items.length) setAsked(true)
+    else onOut()
+  }
+  if (!isAsked || waiting === 0) return <Button onPress={() => void ask()}>Sign out</Button>
   return (
     <div role="alert" style={{ display: 'grid', gap: 8 }}>
       <p>

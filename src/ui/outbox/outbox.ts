@@ -49,6 +49,8 @@ export type LineState = {
 }
 
 export type Snapshot = {
+  /** Whether it was looked yet what lies on the device. */
+  readonly isKnown: boolean
   readonly items: readonly Item[]
   readonly sending: ReadonlySet<string>
   /** What does not lie on the device yet: it is being put there. */
@@ -85,7 +87,9 @@ export class Outbox {
   private sending: ReadonlySet<string> = new Set()
   private unkept: ReadonlySet<string> = new Set()
   private line: LineState = FINE
+  private isKnown = false
   private shown: Snapshot = {
+    isKnown: false,
     items: [],
     sending: this.sending,
     writing: new Set(),
@@ -256,7 +260,8 @@ export class Outbox {
     await this.writes
     const disk = await this.opened()
     const there = disk && (await disk.all().catch(() => null))
-    if (!there) return
+    this.isKnown = true
+    if (!there) return this.show()
     const isOwn = (id: string) => this.unkept.has(id) || this.writing.has(id)
     const before = this.items
     const own = [...before.values()].filter(one => isOwn(one.id))
@@ -392,8 +397,15 @@ export class Outbox {
   }
 
   private show(): void {
-    const { sending, unkept, line } = this
-    this.shown = { items: [...this.items.values()], sending, writing: new Set(this.writing.keys()), unkept, line }
+    const { isKnown, sending, unkept, line } = this
+    this.shown = {
+      isKnown,
+      items: [...this.items.values()],
+      sending,
+      writing: new Set(this.writing.keys()),
+      unkept,
+      line,
+    }
     for (const act of this.watchers) act()
   }
 }

@@ -33,6 +33,7 @@ export function useOutbox(): Outbox {
 export const useMaybeOutbox = (): Outbox | null => useContext(Context)
 
 const NOTHING: Snapshot = {
+  isKnown: true,
   items: [],
   sending: new Set(),
   writing: new Set(),

@@ -35,7 +35,7 @@ export function SyncBar({ isSite }: { readonly isSite: boolean }) {
   const [isOpen, setOpen] = useState(false)
   const offset = useClock(snapshot)
   const { isNewer, letIn } = useWorker()
-  const { items, line, unkept, sending, writing } = snapshot
+  const { isKnown, items, line, unkept, sending, writing } = snapshot
   const held = items.filter(isHeld).length
   const words = lineWords({
     waiting: items.filter(one => !writing.has(one.id)).length - held,
@@ -45,14 +45,20 @@ export function SyncBar({ isSite }: { readonly isSite: boolean }) {
     since: line.since ? hour(line.since) : '',
     unkept: unkept.size,
   })
-  const tone = held || unkept.size || line.state === 'nobody' ? 'trouble' : line.state === 'fine' ? 'fine' : 'kept'
+  const tone = !isKnown
+    ? 'looking'
+    : held || unkept.size || line.state === 'nobody'
+      ? 'trouble'
+      : line.state === 'fine'
+        ? 'fine'
+        : 'kept'
   return (
     <Bar data-line={tone} data-waits={items.length} aria-label="What is stored">
       {isOpen && items.length > 0 && <Waiting items={items} sending={sending} />}
       <div className="line">
         <Sign tone={tone} isBusy={sending.size > 0} />
         <span className="said" role="status">
-          {words}
+          {isKnown ? words : 'Looking what waits on this device …'}
           {offset !== 0 && ` ${clockWords(offset)}`}
         </span>
         {line.state === 'nobody' && <a href="/sign-in">Sign in</a>}
@@ -91,10 +97,16 @@ function useClock(snapshot: Snapshot): number {
   return offset
 }
 
-function Sign({ tone, isBusy }: { readonly tone: 'fine' | 'kept' | 'trouble'; readonly isBusy: boolean }) {
+type SignProps = { readonly tone: 'looking' | 'fine' | 'kept' | 'trouble'; readonly isBusy: boolean }
+
+function Sign({ tone, isBusy }: SignProps) {
   if (tone === 'trouble') return <TriangleAlert size={18} color="var(--stop)" aria-hidden />
   if (tone === 'kept') return <CloudOff size={18} color="var(--watch)" aria-hidden />
-  return isBusy ? <LoaderCircle size={18} aria-hidden /> : <Check size={18} color="var(--fine)" aria-hidden />
+  return isBusy || tone === 'looking' ? (
+    <LoaderCircle size={18} aria-hidden />
+  ) : (
+    <Check size={18} color="var(--fine)" aria-hidden />
+  )
 }
 
 type WaitingProps = { readonly items: readonly Item[]; readonly sending: ReadonlySet<string> }

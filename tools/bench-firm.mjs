@@ -1,0 +1,91 @@
+// @ts-check
+import { randomUUID } from 'node:crypto'
+import { chromium } from '@playwright/test'
+import { CHROMIUM } from './chromium.mjs'
+
+/** @typedef {(name: string, value: number, unit: string, aim: number, way: 'above' | 'below') => void} Report */
+
+const TIMES = 20
+const PEOPLE = 50
+const PAUSE_MS = 5000
+const ROUNDS = 5
+const MB = 1024 * 1024
+
+/** @param {string} url @param {string} body */
+const post = (url, body) => fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+
+/** A firm twenty times the demo's: Today of fifty people who look at it now and then. @param {string} address @param {Report} report */
+export async function benchToday(address, report) {
+  const html = await (await fetch(`${address}/jobs`)).text()
+  const jobs = [...new Set([...html.matchAll(/\/jobs\/([0-9a-f-]{36})/g)].map(([, id]) => id ?? ''))]
+  for (let i = 1; i < TIMES; i++)
+    for (const job of jobs) await post(`${address}/api/jobs/${job}/copy`, JSON.stringify({ id: randomUUID() }))
+  for (let i = 0; i < 3; i++) await (await fetch(`${address}/`)).arrayBuffer()
+  /** @type {number[]} */
+  const times = []
+  await Promise.all(
+    Array.from({ length: PEOPLE }, async (_, one) => {
+      await new Promise(resolve => setTimeout(resolve, (one * PAUSE_MS) / PEOPLE))
+      for (let round = 0; round < ROUNDS; round++) {
+        const start = performance.now()
+        await (await fetch(`${address}/`)).arrayBuffer()
+        times.push(performance.now() - start)
+        await new Promise(resolve => setTimeout(resolve, PAUSE_MS))
+      }
+    }),
+  )
+  times.sort((a, b) => a - b)
+  const p95 = times[Math.floor(times.length * 0.95)] ?? 0
+  report(`Today of the demo × ${TIMES}, ${PEOPLE} people with pauses, p95`, p95, 'ms', 250, 'below')
+}
+
+/** How much of a page moves by itself while it loads. @param {string} address @param {string[]} paths @param {Report} report */
+export async function benchShift(address, paths, report) {
+  const browser = await chromium.launch(CHROMIUM)
+  try {
+    for (const path of paths) {
+      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+      await page.addInitScript(() => {
+        const seen = /** @type {any} */ (window)
+        seen.shifted = 0
+        new PerformanceObserver(list => {
+          for (const one of /** @type {any[]} */ (list.getEntries())) if (!one.hadRecentInput) seen.shifted += one.value
+        }).observe({ type: 'layout-shift', buffered: true })
+      })
+      await page.goto(address + path)
+      await page.locator('html[data-hydrated]').waitFor()
+      await page.waitForTimeout(1500)
+      const shifted = await page.evaluate(() => /** @type {any} */ (window).shifted)
+      report(`layout shift of ${path.replace(/[0-9a-f-]{36}/, '…')}`, shifted, '', 0.05, 'below')
+      await page.close()
+    }
+  } finally {
+    await browser.close()
+  }
+}
+
+/** Bodies within the limits that cost most to read, and how long nobody else is answered meanwhile.
+ * @param {string} address @param {Report} report */
+export async function benchStalls(address, report) {
+  /** @type {Record<string, readonly [path: string, body: string]>} */
+  const bodies = {
+    'brackets, 1 MB': ['/api/jobs', `${'['.repeat(MB / 2 - 8)}${']'.repeat(MB / 2 - 8)}`],
+    'empty parts, 2 MB': ['/api/sync', `{"items":[${'{},'.repeat((2 * MB) / 3 - 20)}{}]}`],
+    'empty openings, 16 MB': ['/api/jobs/import', `{"openings":[${'{},'.repeat((16 * MB) / 3)}{}]}`],
+  }
+  for (const [name, [path, body]] of Object.entries(bodies)) {
+    let worst = 0
+    let isOver = false
+    const asking = (async () => {
+      while (!isOver) {
+        const start = performance.now()
+        await (await fetch(`${address}/api/health`)).arrayBuffer()
+        worst = Math.max(worst, performance.now() - start)
+      }
+    })()
+    await (await post(address + path, body)).arrayBuffer()
+    isOver = true
+    await asking
+    report(`the health address waits behind ${name}`, worst, 'ms', 200, 'below')
+  }
+}
