@@ -1,6 +1,6 @@
 import { setClock } from './clock'
 import type { Answer } from './item'
-import type { Line } from './outbox'
+import type { Line } from './parts'
 
 const ROWS_MS = 15_000
 const PHOTO_MS = 60_000
@@ -17,6 +17,10 @@ export async function ask(path: string, request: RequestInit, patience: number):
   }
 }
 
+/** What is wrong with a request as a whole is no fault of what is in it: it waits, like anything while the server is away. */
+const PATIENCE: ReadonlySet<number> = new Set([0, 401, 429])
+const asWhole = (answer: Answer): Answer => (PATIENCE.has(answer.status) ? answer : { ...answer, status: 503 })
+
 /** The line to the server, for what one member did and nobody else. */
 export const lineOf = (member: string): Line => ({
   parcels: async parcels => {
@@ -26,12 +30,7 @@ export const lineOf = (member: string): Line => ({
     const keepalive = body.length < 60_000
     const answer = await ask('/api/sync', { method: 'POST', headers, body, keepalive }, ROWS_MS)
     const answers = (answer.body as { answers?: readonly Answer[] } | null)?.answers
-    // What is wrong with the whole of it is no item's fault: it waits.
-    return answer.status === 200 && answers
-      ? answers
-      : parcels.map(() =>
-          answer.status < 500 && answer.status >= 402 && answer.status !== 429 ? { ...answer, status: 503 } : answer,
-        )
+    return answer.status === 200 && answers ? answers : parcels.map(() => asWhole(answer))
   },
   photo: async ({ path, id, slot, by, at }, picture) => {
     const query = new URLSearchParams({ id, slot: slot ?? '', by, at })

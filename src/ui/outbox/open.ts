@@ -2,7 +2,8 @@ import { nowHere } from './clock'
 import { baseOf } from './copies'
 import { diskOf } from './disk'
 import { lineOf } from './line'
-import { Outbox, type Told } from './outbox'
+import { Outbox } from './outbox'
+import type { Told } from './parts'
 
 /** The outbox of a member in this browser, shared by its tabs. Nothing happens before it is started. */
 export function openOutbox(member: string): Outbox {

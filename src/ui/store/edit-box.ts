@@ -1,7 +1,8 @@
 import type { Versioned } from '@/core/sheet'
 import { nowHere } from '../outbox/clock'
 import { type ChangeItem, type Clash, isStored } from '../outbox/item'
-import type { Outbox, OutboxEvent } from '../outbox/outbox'
+import type { Outbox } from '../outbox/outbox'
+import type { OutboxEvent } from '../outbox/parts'
 
 export type { Clash } from '../outbox/item'
 

@@ -2,7 +2,8 @@
 import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react'
 import type { Item } from '../outbox/item'
 import { openOutbox, wake } from '../outbox/open'
-import type { Outbox, OutboxEvent, Snapshot } from '../outbox/outbox'
+import type { Outbox } from '../outbox/outbox'
+import type { OutboxEvent, Snapshot } from '../outbox/parts'
 
 const Context = createContext<Outbox | null>(null)
 

@@ -1,7 +1,7 @@
 'use client'
 import type { Photo } from '@/core/survey/photo'
 import { isStored, type PhotoItem } from '../outbox/item'
-import type { OutboxEvent } from '../outbox/outbox'
+import type { OutboxEvent } from '../outbox/parts'
 import { photoOf } from '../outbox/photo-of'
 import { useOutbox, useOutboxOf, useSnapshot } from './use-outbox'
 import { useStable } from './use-stable'

@@ -3,7 +3,8 @@ import { v7 as uuidV7 } from 'uuid'
 import { diskOf } from '../disk'
 import type { ChangeItem, RowItem } from '../item'
 import { type Base, openBase } from '../kept'
-import { type Line, Outbox, type Told } from '../outbox'
+import { Outbox } from '../outbox'
+import type { Line, Told } from '../parts'
 
 /** One browser: what lies on its disk outlives its tabs. */
 export function device(line: Line, isKeeping = true) {

@@ -1,7 +1,7 @@
 import { merge } from '@/core/base/merge'
 import type { Versioned } from '@/core/sheet'
 import type { Answer, Parcel } from '../item'
-import type { Line } from '../outbox'
+import type { Line } from '../parts'
 
 /** What happens to a request: it never arrives; it is done and its reply is lost; half of it is done before the line breaks. */
 export type Fate = 'there' | 'away' | 'reply-lost' | 'half'
