@@ -93,7 +93,7 @@ function NewJob({ firm }: { readonly firm: Pick<Firm, 'unit' | 'steps'> }) {
   const router = useRouter()
   const [unit, setUnit] = useState(firm.unit)
   const { isBusy, said, say, make } = useMaking()
-  const [id] = useState(() => uuidV7())
+  const [id, setId] = useState(() => uuidV7())
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault()
     const details = detailsIn(new FormData(event.currentTarget), unit, firm.steps)
@@ -101,7 +101,10 @@ function NewJob({ firm }: { readonly firm: Pick<Firm, 'unit' | 'steps'> }) {
     const at = '/api/jobs'
     const made = await make({ id, of: at, path: at, what: details.name, body: { id, details }, makes: `${at}/${id}` })
     if (made === 'stored') router.push(`/jobs/${id}`)
-    if (made === 'kept') say('Kept on this device: the job is begun when there is signal.')
+    if (made !== 'kept') return
+    // The next one is another.
+    setId(uuidV7())
+    say('Kept on this device: the job is begun when there is signal.')
   }
   return (
     <Form onSubmit={submit} aria-label="New job">

@@ -160,18 +160,35 @@ function OpeningRow({ one, jobId, onStored }: RowProps) {
         ))}
       </select>
       {kind !== details.family && (
-        <span className="kept" role="status">
-          <Quiet>
-            {`As “${FAMILY_NAMES[kind].name}” ${one.said ? `all ${one.said} readings and answers stay; those this kind does not ask are kept and not used.` : 'nothing is lost: nothing was read yet.'} The unit that was chosen is chosen anew. Changed back, everything is there again.`}
-          </Quiet>
-          <span className="ways">
-            <Button onPress={() => save({ family: kind })}>Make it this kind</Button>
-            <Button $plain onPress={() => setKind(details.family)}>
-              Leave it
-            </Button>
-          </span>
-        </span>
+        <OtherKind
+          kind={kind}
+          said={one.said}
+          onMake={() => save({ family: kind })}
+          onLeave={() => setKind(details.family)}
+        />
       )}
     </>
   )
 }
+
+type OtherKindProps = {
+  readonly kind: OpeningDetails['family']
+  readonly said: number
+  readonly onMake: () => void
+  readonly onLeave: () => void
+}
+
+/** Asks before an opening is made another kind: what stays and what begins anew. */
+const OtherKind = ({ kind, said, onMake, onLeave }: OtherKindProps) => (
+  <span className="kept" role="status">
+    <Quiet>
+      {`As “${FAMILY_NAMES[kind].name}” ${said ? `all ${said} readings and answers stay; those this kind does not ask are kept and not used.` : 'nothing is lost: nothing was read yet.'} The unit that was chosen is chosen anew. Changed back, everything is there again.`}
+    </Quiet>
+    <span className="ways">
+      <Button onPress={onMake}>Make it this kind</Button>
+      <Button $plain onPress={onLeave}>
+        Leave it
+      </Button>
+    </span>
+  </span>
+)

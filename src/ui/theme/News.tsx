@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import type { News as Happened } from '@/server/search-openings'
 import { nowHere } from '../outbox/clock'
-import { isHeld } from '../outbox/item'
+import { type Item, isHeld } from '../outbox/item'
 import { useOutbox, useSnapshot } from '../store/use-outbox'
 
 const Place = styled.span`
@@ -21,12 +21,9 @@ const Place = styled.span`
 const EVERY_MS = 60_000
 const SOON_MS = 2500
 
-/** What happened since this member last looked: a supplier answered, a wait is over, something was changed by two. */
-export function News({ member }: { readonly member: string }) {
+/** What happened since one last looked, asked for now and then while the page is in sight. */
+function useNews(key: string) {
   const [news, setNews] = useState<readonly Happened[]>([])
-  const [isOpen, setOpen] = useState(false)
-  const clashes = useSnapshot(useOutbox()).items.filter(isHeld)
-  const key = `harvek-news-${member}`
   useEffect(() => {
     const look = async () => {
       if (document.visibilityState !== 'visible') return
@@ -41,6 +38,15 @@ export function News({ member }: { readonly member: string }) {
       clearInterval(timer)
     }
   }, [key])
+  return [news, setNews] as const
+}
+
+/** What happened since this member last looked: a supplier answered, a wait is over, something was changed by two. */
+export function News({ member }: { readonly member: string }) {
+  const key = `harvek-news-${member}`
+  const [news, setNews] = useNews(key)
+  const [isOpen, setOpen] = useState(false)
+  const clashes = useSnapshot(useOutbox()).items.filter(isHeld)
   const count = news.length + clashes.length
   const toggle = () => {
     if (isOpen) setNews([])
@@ -59,31 +65,35 @@ export function News({ member }: { readonly member: string }) {
         <Bell size={20} aria-hidden />
         {count > 0 && count}
       </button>
-      {isOpen && (
-        <section className="list" aria-label="News">
-          {count === 0 && <p>Nothing new.</p>}
-          {clashes.map(one => (
-            <Link key={one.id} href={one.of.replace(/^\/api/, '').replace(/^(\/openings\/[^/]+).*/, '$1/measure')}>
-              <strong>To be looked at: {one.what}</strong>
-            </Link>
-          ))}
-          {news.map(one => (
-            <Link
-              key={`${one.kind}${one.id}${one.at}`}
-              href={one.kind === 'over' ? `/openings/${one.id}/fit` : `/orders/${one.id}`}
-            >
-              <strong>
-                {one.kind === 'over'
-                  ? `${one.tag} ${one.name}: the wait is over`
-                  : `${one.maker || 'The supplier'} answered on order ${one.number}`}
-              </strong>
-              <span className="at">
-                {new Date(one.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-              </span>
-            </Link>
-          ))}
-        </section>
-      )}
+      {isOpen && <Listed news={news} clashes={clashes} />}
     </Place>
   )
 }
+
+type ListedProps = { readonly news: readonly Happened[]; readonly clashes: readonly Item[] }
+
+const Listed = ({ news, clashes }: ListedProps) => (
+  <section className="list" aria-label="News">
+    {news.length + clashes.length === 0 && <p>Nothing new.</p>}
+    {clashes.map(one => (
+      <Link key={one.id} href={one.of.replace(/^\/api/, '').replace(/^(\/openings\/[^/]+).*/, '$1/measure')}>
+        <strong>To be looked at: {one.what}</strong>
+      </Link>
+    ))}
+    {news.map(one => (
+      <Link
+        key={`${one.kind}${one.id}${one.at}`}
+        href={one.kind === 'over' ? `/openings/${one.id}/fit` : `/orders/${one.id}`}
+      >
+        <strong>
+          {one.kind === 'over'
+            ? `${one.tag} ${one.name}: the wait is over`
+            : `${one.maker || 'The supplier'} answered on order ${one.number}`}
+        </strong>
+        <span className="at">
+          {new Date(one.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+        </span>
+      </Link>
+    ))}
+  </section>
+)
