@@ -12,12 +12,18 @@ import { addPhoto, findPicture, listPhotos } from './photos'
 import { type Added, ANSWERS, addRows, LOG_ENTRIES, listRows, READINGS, RECEIPTS } from './rows'
 import { addUnits, findUnits } from './units'
 
-/** A job with everything in it, in an order that does not depend on how it came in; `null` when the company has none such. */
-export async function exportJob(db: Db, acting: Acting, jobId: string, exportedAt: string): Promise<JobFile | null> {
+/** A job with everything in it, its photos or not, in an order that does not depend on how it came in; `null` when the company has none such. */
+export async function exportJob(
+  db: Db,
+  acting: Acting,
+  jobId: string,
+  exportedAt: string,
+  photos: 'photos' | 'no-photos' = 'photos',
+): Promise<JobFile | null> {
   const job = await findJob(db, acting, jobId)
   if (!job) return null
   const openings: OpeningFile[] = []
-  for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one))
+  for (const one of await listOpenings(db, acting, jobId)) openings.push(await exportOpening(db, acting, one, photos))
   const chosen = new Set(openings.map(one => one.edits.order.data.chosen?.unit))
   const units = await findUnits(
     db,
@@ -45,12 +51,17 @@ export async function exportJob(db: Db, acting: Acting, jobId: string, exportedA
   }
 }
 
-async function exportOpening(db: Db, acting: Acting, opening: Opening): Promise<OpeningFile> {
+async function exportOpening(
+  db: Db,
+  acting: Acting,
+  opening: Opening,
+  photos: 'photos' | 'no-photos',
+): Promise<OpeningFile> {
   return {
     opening,
     readings: [...(await listRows(db, READINGS, acting, [opening.id]))],
     answers: [...(await listRows(db, ANSWERS, acting, [opening.id]))],
-    photos: await exportPhotos(db, acting, opening.id),
+    photos: photos === 'photos' ? await exportPhotos(db, acting, opening.id) : [],
     edits: await findEdits(db, acting, opening.id),
     log: [...(await listRows(db, LOG_ENTRIES, acting, [opening.id]))],
   }

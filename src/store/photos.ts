@@ -1,9 +1,9 @@
-import { and, asc, eq, getTableColumns, inArray } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import { type Photo, photoSchema } from '@/core/survey/photo'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { grouped } from './grouped'
-import { photo } from './tables'
+import { opening, photo } from './tables'
 
 /** A picture and the small one beside it, as JPEG. */
 export type Pictures = { readonly picture: Buffer; readonly small: Buffer }
@@ -56,4 +56,15 @@ export async function findPicture(db: Db, acting: Acting, id: string, size: keyo
     .where(and(mine(acting), eq(photo.id, id)))
     .limit(1)
   return row?.bytes ?? null
+}
+
+/** What the pictures of a job's photos take, bytes. */
+export async function photoBytes(db: Db, acting: Acting, jobId: string): Promise<number> {
+  const size = sql<number>`coalesce(sum(octet_length(${photo.picture}) + octet_length(${photo.small})), 0)`
+  const [row] = await db
+    .select({ size })
+    .from(photo)
+    .innerJoin(opening, and(eq(opening.companyId, photo.companyId), eq(opening.id, photo.openingId)))
+    .where(and(eq(photo.companyId, acting.companyId), eq(opening.jobId, jobId)))
+  return Number(row?.size ?? 0)
 }

@@ -3,8 +3,10 @@ import { newEdits } from '@/core/new-edits'
 import { done, jobRecord, reading as made, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { MessageTaken, withdraw } from '@/server/withdraw'
 import { listOutgoing, putOutgoing } from './exchange'
+import { exportJob } from './job-file'
 import { addOpening, insertJob } from './jobs'
 import { findOrder, releaseOrder } from './orders'
+import { addPhoto, photoBytes } from './photos'
 import { addRows, LOG_ENTRIES, listRows, READINGS } from './rows'
 import { sharedStore, someCompany } from './test/database'
 import { addUnit, listUnits, putUnits } from './units'
@@ -130,6 +132,17 @@ describe('an order', () => {
     await expect(back).rejects.toBeInstanceOf(MessageTaken)
     expect((await findOrder(store().db, company.acting, order.id))?.order.withdrawn).toBeNull()
   })
+})
+
+it('a job goes out with its photos or without, and what they take is known before', async () => {
+  const { acting, job, opening } = await someCompany(store().db, 'Photos')
+  const id = uuidV7()
+  const photo = { id, slot: null, width: 4, height: 4, note: '', takenBy: 'A', takenAt: AT }
+  await addPhoto(store().db, acting, opening.id, photo, { picture: Buffer.alloc(5000, 1), small: Buffer.alloc(700, 1) })
+  expect(await photoBytes(store().db, acting, job.id)).toBe(5700)
+  const photos = async (which: 'photos' | 'no-photos') =>
+    (await exportJob(store().db, acting, job.id, AT, which))!.openings.flatMap(one => one.photos).length
+  expect([await photos('photos'), await photos('no-photos')]).toEqual([1, 0])
 })
 
 it('ten thousand readings of one opening come in at once', async () => {

@@ -191,6 +191,7 @@ function JobWays({ job }: { readonly job: JobRecord }) {
       </Only>
       <Only verb="archive">
         <ButtonLink href={`/api/jobs/${job.id}/export`}>The whole job as a file, JSON</ButtonLink>
+        <ButtonLink href={`/api/jobs/${job.id}/export?photos=none`}>The same without photos</ButtonLink>
       </Only>
       <Only verb="job">
         <Button $plain isDisabled={isBusy} onPress={copy}>
