@@ -59,7 +59,7 @@ export function OpeningList({ jobId, openings, nextTag }: Props) {
               isLast={i === openings.length - 1 || isBusy}
               onMove={by => move(i, i + by)}
             />
-            <OpeningRow key={one.revision} one={one} jobId={jobId} onStored={() => router.refresh()} />
+            <OpeningRow one={one} jobId={jobId} onStored={() => router.refresh()} />
             <span className="ways">
               <Button
                 $plain

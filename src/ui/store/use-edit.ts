@@ -20,5 +20,8 @@ export function useEdit<T extends object>(first: Versioned<T>, address: EditAddr
     editBox<T>(first, address, outbox, { show, clash: setClash, ...(onStored ? { stored: onStored } : {}) }),
   )
   useEffect(() => box.listen(), [box])
+  // The page may be loaded anew meanwhile.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a later revision is another record
+  useEffect(() => box.theirs(first), [box, first.revision])
   return { data, save: box.save, clash, choose: box.choose }
 }
