@@ -34,7 +34,7 @@ export function lineWords({ waiting, held, isSending, line, since, unkept }: Lin
     return `Somebody else is signed in now: ${wait(waiting)} on this device until you are again.${look}`
   if (line === 'away')
     return waiting
-      ? `No signal since ${since}: ${waiting} kept on this device, sent by itself when there is.${look}`
+      ? `No signal since ${since}: ${waiting} kept on this device.${look}`
       : `No signal since ${since}: what you do is kept on this device.${look}`
   if (line === 'patience') return `The server asks for patience: ${wait(waiting)} and is sent by itself.${look}`
   if (waiting) return `${waiting} on ${isSending ? 'the' : 'its'} way …${look}`
