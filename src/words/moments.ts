@@ -6,3 +6,6 @@ export const momentWords = (at: string, zone: string): string => format(new TZDa
 
 /** The same as it is said of what is still to come: `Fri 27 Nov, 07:00`. */
 export const untilWords = (at: string, zone: string): string => format(new TZDate(at, zone), 'EEE d MMM, HH:mm')
+
+/** The same by the clock of the device it is read on. */
+export const momentHere = (at: string): string => momentWords(at, Intl.DateTimeFormat().resolvedOptions().timeZone)

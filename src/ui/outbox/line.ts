@@ -2,6 +2,9 @@ import { setClock } from './clock'
 import type { Answer } from './item'
 import type { Line } from './parts'
 
+/** Says whose request it is meant to be. */
+export const MEMBER_HEADER = 'x-harvek-member'
+
 const ROWS_MS = 15_000
 const PHOTO_MS = 60_000
 
@@ -25,7 +28,7 @@ const asWhole = (answer: Answer): Answer => (PATIENCE.has(answer.status) ? answe
 export const lineOf = (member: string): Line => ({
   parcels: async parcels => {
     const body = JSON.stringify({ items: parcels })
-    const headers = { 'content-type': 'application/json', 'x-harvek-member': member }
+    const headers = { 'content-type': 'application/json', [MEMBER_HEADER]: member }
     // Goes on when the page is left meanwhile; browsers allow that for small bodies only.
     const keepalive = body.length < 60_000
     const answer = await ask('/api/sync', { method: 'POST', headers, body, keepalive }, ROWS_MS)
@@ -34,7 +37,7 @@ export const lineOf = (member: string): Line => ({
   },
   photo: async ({ path, id, slot, by, at }, picture) => {
     const query = new URLSearchParams({ id, slot: slot ?? '', by, at })
-    const headers = { 'x-harvek-member': member, ...(picture.type ? { 'content-type': picture.type } : {}) }
+    const headers = { [MEMBER_HEADER]: member, ...(picture.type ? { 'content-type': picture.type } : {}) }
     return ask(`${path}?${query}`, { method: 'POST', headers, body: picture }, PHOTO_MS)
   },
 })

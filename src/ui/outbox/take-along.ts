@@ -1,7 +1,7 @@
 import type { Along } from '@/server/along'
 import { nowHere } from './clock'
 import { baseOf, haveAlong, keepAlong } from './copies'
-import { ask } from './line'
+import { ask, MEMBER_HEADER } from './line'
 
 /** Where the pictures and papers of a member lie. The service worker gives them when there is no signal. */
 export const alongCache = (member: string): string => `harvek-along-${member}`
@@ -33,7 +33,7 @@ export async function takeAlong(
       '/api/sync/along',
       {
         method: 'POST',
-        headers: { 'content-type': 'application/json', 'x-harvek-member': member },
+        headers: { 'content-type': 'application/json', [MEMBER_HEADER]: member },
         body: JSON.stringify({ jobs, have: await haveAlong(base) }),
       },
       PATIENCE_MS,

@@ -10,7 +10,7 @@ export const Page = styled.main`
   max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px;
   @media (max-width: 700px) { padding: 14px 12px 40px; }
 `
-const Work = styled.section`
+export const Work = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   header { display: flex; flex-wrap: wrap; gap: 4px 22px; align-items: baseline; }
   .sun { color: var(--quiet); }
@@ -27,6 +27,23 @@ const Work = styled.section`
 `
 
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`
+
+type LineProps = {
+  readonly one: Omit<Day['openings'][number], 'waits' | 'until'>
+  /** What is waited for on it; empty where nothing is. */
+  readonly waits: string
+}
+
+/** An opening of a job, with what is next on it. */
+export const OpeningLine = ({ one, waits }: LineProps) => (
+  <Link href={`/openings/${one.id}/${one.finished ? 'handover' : one.stage}`}>
+    <SeverityMark severity={one.worst} />
+    <span className="tag">{one.tag}</span>
+    <span className="name">{one.name}</span>
+    <span className="next">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
+    <span className="waits">{waits}</span>
+  </Link>
+)
 
 /** The day: which job, until when there is light, what is next on each opening, who is waited for. */
 export function Today({ days }: { readonly days: readonly Day[] }) {
@@ -70,15 +87,10 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
           <ul>
             {day.openings.map(one => (
               <li key={one.id}>
-                <Link href={`/openings/${one.id}/${one.finished ? 'handover' : one.stage}`}>
-                  <SeverityMark severity={one.worst} />
-                  <span className="tag">{one.tag}</span>
-                  <span className="name">{one.name}</span>
-                  <span className="next">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
-                  <span className="waits">
-                    {one.until ? `waits until ${one.until}` : one.waits ? `waits on ${one.waits}` : ''}
-                  </span>
-                </Link>
+                <OpeningLine
+                  one={one}
+                  waits={one.until ? `waits until ${one.until}` : one.waits ? `waits on ${one.waits}` : ''}
+                />
               </li>
             ))}
           </ul>

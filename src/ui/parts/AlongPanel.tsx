@@ -1,4 +1,5 @@
 'use client'
+import { momentHere } from '@/words/moments'
 import type { Taken } from '../outbox/take-along'
 import { type AlongStore, useAlong } from '../store/use-along'
 import { Button, Quiet } from './controls'
@@ -35,7 +36,6 @@ const size = (bytes: number): string =>
 const count = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`
 
 function takenWords({ at, openings, photos, papers, used, room }: Taken): string {
-  const when = new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
   const what = [
     count(openings, 'opening', 'openings'),
     count(photos, 'photo', 'photos'),
@@ -43,5 +43,5 @@ function takenWords({ at, openings, photos, papers, used, room }: Taken): string
   ].join(', ')
   const takes =
     used === null ? '' : ` All that lies here takes ${size(used)}${room === null ? '' : ` of ${size(room)}`}.`
-  return `Here since ${when}: ${what}.${takes}`
+  return `Here since ${momentHere(at)}: ${what}.${takes}`
 }

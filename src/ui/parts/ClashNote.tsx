@@ -2,7 +2,7 @@
 import { styled } from 'styled-components'
 import type { DisplayStep } from '@/core/units/format-length'
 import { memberName } from '@/words/members'
-import { momentWords } from '@/words/moments'
+import { momentHere } from '@/words/moments'
 import type { Clash } from '../store/edit-box'
 import { Button } from './controls'
 import { MemberValue } from './MemberValue'
@@ -27,8 +27,7 @@ export function ClashNote({ clash, step, onChoose }: Props) {
     <Note role="alert" aria-label="Changed twice">
       <p>
         {by ?? 'Somebody else'} changed the same in the meantime
-        {when && `, ${momentWords(when, Intl.DateTimeFormat().resolvedOptions().timeZone)}`}. Nothing is lost: choose
-        which holds.
+        {when && `, ${momentHere(when)}`}. Nothing is lost: choose which holds.
       </p>
       <dl>
         <dt />

@@ -3,7 +3,9 @@ import { createContext, type ReactNode, useContext } from 'react'
 import type { Counting } from '@/core/catalogue/firm'
 import { currencySign, decimal, money } from '@/words/money'
 
-const Counted = createContext<Counting>({ currency: 'USD', numbers: 'point' })
+/** As it is counted while no firm is known. */
+export const AS_SHIPPED: Counting = { currency: 'USD', numbers: 'point' }
+const Counted = createContext<Counting>(AS_SHIPPED)
 
 /** What everything below counts in, and how it writes numbers. */
 export const MoneyIn = ({ counting, children }: { readonly counting: Counting; readonly children: ReactNode }) => (

@@ -113,7 +113,7 @@ const NotAlong = () => (
 )
 
 const Nobody = () => (
-  <Live visitor={null} counting={{ currency: 'USD', numbers: 'point' }}>
+  <Live visitor={null}>
     <Page>
       <h1>No signal</h1>
       <p>Nobody is signed in on this device. Sign in where there is signal; what lies here is shown to nobody else.</p>

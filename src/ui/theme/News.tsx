@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import type { News as Happened } from '@/server/search-openings'
+import { momentHere } from '@/words/moments'
 import { nowHere } from '../outbox/clock'
 import { type Item, isHeld } from '../outbox/item'
 import { useOutbox, useSnapshot } from '../store/use-outbox'
@@ -90,9 +91,7 @@ const Listed = ({ news, clashes }: ListedProps) => (
             ? `${one.tag} ${one.name}: the wait is over`
             : `${one.maker || 'The supplier'} answered on order ${one.number}`}
         </strong>
-        <span className="at">
-          {new Date(one.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
-        </span>
+        <span className="at">{momentHere(one.at)}</span>
       </Link>
     ))}
   </section>
