@@ -57,9 +57,9 @@ const rowOf = (acting: Acting, one: CatalogueUnit) => ({
   data: UNIT.schema.parse(one),
 })
 
-/** Adds units; one that is there already by its id stays as it is. */
-export async function addUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<void> {
-  if (units.length === 0) return
+/** Adds units and says how many; one that is there already by its id stays as it is. */
+export async function addUnits(db: Db, acting: Acting, units: readonly CatalogueUnit[]): Promise<number> {
+  if (units.length === 0) return 0
   const there = await db
     .select({ id: unit.id })
     .from(unit)
@@ -74,17 +74,18 @@ export async function addUnits(db: Db, acting: Acting, units: readonly Catalogue
     )
   const known = new Set(there.map(row => row.id))
   const fresh = units.filter(one => !known.has(one.id))
-  if (fresh.length === 0) return
-  await db.insert(unit).values(fresh.map(one => rowOf(acting, one)))
-  await changed(db, acting)
+  if (fresh.length === 0) return 0
+  await transact(db, async tx => {
+    await tx.insert(unit).values(fresh.map(one => rowOf(acting, one)))
+    await changed(tx, acting)
+  })
+  return fresh.length
 }
 
 /** Adds one unit; `false`, and nothing is changed, where its maker has this article already. */
 export async function addUnit(db: Db, acting: Acting, one: CatalogueUnit): Promise<boolean> {
-  if ((await findUnits(db, acting, [one.id])).length > 0) return false
   try {
-    await addUnits(db, acting, [one])
-    return true
+    return (await addUnits(db, acting, [one])) > 0
   } catch (error) {
     // Somebody entered the same at the same moment.
     if (isDuplicate(error)) return false
