@@ -5,7 +5,7 @@ import { v7 as uuidV7 } from 'uuid'
 import { newJob } from '../src/core/survey/new-job'
 import { signMember } from '../src/server/sign'
 import { addForeignCompany, firstOrder, secret } from './test/foreign'
-import { base, DEMO_JOB, demoOpening } from './test/harvek'
+import { base, DEMO_JOB, demoOpening, ready } from './test/harvek'
 import { addPhotoTo } from './test/photo'
 
 const walk = (folder: string): readonly string[] =>
@@ -256,7 +256,7 @@ test('a page runs and shows only what came with it, and never breaks its own pol
   const stages = ['measure', 'order', 'fit', 'seal', 'handover'].map(stage => `/openings/${demoOpening('A1')}/${stage}`)
   for (const path of ['/', '/catalogue', '/firm', '/practice', `/jobs/${DEMO_JOB}`, ...stages]) {
     const answer = await page.goto(`${base()}${path}`)
-    await page.locator('html[data-hydrated]').waitFor()
+    await ready(page)
     const policy = answer!.headers()['content-security-policy'] ?? ''
     nonces.add(/script-src 'self' 'nonce-([^']+)'/.exec(policy)?.[1] ?? '')
   }

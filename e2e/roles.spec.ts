@@ -5,7 +5,7 @@ import { v7 as uuidV7 } from 'uuid'
 import { may, ROLES, type Verb } from '../src/core/access/access'
 import { signMember } from '../src/server/sign'
 import { addForeignCompany, addMember, removeMembers, secret } from './test/foreign'
-import { base, demoOpening, field, newOpening, open } from './test/harvek'
+import { base, demoOpening, field, newOpening, open, ready } from './test/harvek'
 
 const walk = (folder: string): readonly string[] =>
   readdirSync(folder).flatMap(name =>
@@ -213,7 +213,7 @@ test('a trainee sees no prices, and nothing of theirs counts before somebody sig
   ])
   const goOnAs = async (name: string) => {
     await Promise.all([page.waitForEvent('load'), whoActs.selectOption({ label: name })])
-    await page.locator('html[data-hydrated]').waitFor()
+    await ready(page)
     await expect(whoActs.locator('option:checked')).toHaveText(name)
   }
   await goOnAs('Jory Tamm, trainee')
@@ -234,7 +234,7 @@ test('a trainee sees no prices, and nothing of theirs counts before somebody sig
   await expect(page.locator('[data-slot="wall.left"]')).toHaveAttribute('data-storing', 'stored')
   await expect(now).toBeVisible()
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await expect(page.getByText(/read by Jory Tamm, who learns/)).toBeVisible()
   await page.locator('[data-slot="wall.left"]').click()
   await expect(page.getByRole('button', { name: /^Sign / })).toBeDisabled()
@@ -244,7 +244,7 @@ test('a trainee sees no prices, and nothing of theirs counts before somebody sig
   await page.getByRole('button', { name: 'Sign “4 1/2”: it holds' }).click()
   await expect(page.getByText(/who learns/)).toHaveCount(0)
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await expect(page.getByText(/who learns/)).toHaveCount(0)
   await goOnAs('Ida Marlow, owner')
 })

@@ -3,7 +3,7 @@ import { expect, type Page, test } from '@playwright/test'
 import Papa from 'papaparse'
 import sharp from 'sharp'
 import { leadThrough } from './test/fitting'
-import { allStored, base, demoJob, demoOpening, open, pdfText } from './test/harvek'
+import { allStored, base, demoJob, demoOpening, open, pdfText, ready } from './test/harvek'
 
 /** Takes a photo of an edge. */
 async function photograph(page: Page, edge: string): Promise<void> {
@@ -44,7 +44,7 @@ test.describe('on the phone', () => {
     expect(await leadThrough(page)).toHaveLength(steps)
     await page.getByRole('button', { name: 'Close' }).click()
     await page.reload()
-    await page.locator('html[data-hydrated]').waitFor()
+    await ready(page)
     await expect(page.getByText(`${steps} of ${steps} steps done`)).toBeVisible()
     await expect(page.getByRole('button', { name: /^Not fitted: / })).toHaveCount(4)
     await page.getByText('Sealed: to prove').click()
@@ -90,7 +90,7 @@ test('two old leaves that stay: what was tried at their joints says what to rais
   await answer('bill-4', 'held')
   await answer('air-middle', 'still')
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   for (const said of [
     'Threshold cap too low at screw 2',
     'Threshold cap too high at screw 4',

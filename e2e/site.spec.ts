@@ -18,6 +18,7 @@ import {
   newOpening,
   open,
   openingId,
+  ready,
   stage,
   typeReadings,
   walk,
@@ -143,7 +144,7 @@ test('a day without signal, its browser killed: survey, photos, steps, a new ope
 
   // Nothing is sent a second time.
   await page.goto(`${base()}/openings/${own}/measure`)
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await allStored(page)
   expect((await rowsOf(page, own)).readings.length).toBe(first.readings.length)
   await context.close()
@@ -215,7 +216,7 @@ test('what both changed while one had no signal stands with both sides and who i
   line.goes('there')
   await page.route('**/api/sync', route => route.abort())
   await office.goto(page.url().replace(/measure$/, 'specify'))
-  await office.locator('html[data-hydrated]').waitFor()
+  await ready(office)
   await office.getByText('Left', { exact: true }).click()
   await allStored(office)
   await page.unroute('**/api/sync')
@@ -281,7 +282,7 @@ test('a device whose clock is an hour ahead goes by the server’s, and says so'
   await allStored(page)
   await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('clock is 1 h ahead')
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await typeReadings(page, [['Width, middle', '36']])
   await allStored(page)
   const { readings: rows } = await rowsOf(page, openingId(page.url()))

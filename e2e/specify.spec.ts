@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { demoOpening, newOpening, open, stage } from './test/harvek'
+import { demoOpening, newOpening, open, ready, stage } from './test/harvek'
 import { phonePhoto } from './test/photo'
 
 test('the hand is settled by tapping the drawing, shown in words and in plan, and can be taken back', async ({
@@ -18,7 +18,7 @@ test('the hand is settled by tapping the drawing, shown in words and in plan, an
   await page.locator('body').press('Control+z')
   await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked()
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked()
 })
 
@@ -50,7 +50,7 @@ test('what is said at the first look asks for more, and each view is ticked once
   await expect(page.getByRole('button', { name: 'taken Lock edge' })).toBeVisible()
   await expect(page.locator('[data-photo] a').first()).toContainText('Lock edge')
   await page.reload()
-  await page.locator('html[data-hydrated]').waitFor()
+  await ready(page)
   await expect(page.getByRole('button', { name: 'taken Lock edge' })).toBeVisible()
   await expect(page.locator('[data-slot^="mould."]')).toHaveCount(4)
 })

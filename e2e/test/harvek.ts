@@ -23,7 +23,13 @@ export const openingId = (url: string): string => new URL(url).pathname.split('/
 /** Opens a page and waits until its scripts act: a click before that is lost. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(`${base()}${path}`)
+  await ready(page)
+}
+
+/** Waits until what was loaded acts and all of it is there. */
+export async function ready(page: Page): Promise<void> {
   await page.locator('html[data-hydrated]').waitFor()
+  await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
 }
 
 /** A new job with one opening, made through the interface; ends on its Measure stage. */

@@ -97,8 +97,8 @@ function orderingOf({ order, terms }: Work, shipped: TradeLengths): Ordering {
   }
 }
 
-/** Steps that wait are looked at again when the first of them may begin; a label’s yearly inspection each day. */
-function freshUntil({ fit, seal }: Work, now: string): string | null {
+/** From when on the work may say something else although nothing was changed, ISO 8601: steps that wait are looked at again when the first of them may begin; a label’s yearly inspection each day. */
+export function freshUntil({ fit, seal }: Work, now: string): string | null {
   const midnight = seal.value.fire
     ? [`${new Date(Date.parse(now) + DAY_MS).toISOString().slice(0, 10)}T00:00:00.000Z`]
     : []

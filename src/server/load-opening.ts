@@ -6,7 +6,7 @@ import { type Work, work } from '@/core/work'
 import type { Acting } from '@/store/acting'
 import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
-import { findOpeningsWhole } from '@/store/openings'
+import { findOpeningsWhole, type StoredOpening } from '@/store/openings'
 import { tradeWith } from '@/trade/trade'
 import { catalogueAt, shortList } from './catalogue'
 
@@ -25,16 +25,19 @@ export async function loadOpenings(
   const [stored, company] = await Promise.all([findOpeningsWhole(db, acting, ids), companyOf(db, acting)])
   if (stored.length === 0) return []
   const catalogue = await catalogueAt(db, acting, company.catalogueRevision)
-  return stored.map(({ job, ...own }) => {
-    const bare = {
-      ...own,
-      job: asWritten(job, company.firm.data.numbers),
-      members: company.members,
-      firm: company.firm.data,
-      memberName: acting.name,
-    }
-    return { ...bare, ...judged(catalogue, bare) }
-  })
+  return stored.map(one => sheetOf(one, catalogue, { ...acting, company }))
+}
+
+/** A stored opening as its sheet. */
+export function sheetOf({ job, ...own }: StoredOpening, catalogue: Catalogue, { company, name }: Known): OpeningSheet {
+  const bare = {
+    ...own,
+    job: asWritten(job, company.firm.data.numbers),
+    members: company.members,
+    firm: company.firm.data,
+    memberName: name,
+  }
+  return { ...bare, ...judged(catalogue, bare) }
 }
 
 /** What of the catalogue the opening needs, judged by what stands in the store. */

@@ -1,9 +1,8 @@
 import { forbidden, notFound, redirect } from 'next/navigation'
 import { may, type Role, type Verb } from '@/core/access/access'
 import { withoutMoney } from '@/core/access/without-money'
+import type { Stage } from '@/core/base/stages'
 import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
-import { type Glance, glanceOf } from '@/core/glance'
-import { type OpeningSheet, recordsOf } from '@/core/sheet'
 import type { Job } from '@/core/survey/job-record'
 import type { Known, Member } from '@/store/company'
 import { store } from '@/store/connection'
@@ -15,12 +14,12 @@ import { catalogueAt } from './catalogue'
 import { type Day, daysFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
-import { loadOpening, workOf } from './load-opening'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember, isDemo, signedIn } from './session'
+import { type BroughtSheet, sheetAt } from './sheets'
 
 /** Who looks, as the frame round a page says it. */
 export type Visitor = {
@@ -105,11 +104,10 @@ export async function loadJob(id: string, now: Date): Promise<JobPage> {
   return shownTo(who, (await jobPage(store(), who, id, now)) ?? notFound())
 }
 
-/** An opening's sheet, with what is seen of its work before the work is worked out in the browser. */
-export async function loadSheet(id: string): Promise<{ readonly sheet: OpeningSheet; readonly glance: Glance }> {
+/** An opening's sheet as a stage shows it. */
+export async function loadSheet(id: string, stage: Stage): Promise<BroughtSheet> {
   const who = await acting('look')
-  const sheet = (await loadOpening(store(), who, id)) ?? notFound()
-  return { sheet: shownTo(who, sheet), glance: glanceOf(workOf(sheet), recordsOf(sheet)) }
+  return (await sheetAt(store(), who, id, stage, new Date().toISOString())) ?? notFound()
 }
 
 export async function loadOrderList(): Promise<readonly OrderRow[]> {

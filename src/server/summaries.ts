@@ -2,12 +2,12 @@ import type { Scene } from '@/core/drawing/scene'
 import { recordsOf } from '@/core/sheet'
 import { type Ordering, type Summary, type Summed, sumUp } from '@/core/summary'
 import type { Opening } from '@/core/survey/job-record'
-import { CORE_VERSION } from '@/core/terms'
 import type { Acting } from '@/store/acting'
 import { type CompanyContext, companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { keepSummaries, listOpeningStates, type OpeningState, type SummaryPart } from '@/store/opening-state'
 import { LENGTHS } from '@/trade/lengths'
+import { basisOf, stillHolds } from './basis'
 import { loadOpenings, workOf } from './load-opening'
 
 /** An opening as lists show it. */
@@ -45,23 +45,12 @@ export async function summariesOf(
 }
 
 /** What a summary was made of: whatever differs, it is made anew. */
-const basisOf = (
-  { revision, jobRevision, schoolsRevision }: OpeningState,
-  { firm, catalogueRevision }: CompanyContext,
-): string =>
-  [
-    process.env.HARVEK_BUILD ?? '',
-    CORE_VERSION,
-    catalogueRevision,
-    firm.revision,
-    jobRevision,
-    schoolsRevision,
-    revision,
-  ].join('/')
+const madeOf = ({ revision, jobRevision, schoolsRevision }: OpeningState, company: CompanyContext): string =>
+  basisOf({ opening: revision, job: jobRevision, schools: schoolsRevision }, company)
 
 const isFresh = (one: OpeningState, company: CompanyContext, parts: readonly SummaryPart[], now: string): boolean =>
-  one.summaryOf === basisOf(one, company) &&
-  (one.freshUntil === null || one.freshUntil > now) &&
+  one.summaryOf === madeOf(one, company) &&
+  stillHolds(one.freshUntil, now) &&
   one.summary !== null &&
   parts.every(part => one[part] !== null)
 
@@ -77,7 +66,7 @@ async function sumUpAnew(
   now: Date,
 ): Promise<ReadonlyMap<string, Summed>> {
   if (stale.length === 0) return new Map()
-  const keyOf = (one: OpeningState) => `${known.companyId}/${one.opening.id}/${basisOf(one, known.company)}`
+  const keyOf = (one: OpeningState) => `${known.companyId}/${one.opening.id}/${madeOf(one, known.company)}`
   const begun = stale.flatMap(one => making.get(keyOf(one)) ?? [])
   const own = stale.filter(one => !making.has(keyOf(one)))
   const ours = own.length ? make(db, known, own, now) : null
@@ -112,7 +101,7 @@ async function make(
     known,
     stale.flatMap(one => {
       const sum = made.get(one.opening.id)
-      return sum ? [{ openingId: one.opening.id, summaryOf: basisOf(one, known.company), ...sum }] : []
+      return sum ? [{ openingId: one.opening.id, summaryOf: madeOf(one, known.company), ...sum }] : []
     }),
   )
   return made

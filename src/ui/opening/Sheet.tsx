@@ -1,8 +1,9 @@
 'use client'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { memo, useDeferredValue, useEffect, useRef } from 'react'
+import { lazy, memo, Suspense, useDeferredValue, useEffect, useRef } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
+import type { Scene } from '@/core/drawing/scene'
 import type { Glance } from '@/core/glance'
 import type { OpeningSheet } from '@/core/sheet'
 import { STAGE_NAMES } from '@/words/names'
@@ -13,7 +14,9 @@ import type { ReadProps } from '../sheet/stage-props'
 import { useDevices } from '../sheet/use-devices'
 import { MeasureLadder } from '../stages/Measure'
 import { useHeld } from '../store/use-held'
+import { useIsHere } from '../store/use-is-here'
 import { type SheetStore, useSheet } from '../store/use-sheet'
+import { AsBrought } from './AsBrought'
 import { KeyHelp } from './KeyHelp'
 import type { LaterProps } from './Later'
 import { useSelection } from './use-selection'
@@ -21,13 +24,19 @@ import type { useSheetKeys } from './use-sheet-keys'
 
 const ClashNote = dynamic(() => import('../parts/ClashNote').then(one => one.ClashNote), { ssr: false })
 
-// The work, and all that shows it: loaded behind what is needed to read and type.
-const Later = memo(dynamic(() => import('./Later')))
+// The work, and all that shows it: loaded behind what is needed to read and type, and worked out in the browser alone.
+const Later = memo(lazy(() => import('./Later')))
 
-type Props = { readonly initial: OpeningSheet; readonly glance: Glance; readonly stage: Stage }
+type Props = {
+  readonly initial: OpeningSheet
+  readonly glance: Glance
+  /** The door from outside, as it is drawn until the work is there; `null` where none was brought. */
+  readonly scene: Scene | null
+  readonly stage: Stage
+}
 
 /** The sheet of one opening: one live drawing, seven stages on it. */
-export function Sheet({ initial, glance: atFirst, stage: first }: Props) {
+export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) {
   const store = useSheet(initial, atFirst)
   const devices = useDevices()
   const on = useSelection(store, first)
@@ -59,7 +68,7 @@ export function Sheet({ initial, glance: atFirst, stage: first }: Props) {
           ) : stage === 'measure' ? (
             <MeasureLadder {...pane} />
           ) : (
-            <Behind part="ladder" pane={pane} on={on} />
+            <Behind part="ladder" pane={pane} on={on} scene={null} />
           )}
           {progress.done.includes(stage) && progress.stage !== stage && (
             <div className="next" style={{ paddingTop: 8 }}>
@@ -70,25 +79,27 @@ export function Sheet({ initial, glance: atFirst, stage: first }: Props) {
           )}
         </Side>
         <Middle className="middle">
-          <Behind part="middle" pane={pane} on={on} />
+          <Behind part="middle" pane={pane} on={on} scene={scene} />
         </Middle>
         <Side className="findings" role="region" aria-label="Findings" tabIndex={0}>
-          {!isIdle(stage) && <Behind part="findings" pane={pane} on={on} />}
+          {!isIdle(stage) && <Behind part="findings" pane={pane} on={on} scene={null} />}
         </Side>
       </Grid>
     </main>
   )
 }
 
-/** What shows the work. Until it is loaded it stands as the page brought it, and what is typed meanwhile reaches it when it is there. The
+/** What shows the work. Until it is loaded the door stands as the page brought it, and what is typed meanwhile reaches it when it is there. The
  *  ladder comes right after drawing and findings, so that these are painted first; while the unit is moved it waits. */
-function Behind(props: LaterProps) {
+function Behind({ scene, ...props }: LaterProps & { readonly scene: Scene | null }) {
   const { store } = props.pane
   const isLadder = props.part === 'ladder'
   const behind = useDeferredValue(useHeld(props, isLadder && store.isMoving))
+  const isHere = useIsHere()
   // What another stage showed never stands beside this one's.
   const mayWait = !store.isWorked || (isLadder && behind.pane.stage === props.pane.stage)
-  return <Later {...(mayWait ? behind : props)} />
+  const meanwhile = <AsBrought scene={scene} step={store.sheet.job.step} />
+  return <Suspense fallback={meanwhile}>{isHere ? <Later {...(mayWait ? behind : props)} /> : meanwhile}</Suspense>
 }
 
 const idleWords = ({ isOrdered }: Glance): string =>

@@ -84,7 +84,7 @@ function KeptSheet({ copy, stage }: KeptSheetProps) {
   useEffect(() => {
     void outbox.loaded().then(() => setSheet(withWaiting(copy.sheet, outbox.of(`/api/openings/${copy.id}`))))
   }, [outbox, copy])
-  return sheet && <Sheet initial={sheet} glance={copy.glance} stage={stage} />
+  return sheet && <Sheet initial={sheet} glance={copy.glance} scene={null} stage={stage} />
 }
 
 function show(shown: Shown): ReactNode {
