@@ -1,5 +1,6 @@
 import { type NextRequest, NextResponse } from 'next/server'
 import { knownDevices } from './devices/known'
+import { TURN_HEADER, takeTurn } from './server/turn'
 
 /** What a page may load and run: what this installation sent for this very answer, and what that loads. */
 const policyFor = (nonce: string): string =>
@@ -21,14 +22,15 @@ const policyFor = (nonce: string): string =>
     "frame-ancestors 'none'",
   ].join('; ')
 
-/** Gives every page a policy with a secret of its own: a script or a style that did not come with the page does nothing. Requests with bodies
- *  never pass here: they would be held, and cut. */
-export function proxy(request: NextRequest): NextResponse {
+/** Gives every page a policy with a secret of its own: a script or a style that did not come with the page does nothing. Each waits here for
+ *  its turn to be made. Requests with bodies never pass here: they would be held, and cut. */
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const policy = policyFor(nonce)
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy)
+  headers.set(TURN_HEADER, await takeTurn())
   const answer = NextResponse.next({ request: { headers } })
   answer.headers.set('content-security-policy', policy)
   return answer

@@ -1,8 +1,9 @@
 import '@fontsource-variable/source-sans-3/index.css'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
-import { connection } from 'next/server'
+import { after, connection } from 'next/server'
 import type { ReactNode } from 'react'
+import { giveBack, TURN_HEADER } from '@/server/turn'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 
 export const metadata: Metadata = {
@@ -15,7 +16,10 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 /** What every page has, whoever looks: nothing of anybody. */
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection()
-  const nonce = (await headers()).get('x-nonce') ?? ''
+  const asked = await headers()
+  const nonce = asked.get('x-nonce') ?? ''
+  const turn = asked.get(TURN_HEADER) ?? ''
+  after(() => giveBack(turn))
   return (
     <html lang="en" suppressHydrationWarning>
       <head>

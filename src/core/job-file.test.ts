@@ -53,7 +53,7 @@ function bent(path: readonly (string | number)[], value: unknown): unknown {
 }
 
 describe('a job file', () => {
-  it('is taken when it is whole', () => expect(parseJobFile(file()).file).toEqual(file()))
+  it('is taken when it is whole', async () => expect((await parseJobFile(file())).file).toEqual(file()))
   it.each([
     [['format'], 'other', 'format'],
     [['version'], 9, 'version'],
@@ -65,13 +65,15 @@ describe('a job file', () => {
     [['units', 0, 'priceCents'], 'cheap', 'units[0].priceCents'],
     [['orders', 0, 'lines', 0, 'hinges'], null, 'orders[0].lines[0].hinges'],
     [['surprise'], true, '(whole file)'],
-  ])('with %p as %p is refused at its path', (path, value, expected) => {
-    const { file: taken, issues } = parseJobFile(bent(path, value))
+  ])('with %p as %p is refused at its path', async (path, value, expected) => {
+    const { file: taken, issues } = await parseJobFile(bent(path, value))
     expect(taken).toBeNull()
     expect(issues.map(one => one.path)).toContain(expected)
   })
-  it.each([null, 7, 'x', [], {}])('that is %p is refused', value => expect(parseJobFile(value).file).toBeNull())
-  it('with an id twice is refused', () => {
+  it.each([null, 7, 'x', [], {}])('that is %p is refused', async value =>
+    expect((await parseJobFile(value)).file).toBeNull(),
+  )
+  it('with an id twice is refused', async () => {
     const whole = file()
     const twice = {
       ...whole,
@@ -79,12 +81,12 @@ describe('a job file', () => {
         { ...whole.openings[0]!, readings: [...whole.openings[0]!.readings, whole.openings[0]!.readings[0]!] },
       ],
     }
-    expect(parseJobFile(twice).issues).toEqual([
+    expect((await parseJobFile(twice)).issues).toEqual([
       { path: 'readings', message: expect.stringContaining('is there twice') },
     ])
   })
-  it('with an order for an opening it does not hold is refused', () =>
-    expect(parseJobFile({ ...file(), openings: [] }).issues).toContainEqual({
+  it('with an order for an opening it does not hold is refused', async () =>
+    expect((await parseJobFile({ ...file(), openings: [] })).issues).toContainEqual({
       path: 'orders[0].lines[0].opening.id',
       message: 'no such opening in this file',
     }))
@@ -160,24 +162,24 @@ const written = (version: 1 | 3) => {
 
 describe('a file of an older version', () => {
   const old = () => written(1)
-  it.each([1, 3] as const)('%s is brought up to the present one', version => {
+  it.each([1, 3] as const)('%s is brought up to the present one', async version => {
     // What no older file held: nothing is made up for it.
     const now = file()
     const job = { ...now.job, place: { ...now.job.place, name: '' }, timeZone: null }
     const orders = now.orders.map(one => ({ ...one, lines: one.lines.map(line => ({ ...line, traces: [] })) }))
-    expect(parseJobFile(written(version))).toEqual({ file: { ...now, job, orders }, issues: [] })
+    expect(await parseJobFile(written(version))).toEqual({ file: { ...now, job, orders }, issues: [] })
   })
-  it('that is broken says where', () => {
+  it('that is broken says where', async () => {
     const whole = old()
     whole.openings[0].readings[0].value = 'wide'
-    expect(parseJobFile(whole).issues.map(one => one.path)).toEqual(['openings[0].readings[0].value'])
+    expect((await parseJobFile(whole)).issues.map(one => one.path)).toEqual(['openings[0].readings[0].value'])
   })
-  it('5 holds receipts without what was seen on the unit', () => {
+  it('5 holds receipts without what was seen on the unit', async () => {
     const { damage: _, ...old } = receipt(file().orders[0]!.id)
-    const taken = parseJobFile({ ...file(), version: 5, receipts: [old] })
+    const taken = await parseJobFile({ ...file(), version: 5, receipts: [old] })
     expect([taken.issues, taken.file?.receipts]).toEqual([[], [{ ...old, damage: [] }]])
   })
-  it('of version 6 is silent on what a sheet and a line could not say then', () => {
+  it('of version 6 is silent on what a sheet and a line could not say then', async () => {
     const whole = JSON.parse(JSON.stringify(file()))
     const { mouldWidth: _w, mouldSetback: _s, ...sheet } = whole.units[0]
     const orders = whole.orders.map((order: { lines: readonly Record<string, unknown>[] }) => ({
@@ -188,21 +190,21 @@ describe('a file of an older version', () => {
       const { densityKgM3: _d, ...data } = one.edits.wishes.data
       return { ...one, edits: { ...one.edits, wishes: { ...one.edits.wishes, data } } }
     })
-    const taken = parseJobFile({ ...whole, version: 6, openings, units: [sheet], orders })
+    const taken = await parseJobFile({ ...whole, version: 6, openings, units: [sheet], orders })
     expect(taken.issues).toEqual([])
     expect(taken.file!.units[0]).toMatchObject({ mouldWidth: null, mouldSetback: null })
     expect(taken.file!.orders.flatMap(one => one.lines).every(line => 'trimOutside' in line)).toBe(true)
   })
-  it('of version 7 is silent on the set screws of hinges', () => {
+  it('of version 7 is silent on the set screws of hinges', async () => {
     const whole = JSON.parse(JSON.stringify(file()))
     const { hingeTurn: _t, hingesApart: _a, ...sheet } = whole.units[0]
-    const taken = parseJobFile({ ...whole, version: 7, units: [sheet] })
+    const taken = await parseJobFile({ ...whole, version: 7, units: [sheet] })
     expect(taken.issues).toEqual([])
     expect(taken.file!.units[0]).toMatchObject({ hingeTurn: null, hingesApart: null })
   })
   it.each([{}, null, 3, { format: 'harvek-job', version: 1 }, { format: 'harvek-job', version: 1, openings: [1] }])(
     '%j is no file',
-    value => expect(parseJobFile(value).file).toBeNull(),
+    async value => expect((await parseJobFile(value)).file).toBeNull(),
   )
 })
 

@@ -70,26 +70,41 @@ export type JobFile = z.infer<typeof jobFileSchema>
 /** What is wrong with a file, as paths and plain sentences; empty when it can be taken. */
 export type FileIssue = { readonly path: string; readonly message: string }
 
-/** Parses a job file whole: everything, or the paths that are wrong. Also checks what a schema can't:
- *  ids used twice and references that lead nowhere. */
-export function parseJobFile(
-  value: unknown,
-):
+type Parsed =
   | { readonly file: JobFile; readonly issues: readonly [] }
-  | { readonly file: null; readonly issues: readonly FileIssue[] } {
+  | { readonly file: null; readonly issues: readonly FileIssue[] }
+
+const MOST_ISSUES = 50
+
+/** Parses a job file whole: everything, or the paths that are wrong. Also checks what a schema can't: ids used twice and references that lead
+ *  nowhere. It is looked through an opening at a time; `between` is awaited after each, so that others may go on meanwhile. */
+export async function parseJobFile(value: unknown, between: () => Promise<void> = async () => {}): Promise<Parsed> {
   // Counted before they are looked through: each would have its own list of what is wrong.
   const many = tooMany(value)
   if (many) return { file: null, issues: [many] }
-  const parsed = jobFileSchema.safeParse(raised(value))
-  if (!parsed.success) {
-    return {
-      file: null,
-      issues: parsed.error.issues.slice(0, 50).map(one => ({ path: pathText(one.path), message: one.message })),
-    }
+  const now = raised(value)
+  const listed = isMembers(now) && Array.isArray(now.openings) ? now.openings : []
+  const openings: OpeningFile[] = []
+  const issues: FileIssue[] = []
+  for (const [i, one] of listed.entries()) {
+    const parsed = openingFileSchema.safeParse(one)
+    if (parsed.success) openings.push(parsed.data)
+    else issues.push(...issuesOf(parsed.error, ['openings', i]))
+    if (issues.length >= MOST_ISSUES) break
+    await between()
   }
-  const issues = [...doubled(parsed.data), ...dangling(parsed.data)]
-  return issues.length ? { file: null, issues } : { file: parsed.data, issues: [] }
+  // The rest with a list that is right, whatever that of the file is.
+  const rest = jobFileSchema.safeParse(isMembers(now) && Array.isArray(now.openings) ? { ...now, openings: [] } : now)
+  if (!rest.success) issues.unshift(...issuesOf(rest.error))
+  if (!rest.success || issues.length) return { file: null, issues: issues.slice(0, MOST_ISSUES) }
+  await between()
+  const file = { ...rest.data, openings }
+  const wrong = [...doubled(file), ...dangling(file)]
+  return wrong.length ? { file: null, issues: wrong } : { file, issues: [] }
 }
+
+const issuesOf = (error: z.ZodError, at: readonly PropertyKey[] = []): readonly FileIssue[] =>
+  error.issues.slice(0, MOST_ISSUES).map(one => ({ path: pathText([...at, ...one.path]), message: one.message }))
 
 const MOST_OPENINGS = 2000
 const MOST_ROWS = 20_000
@@ -249,7 +264,8 @@ function doubled(file: JobFile): readonly FileIssue[] {
     ['receipts', file.receipts.map(one => one.id)],
   ]
   return lists.flatMap(([path, keys]) => {
-    const twice = keys.find((key, i) => keys.indexOf(key) !== i)
+    const seen = new Set<string | number>()
+    const twice = keys.find(key => seen.size === seen.add(key).size)
     return twice === undefined ? [] : [{ path, message: `“${twice}” is there twice` }]
   })
 }

@@ -5,7 +5,7 @@ import type { Acting } from '@/store/acting'
 import { type Db, isAway, store } from '@/store/connection'
 import { whoMay } from '@/words/roles'
 import { refusedAtBorder } from './border'
-import { patienceFor } from './limits'
+import { addressOf, patienceFor } from './limits'
 import { faultIn, log, routeIn } from './log'
 import type { Refusal } from './refusal'
 import { actingMember } from './session'
@@ -35,13 +35,14 @@ export const notYours = (verb: Verb): Refusal => ({
   message: `${whoMay(verb)} Nothing was changed.`,
 })
 
-/** A route nobody needs to be signed in for: refuses in sentences what can’t be read, and says when the database is away. */
+/** A route nobody needs to be signed in for, by address as often as it may be asked: refuses in sentences what can’t be read, and says when the database is away. */
 export const answering =
   (answer: (request: Request) => Promise<Response>) =>
   (request: Request): Promise<Response> =>
     logged(request, async () => {
       try {
-        return await answer(request)
+        const patience = await patienceFor(request.method, new URL(request.url).pathname, addressOf(request))
+        return patience > 0 ? tooMuch(patience) : await answer(request)
       } catch (error) {
         return troubled(error)
       }
@@ -211,20 +212,26 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
 /** The request's JSON, whatever it holds; at most `most` bytes of it. */
 export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {
   const tooLarge = `This is larger than ${Math.round(most / 1024 / 1024)} MB; nothing was stored.`
-  const text = (await bytesOf(request, most, tooLarge)).toString('utf8')
-  const value = parsed(text)
-  if (isTooMuch(value, Math.min(MOST_PARTS, most / BYTES_A_PART)))
+  const bytes = await bytesOf(request, most, tooLarge)
+  if (await isTooMuch(bytes, Math.min(MOST_PARTS, most / BYTES_A_PART)))
     throw new Unreadable({ code: 'too-many', message: 'This has more parts than any record; nothing was stored.' })
+  const text = bytes.toString('utf8')
+  await othersFirst()
+  const value = parsed(text)
+  await othersFirst()
   // Only an escape can bring half a letter in: without one nothing is looked through.
   if (/\\ud[89a-f]/i.test(text) && hasHalfLetter(value))
     throw new Unreadable({ code: 'half-letter', message: 'A text of this holds half a letter; nothing was stored.' })
   return value
 }
 
+/** Lets whatever else is asked meanwhile be answered between two parts of what takes long. */
+export const othersFirst = (): Promise<void> => new Promise(resolve => setImmediate(resolve))
+
 /** What a part of a record takes at least, on the whole: a reading's thirteen take 350 bytes. */
 const BYTES_A_PART = 12
-/** Of a file: forty openings with twenty thousand readings each. */
-const MOST_PARTS = 12_000_000
+/** Of a file: forty openings with a thousand readings each. */
+const MOST_PARTS = 600_000
 
 function parsed(text: string): unknown {
   try {

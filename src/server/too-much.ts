@@ -1,22 +1,40 @@
 /** How deep parts of a request may lie in each other. */
 const MOST_DEEP = 60
+/** So many bytes are looked through before others are let in. */
+const SLICE_BYTES = 4 * 1024 * 1024
 
-/** Whether a value has more parts than so many, or parts that lie too deep in each other: more than any record has, and a long time to look through.
- *  It stops counting as soon as it is. */
-export function isTooMuch(value: unknown, most: number): boolean {
-  let left = most
-  let layer: readonly unknown[] = [value]
-  for (let deep = 0; layer.length > 0; deep++) {
-    if (deep > MOST_DEEP) return true
-    const next: unknown[] = []
-    for (const one of layer) {
-      if (typeof one !== 'object' || one === null) continue
-      const parts = Array.isArray(one) ? one : Object.values(one)
-      left -= parts.length
-      if (left < 0) return true
-      for (const part of parts) if (typeof part === 'object' && part !== null) next.push(part)
+const [QUOTE, BACKSLASH, COMMA] = [34, 92, 44]
+const OPENS: ReadonlySet<number> = new Set([91, 123])
+const CLOSES: ReadonlySet<number> = new Set([93, 125])
+
+/** Whether a JSON text, as UTF-8, has more parts than so many, or parts that lie too deep in each other: more than any record has, and a long time to
+ *  read. It is only counted, before it is read, and counting stops as soon as it is; what is no JSON is not found out here. */
+export async function isTooMuch(json: Buffer, most: number): Promise<boolean> {
+  let [parts, deep, rest] = [0, 0, SLICE_BYTES]
+  for (let at = 0; at < json.length; at++, rest--) {
+    if (rest <= 0) {
+      rest = SLICE_BYTES
+      await new Promise(resolve => setImmediate(resolve))
     }
-    layer = next
+    const byte = json[at]!
+    if (byte === QUOTE) at = endOfText(json, at)
+    else if (byte === COMMA) parts++
+    else if (CLOSES.has(byte)) deep--
+    else if (OPENS.has(byte)) {
+      parts++
+      deep++
+    }
+    if (parts > most || deep > MOST_DEEP) return true
   }
   return false
+}
+
+/** Where the text that begins at a quotation mark ends. */
+function endOfText(json: Buffer, start: number): number {
+  for (let at = json.indexOf(QUOTE, start + 1); at >= 0; at = json.indexOf(QUOTE, at + 1)) {
+    let escapes = 0
+    while (json[at - 1 - escapes] === BACKSLASH) escapes++
+    if (escapes % 2 === 0) return at
+  }
+  return json.length
 }

@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { isCleanJpeg } from './clean-picture'
-import { patienceFor } from './limits'
+import { addressOf, patienceFor } from './limits'
 import { faultIn, routeIn } from './log'
 import { quiet } from './quiet-faults'
 
@@ -41,6 +41,13 @@ describe('the log', () => {
   })
 })
 
+describe('a request nobody is known for', () => {
+  const from = (passed?: string) =>
+    addressOf(new Request('http://here/', passed === undefined ? {} : { headers: { 'x-forwarded-for': passed } }))
+  it('counts by the address the last server saw it from', () =>
+    expect([from(), from('10.0.0.7'), from('1.2.3.4, 10.0.0.8')]).toEqual(['this machine', '10.0.0.7', '10.0.0.8']))
+})
+
 describe('a member who asks too often', () => {
   const asked = async (times: number, method: string, path: string, member: string) => {
     for (let i = 0; i < times; i++) await patienceFor(method, path, member)
@@ -58,6 +65,7 @@ describe('a member who asks too often', () => {
     ['/api/openings/x/measure.pdf', 'GET', 300],
     ['/api/openings/x/photos', 'POST', 300],
     ['/api/jobs/import', 'POST', 40],
+    ['/api/invitation', 'POST', 20],
   ] as const)('is asked so at %s after %s, %i times', async (path, method, most) => {
     expect(await asked(most - 1, method, path, path)).toBe(0)
     expect(await patienceFor(method, path, path)).toBeGreaterThan(0)

@@ -253,7 +253,7 @@ describe('a job as a file', () => {
   it('goes out, into an empty company and out again byte for byte', async () => {
     const { file } = await fullJob()
     const { acting } = await someCompany(store().db, 'Importer')
-    const parsed = parseJobFile(JSON.parse(JSON.stringify(file)))
+    const parsed = await parseJobFile(JSON.parse(JSON.stringify(file)))
     expect(parsed.issues).toEqual([])
     expect(await importJob(store().db, acting, parsed.file!)).toBe(true)
     expect(JSON.stringify(await exportJob(store().db, acting, file.job.id, '2026-01-04T00:00:00.000Z'))).toBe(

@@ -70,7 +70,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
           ) : (
             <Behind part="ladder" pane={pane} on={on} scene={null} />
           )}
-          {progress.done.includes(stage) && progress.stage !== stage && (
+          {store.isWorked && progress.done.includes(stage) && progress.stage !== stage && (
             <div className="next" style={{ paddingTop: 8 }}>
               <Button onPress={() => on.show(progress.stage)}>
                 {progress.finished ? 'All is done: the record' : `Done here. Next: ${STAGE_NAMES[progress.stage]}`}

@@ -1,13 +1,13 @@
 import { parseJobFile } from '@/core/job-file'
 import { cleanPhotos } from '@/server/clean-photos'
-import { handle, jsonOf, refuse } from '@/server/handle'
+import { handle, jsonOf, othersFirst, refuse } from '@/server/handle'
 import { importJob } from '@/store/job-file'
 
 /** A job comes with its photos. */
-const MOST_FILE_BYTES = 256 * 1024 * 1024
+const MOST_FILE_BYTES = 128 * 1024 * 1024
 
 export const POST = handle('archive', async ({ db, acting, request }) => {
-  const { file, issues } = parseJobFile(await jsonOf(request, MOST_FILE_BYTES))
+  const { file, issues } = await parseJobFile(await jsonOf(request, MOST_FILE_BYTES), othersFirst)
   if (!file) {
     return refuse(400, {
       code: 'file-unreadable',
