@@ -35,8 +35,8 @@ const reading = (value = 381_000) => ({
 const post = (url, body) =>
   fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 
-/** Does something over and over, so many at once, for a while: how often a second, and how long the slowest twentieth took at least.
- * @param {number} ms @param {(turn: number) => Promise<Response>} act */
+/** Does something over and over, so many at once who begin one after another, for a while: how often a second, and how long the slowest twentieth
+ * took at least. @param {number} ms @param {(turn: number) => Promise<Response>} act */
 async function rate(ms, act) {
   const end = performance.now() + ms
   /** @type {number[]} */
@@ -44,6 +44,7 @@ async function rate(ms, act) {
   let refused = 0
   await Promise.all(
     Array.from({ length: AT_ONCE }, async (_, turn) => {
+      await new Promise(resolve => setTimeout(resolve, turn * 20))
       while (performance.now() < end) {
         const start = performance.now()
         const answer = await act(turn)
@@ -91,10 +92,22 @@ export async function benchLoad({ address, pid }, url, report) {
     const store = (/** @type {number} */ turn) =>
       post(`${address}/api/openings/${openings[turn % openings.length]}/readings`, [reading()])
     let turns = 0
-    const mix = await rate(MIX_MS, turn =>
-      turns++ % 10 < 3 ? store(turn) : fetch(address + paths[turns % paths.length]),
-    )
+    /** @type {number[]} */
+    let waits = []
+    const storeAmong = async (/** @type {number} */ turn) => {
+      const start = performance.now()
+      const answer = await store(turn)
+      waits.push(performance.now() - start)
+      return answer
+    }
+    const among = (/** @type {number} */ turn) =>
+      turns++ % 10 < 3 ? storeAmong(turn) : fetch(address + paths[turns % paths.length])
+    await rate(MIX_MS / 2, among)
+    waits = []
+    const mix = await rate(MIX_MS, among)
     report('pages and readings a second, 50 at once', mix.perSecond, '/s', 60, 'above')
+    waits.sort((a, b) => a - b)
+    report('a reading stored among them, p95', waits[Math.floor(waits.length * 0.95)] ?? 0, 'ms', 250, 'below')
     // Once it is warm: the first seconds compile what runs.
     await rate(MIX_MS / 2, store)
     const readings = await rate(MIX_MS, store)

@@ -5,30 +5,14 @@ import { EDIT_SCHEMAS } from './edits'
 import { logEntrySchema } from './log/log'
 import { orderSchema } from './order/order'
 import { receiptSchema } from './order/receipt'
-import {
-  listOf,
-  partWishes,
-  raiseAnswer,
-  raiseChoices,
-  raiseDensity,
-  raiseLine,
-  raiseLineUnit,
-  raiseLog,
-  raiseReading,
-  raiseReceipt,
-  raiseSeal,
-  raiseVisit,
-  raiseWishes,
-} from './records/raise'
-import { raiseUnit, silentOnNew } from './records/raise-unit'
-import { isMembers, type Members } from './records/version'
+import { FILE_VERSION, raisedFile } from './records/raise-file'
+import { isMembers } from './records/version'
 import { answerSchema } from './survey/answer'
 import { jobSchema, openingSchema } from './survey/job-record'
 import { photoSchema } from './survey/photo'
 import { readingSchema } from './survey/reading'
 
 const revision = z.int().min(1)
-export const FILE_VERSION = 8
 
 /** One opening with everything said about it. */
 export const openingFileSchema = z.strictObject({
@@ -76,38 +60,76 @@ type Parsed =
 
 const MOST_ISSUES = 50
 
+/** Lists of an opening, and how much of each is looked through before others may go on: a photo is as long as ten thousand readings. */
+const LISTS = { readings: 500, answers: 500, log: 500, photos: 1 } as const
+
 /** Parses a job file whole: everything, or the paths that are wrong. Also checks what a schema can't: ids used twice and references that lead
- *  nowhere. It is looked through an opening at a time; `between` is awaited after each, so that others may go on meanwhile. */
+ *  nowhere. It is looked through a part at a time; `between` is awaited after each, so that others may go on meanwhile. */
 export async function parseJobFile(value: unknown, between: () => Promise<void> = async () => {}): Promise<Parsed> {
   // Counted before they are looked through: each would have its own list of what is wrong.
   const many = tooMany(value)
   if (many) return { file: null, issues: [many] }
-  const now = raised(value)
-  const listed = isMembers(now) && Array.isArray(now.openings) ? now.openings : []
+  const now = raisedFile(value)
+  const [head, lists] = apart(now, ['openings'])
+  const rest = jobFileSchema.safeParse(head)
+  const issues = rest.success ? [] : [...issuesOf(rest.error)]
   const openings: OpeningFile[] = []
-  const issues: FileIssue[] = []
-  for (const [i, one] of listed.entries()) {
-    const parsed = openingFileSchema.safeParse(one)
-    if (parsed.success) openings.push(parsed.data)
-    else issues.push(...issuesOf(parsed.error, ['openings', i]))
+  for (const [i, one] of lists.openings.entries()) {
     if (issues.length >= MOST_ISSUES) break
-    await between()
+    const parsed = await parseOpening(one, ['openings', i], between)
+    if (parsed.issues) issues.push(...parsed.issues)
+    else openings.push(parsed.opening)
   }
-  // The rest with a list that is right, whatever that of the file is.
-  const rest = jobFileSchema.safeParse(isMembers(now) && Array.isArray(now.openings) ? { ...now, openings: [] } : now)
-  if (!rest.success) issues.unshift(...issuesOf(rest.error))
   if (!rest.success || issues.length) return { file: null, issues: issues.slice(0, MOST_ISSUES) }
-  await between()
   const file = { ...rest.data, openings }
   const wrong = [...doubled(file), ...dangling(file)]
   return wrong.length ? { file: null, issues: wrong } : { file, issues: [] }
 }
 
-const issuesOf = (error: z.ZodError, at: readonly PropertyKey[] = []): readonly FileIssue[] =>
+type ParsedOpening =
+  | { readonly opening: OpeningFile; readonly issues?: undefined }
+  | { readonly opening?: undefined; readonly issues: readonly FileIssue[] }
+
+async function parseOpening(value: unknown, at: Path, between: () => Promise<void>): Promise<ParsedOpening> {
+  const names = Object.keys(LISTS) as (keyof typeof LISTS)[]
+  const [head, lists] = apart(value, names)
+  const rest = openingFileSchema.safeParse(head)
+  const issues = rest.success ? [] : [...issuesOf(rest.error, at)]
+  const rows: Record<string, unknown[]> = {}
+  for (const name of names) {
+    rows[name] = []
+    for (let from = 0; from < lists[name].length && issues.length < MOST_ISSUES; from += LISTS[name]) {
+      for (const [i, one] of lists[name].slice(from, from + LISTS[name]).entries()) {
+        const parsed = openingFileSchema.shape[name].element.safeParse(one)
+        if (parsed.success) rows[name].push(parsed.data)
+        else issues.push(...issuesOf(parsed.error, [...at, name, from + i]))
+      }
+      await between()
+    }
+  }
+  return rest.success && issues.length === 0 ? { opening: { ...rest.data, ...rows } } : { issues }
+}
+
+/** A value with some of its lists emptied, and those lists; what is no list stays, for the schema to name. */
+function apart<K extends string>(
+  value: unknown,
+  names: readonly K[],
+): [unknown, Readonly<Record<K, readonly unknown[]>>] {
+  const whole = isMembers(value) ? value : {}
+  const listed = names.filter(name => Array.isArray(whole[name]))
+  const lists = Object.fromEntries(names.map(name => [name, listed.includes(name) ? whole[name] : []]))
+  const emptied = listed.length ? { ...whole, ...Object.fromEntries(listed.map(name => [name, []])) } : value
+  return [emptied, lists as Record<K, readonly unknown[]>]
+}
+
+type Path = readonly PropertyKey[]
+
+const issuesOf = (error: z.ZodError, at: Path = []): readonly FileIssue[] =>
   error.issues.slice(0, MOST_ISSUES).map(one => ({ path: pathText([...at, ...one.path]), message: one.message }))
 
 const MOST_OPENINGS = 2000
 const MOST_ROWS = 20_000
+const MOST_LISTED = { readings: MOST_ROWS, answers: MOST_ROWS, log: MOST_ROWS, photos: 500 }
 
 /** The list of a file that is longer than any may be. */
 function tooMany(value: unknown): FileIssue | null {
@@ -115,136 +137,13 @@ function tooMany(value: unknown): FileIssue | null {
   const message = (most: number) => `more than ${most}`
   if (value.openings.length > MOST_OPENINGS) return { path: 'openings', message: message(MOST_OPENINGS) }
   for (const [i, one] of value.openings.entries())
-    for (const name of ['readings', 'answers', 'log', 'photos'])
-      if (isMembers(one) && Array.isArray(one[name]) && one[name].length > MOST_ROWS)
-        return { path: `openings[${i}].${name}`, message: message(MOST_ROWS) }
+    for (const [name, most] of Object.entries(MOST_LISTED))
+      if (isMembers(one) && Array.isArray(one[name]) && one[name].length > most)
+        return { path: `openings[${i}].${name}`, message: message(most) }
   return null
 }
 
-/** What each older version needs to become the next one: `UP[1]` makes a file of version 1 one of version 2. */
-const UP: Readonly<Record<number, (file: Members) => Members>> = {
-  1: file => ({
-    ...file,
-    version: 2,
-    openings: listOf(file.openings, opening => ({
-      ...opening,
-      readings: listOf(opening.readings, reading => ({ deviation: null, device: '', ...reading })),
-      answers: [],
-      photos: [],
-    })),
-  }),
-  2: file => ({ ...file, version: 3, receipts: [], schools: {} }),
-  3: file => ({
-    ...file,
-    version: 4,
-    openings: listOf(file.openings, raiseOpening),
-    units: listOf(file.units, raiseUnit),
-    orders: listOf(file.orders, order => ({
-      revision: 1,
-      supersedes: null,
-      maker: '',
-      withdrawn: null,
-      ...order,
-      lines: listOf(order.lines, raiseLine),
-    })),
-  }),
-  4: file => ({
-    ...file,
-    version: 5,
-    job: isMembers(file.job) ? raiseJob(file.job) : file.job,
-    openings: listOf(file.openings, one => ({
-      ...one,
-      opening: isMembers(one.opening) ? { archivedAt: null, ...one.opening } : one.opening,
-      edits: isMembers(one.edits)
-        ? {
-            ...one.edits,
-            wishes: raiseData(one.edits.wishes, raiseWishes),
-            order: raiseData(one.edits.order, raiseChoices),
-          }
-        : one.edits,
-    })),
-    units: listOf(file.units, silentOnNew),
-    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
-  }),
-  5: file => ({
-    ...file,
-    version: 6,
-    receipts: listOf(file.receipts, raiseReceipt),
-    openings: listOf(file.openings, one => ({
-      ...one,
-      edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseVisit) } : one.edits,
-    })),
-  }),
-  6: file => ({
-    ...file,
-    version: 7,
-    openings: listOf(file.openings, one => ({
-      ...one,
-      edits: isMembers(one.edits) ? { ...one.edits, wishes: raiseData(one.edits.wishes, raiseDensity) } : one.edits,
-    })),
-    units: listOf(file.units, silentOnNew),
-    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
-  }),
-  7: file => ({
-    ...file,
-    version: 8,
-    openings: listOf(file.openings, one => ({
-      ...one,
-      edits: isMembers(one.edits) ? { ...one.edits, seal: raiseData(one.edits.seal, raiseSeal) } : one.edits,
-    })),
-    units: listOf(file.units, silentOnNew),
-    orders: listOf(file.orders, order => ({ ...order, lines: listOf(order.lines, raiseLineUnit) })),
-  }),
-}
-
-/** An edited record with its data changed. */
-const raiseData = (record: unknown, up: (data: Members) => Members): unknown =>
-  isMembers(record) && isMembers(record.data) ? { ...record, data: up(record.data) } : record
-
-/** Version 5 of a job: with customer, delivery and time zone, its place in one member. */
-function raiseJob({ latitudeE6, longitudeE6, ...job }: Members): Members {
-  const place = latitudeE6 === undefined ? null : { name: '', latitudeE6, longitudeE6 }
-  return {
-    customer: { name: '', phone: '', email: '' },
-    delivery: '',
-    notes: '',
-    place,
-    timeZone: null,
-    archivedAt: null,
-    ...job,
-  }
-}
-
-/** Version 4 of an opening: its edited records parted, its rows with what they hold since. */
-function raiseOpening({ wishes, sealChoice, ...opening }: Members): Members {
-  const [wished, sealed] = [wishes, sealChoice].map(one => (isMembers(one) ? one : {}))
-  const dataOf = (one: Members | undefined): Members => (isMembers(one?.data) ? one.data : {})
-  const parts = partWishes(dataOf(wished), dataOf(sealed))
-  const edits = Object.fromEntries(
-    Object.entries(parts).map(([kind, data]) => [
-      kind,
-      { revision: (kind === 'seal' ? sealed?.revision : wished?.revision) ?? 1, data },
-    ]),
-  )
-  return {
-    ...opening,
-    readings: listOf(opening.readings, raiseReading),
-    answers: listOf(opening.answers, raiseAnswer),
-    log: listOf(opening.log, raiseLog),
-    edits,
-  }
-}
-
-/** A file of an older version brought up to the present one, a version at a time. */
-function raised(value: unknown): unknown {
-  if (!isMembers(value) || value.format !== 'harvek-job') return value
-  let file = value
-  for (let up = UP[Number(file.version)]; up && Number(file.version) < FILE_VERSION; up = UP[Number(file.version)])
-    file = up(file)
-  return file
-}
-
-const pathText = (path: readonly PropertyKey[]): string =>
+const pathText = (path: Path): string =>
   path.reduce<string>(
     (text, part) => (typeof part === 'number' ? `${text}[${part}]` : text ? `${text}.${String(part)}` : String(part)),
     '',

@@ -215,23 +215,27 @@ export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unkno
   const bytes = await bytesOf(request, most, tooLarge)
   if (await isTooMuch(bytes, Math.min(MOST_PARTS, most / BYTES_A_PART)))
     throw new Unreadable({ code: 'too-many', message: 'This has more parts than any record; nothing was stored.' })
+  await othersWhole(bytes)
   const text = bytes.toString('utf8')
-  await othersFirst()
+  await othersWhole(bytes)
   const value = parsed(text)
-  await othersFirst()
+  await othersWhole(bytes)
   // Only an escape can bring half a letter in: without one nothing is looked through.
-  if (/\\ud[89a-f]/i.test(text) && hasHalfLetter(value))
+  if ((bytes.includes('\\ud') || bytes.includes('\\uD')) && (await hasHalfLetter(value)))
     throw new Unreadable({ code: 'half-letter', message: 'A text of this holds half a letter; nothing was stored.' })
   return value
 }
 
 /** Lets whatever else is asked meanwhile be answered between two parts of what takes long. */
 export const othersFirst = (): Promise<void> => new Promise(resolve => setImmediate(resolve))
+/** The same before a part that can't be taken in slices: what is being answered is answered first. */
+const othersWhole = (bytes: Buffer): Promise<void> =>
+  bytes.length > MB ? new Promise(resolve => setTimeout(resolve, 30)) : othersFirst()
 
 /** What a part of a record takes at least, on the whole: a reading's thirteen take 350 bytes. */
 const BYTES_A_PART = 12
-/** Of a file: forty openings with a thousand readings each. */
-const MOST_PARTS = 600_000
+/** Of a file: forty openings with five hundred readings each. */
+const MOST_PARTS = 300_000
 
 function parsed(text: string): unknown {
   try {
@@ -241,8 +245,23 @@ function parsed(text: string): unknown {
   }
 }
 
+const HALF_LETTER = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/
+/** So many letters are looked through before others are let in. */
+const SLICE_LETTERS = 2_000_000
+
 /** Whether a text in a value could not be stored and read back as it is. */
-const hasHalfLetter = (value: unknown): boolean =>
-  typeof value === 'string'
-    ? /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/.test(value)
-    : typeof value === 'object' && value !== null && Object.entries(value).some(pair => pair.some(hasHalfLetter))
+async function hasHalfLetter(value: unknown): Promise<boolean> {
+  const left = [value]
+  let seen = 0
+  while (left.length > 0) {
+    const one = left.pop()
+    if (typeof one === 'string') {
+      if (HALF_LETTER.test(one)) return true
+      seen += one.length
+    } else if (typeof one === 'object' && one !== null) for (const pair of Object.entries(one)) left.push(...pair)
+    if (++seen < SLICE_LETTERS) continue
+    seen = 0
+    await othersFirst()
+  }
+  return false
+}

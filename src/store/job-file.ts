@@ -1,4 +1,5 @@
-import { FILE_VERSION, type JobFile, type OpeningFile } from '@/core/job-file'
+import type { JobFile, OpeningFile } from '@/core/job-file'
+import { FILE_VERSION } from '@/core/records/raise-file'
 import { SCHOOLS } from '@/core/records/records'
 import { versionOf } from '@/core/records/version'
 import type { Opening } from '@/core/survey/job-record'

@@ -4,7 +4,7 @@ import { handle, jsonOf, othersFirst, refuse } from '@/server/handle'
 import { importJob } from '@/store/job-file'
 
 /** A job comes with its photos. */
-const MOST_FILE_BYTES = 128 * 1024 * 1024
+const MOST_FILE_BYTES = 64 * 1024 * 1024
 
 export const POST = handle('archive', async ({ db, acting, request }) => {
   const { file, issues } = await parseJobFile(await jsonOf(request, MOST_FILE_BYTES), othersFirst)

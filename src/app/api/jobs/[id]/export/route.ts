@@ -4,7 +4,7 @@ import { exportJob } from '@/store/job-file'
 import { photoBytes } from '@/store/photos'
 
 /** What the pictures in a file may take, so that it comes back in: as text they take a third more. */
-const MOST_PICTURES = 90 * 1024 * 1024
+const MOST_PICTURES = 46 * 1024 * 1024
 
 /** A job as a file with its photos, or without them by `?photos=none`. */
 export const GET = handle('archive', async ({ db, acting, request, id }) => {
