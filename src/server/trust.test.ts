@@ -1,5 +1,6 @@
 import sharp from 'sharp'
 import { isCleanJpeg } from './clean-picture'
+import { jsonOf } from './handle'
 import { addressOf, patienceFor } from './limits'
 import { faultIn, routeIn } from './log'
 import { quiet } from './quiet-faults'
@@ -70,4 +71,18 @@ describe('a member who asks too often', () => {
     expect(await asked(most - 1, method, path, path)).toBe(0)
     expect(await patienceFor(method, path, path)).toBeGreaterThan(0)
   })
+})
+
+describe('a text that holds half a letter', () => {
+  const sent = (body: string) => jsonOf(new Request('http://here/', { method: 'POST', body }))
+  it.each(['{"note":"\\ud83d"}', '{"a":[{"b":"x \\uDEAA y"}]}', '{"\\ud800":1}', '["\\udeaa\\ud83d"]'])(
+    '%s is refused',
+    async body => {
+      await expect(sent(body)).rejects.toMatchObject({ refusal: { code: 'half-letter' } })
+    },
+  )
+  it.each(['{"note":"\\ud83d\\udeaa"}', '{"note":"🚪"}', '{"note":"\\\\ud83d"}', '["\\ud55c"]'])(
+    '%s is taken',
+    async body => expect(await sent(body)).toEqual(JSON.parse(body)),
+  )
 })
