@@ -25,15 +25,32 @@ const policyFor = (nonce: string): string =>
 /** Gives every page a policy with a secret of its own: a script or a style that did not come with the page does nothing. Each waits here for
  *  its turn to be made. Requests with bodies never pass here: they would be held, and cut. */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
+  if (!isReadable(request.nextUrl.pathname)) return new NextResponse('This address can’t be read.', { status: 400 })
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64')
   const policy = policyFor(nonce)
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy)
-  headers.set(TURN_HEADER, await takeTurn())
+  if (request.method === 'GET') headers.set(TURN_HEADER, await takeTurn())
   const answer = NextResponse.next({ request: { headers } })
   answer.headers.set('content-security-policy', policy)
   return answer
 }
 
-export const config = { matcher: ['/((?!api/|_next/|icon|sw.js|manifest.webmanifest|favicon.ico).*)'] }
+function isReadable(path: string): boolean {
+  try {
+    return Boolean(decodeURIComponent(path))
+  } catch {
+    return false
+  }
+}
+
+// What goes on within a page that is there is no page of its own: it brings no script, and waits for no turn.
+export const config = {
+  matcher: [
+    {
+      source: '/((?!api/|_next/|icon|sw.js|manifest.webmanifest|favicon.ico).*)',
+      missing: [{ type: 'header', key: 'rsc' }],
+    },
+  ],
+}

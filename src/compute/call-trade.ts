@@ -6,6 +6,7 @@ import { done, type Outcome, refused } from '@/core/outcome'
 import { readCatalogue } from '@/readers/read-catalogue'
 import { FLAT_PACKERS, JAMB_STANDARDS } from '@/trade/jambs'
 import { LENGTHS } from '@/trade/lengths'
+import { NUMBERS } from '@/trade/rates'
 import { tradeWith } from '@/trade/trade'
 
 /** The units of a maker's list, whole: a row that can't be taken is named. */
@@ -27,6 +28,7 @@ function demoUnits(): readonly CatalogueUnit[] {
 /** What the core's JSON calls work with when a request says nothing else. */
 export const CALL_TRADE: CallTrade = {
   lengths: LENGTHS,
+  numbers: NUMBERS,
   jambStandards: JAMB_STANDARDS,
   flats: FLAT_PACKERS,
   tradeWith: units => tradeWith(units),

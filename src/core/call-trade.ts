@@ -1,3 +1,4 @@
+import type { TradeNumbers } from './base/figure'
 import type { TradeLengths } from './base/trade-lengths'
 import type { CatalogueUnit } from './catalogue/unit'
 import type { Outcome } from './outcome'
@@ -7,6 +8,7 @@ import type { Length } from './units/length'
 /** What the calls need of the trade. */
 export type CallTrade = {
   readonly lengths: TradeLengths
+  readonly numbers: TradeNumbers
   readonly jambStandards: readonly Length[]
   readonly flats: readonly Length[]
   /** The trade with these units in its catalogue. */

@@ -1,6 +1,6 @@
 import type { Issue } from './outcome'
 import { isLength, type Length, ticks } from './units/length'
-import { parseLength } from './units/parse-length'
+import { MOST_RUN, parseLength, parseRun } from './units/parse-length'
 
 /** Thrown inside a call when its input is unreadable; the call's door turns it into an error reply. */
 export class InputError extends Error {
@@ -27,6 +27,8 @@ export type Reader = {
   readonly choice: <T extends string>(name: string, choices: readonly T[]) => T
   readonly length: (name: string) => Length
   readonly optionalLength: (name: string) => Length | undefined
+  /** How much a roll holds, ticks. */
+  readonly run: (name: string) => number
   readonly lengths: (name: string) => readonly Length[]
   readonly optionalLengths: (name: string) => readonly Length[] | undefined
   readonly number: (name: string) => number
@@ -61,6 +63,7 @@ export function readerOf(value: unknown, path = ''): Reader {
     optionalText: (name: string) => mapped(take(name), one => textFrom(one, at(name))),
     choice: <T extends string>(name: string, choices: readonly T[]) => choiceFrom(need(name), choices, at(name)),
     length: (name: string) => lengthFrom(need(name), at(name)),
+    run: (name: string) => runFrom(need(name), at(name)),
     optionalLength: (name: string) => mapped(take(name), one => lengthFrom(one, at(name))),
     lengths: (name: string) => listFrom(need(name), at(name)).map((one, i) => lengthFrom(one, `${at(name)}[${i}]`)),
     optionalLengths: (name: string) =>
@@ -104,6 +107,15 @@ const numberFrom = (value: unknown, path: string): number =>
 
 const listFrom = (value: unknown, path: string): readonly unknown[] =>
   Array.isArray(value) && value.length > 0 && value.length <= 10_000 ? value : reject('input.list', path)
+
+/** What a roll holds, above nothing, as typed text or ticks. */
+function runFrom(value: unknown, path: string): number {
+  const read = typeof value === 'string' ? parseRun(value, 'in') : null
+  if (read && !read.ok) throw new InputError({ ...read.issues[0]!, path })
+  const run = read ? read.value : value
+  if (typeof run !== 'number' || !Number.isInteger(run) || run > MOST_RUN) return reject('input.length', path)
+  return run > 0 ? run : reject('input.negative', path)
+}
 
 /** A length as typed text or ticks. */
 export function lengthFrom(value: unknown, path: string): Length {

@@ -179,6 +179,8 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'pin-every': [inches(2), practice],
   'leaf-thickness': [inches(1, 3, 4), sheet],
   'storm-thickness': [inches(1, 1, 4), sheet],
+  'tape-up-turn': [inches(6), practice],
+  'tape-lap': [inches(3), practice],
 }
 
 /** The lengths of the trade as Harvek ships them, each with where it comes from. */

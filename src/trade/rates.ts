@@ -109,6 +109,37 @@ const OPENING_FORCE: TradeNumber = {
   },
 }
 
+const usual = (text: string) => ({ kind: 'default', text, checked: false }) as const
+
+/** What is taken along, and by when one begins. */
+const PLANNED = {
+  'sealant-tube': {
+    id: 'sealant-tube',
+    value: 296,
+    unit: 'mL',
+    source: usual('a tube of 10 oz; the tube says what is in it'),
+  },
+  'sealant-waste': {
+    id: 'sealant-waste',
+    value: 0.15,
+    unit: '',
+    source: usual('Harvek default: what stays in nozzles and at the ends of beads'),
+  },
+  'foam-can': { id: 'foam-can', value: 300, unit: 'in³', source: usual('Harvek default; the can says what it yields') },
+  'foam-share': {
+    id: 'foam-share',
+    value: 0.8,
+    unit: '',
+    source: usual('Harvek default: what of a can comes to rest where it is wanted'),
+  },
+  'closed-factor': {
+    id: 'closed-factor',
+    value: 1.25,
+    unit: '',
+    source: usual('Harvek default: a quarter more than the work should take, before a wall stands open'),
+  },
+} as const
+
 /** The numbers of the trade, each with its unit and where it comes from. */
 export const NUMBERS: TradeNumbers = {
   'latch-force': LATCH_LIMIT_N,
@@ -117,4 +148,5 @@ export const NUMBERS: TradeNumbers = {
   'garage-minutes': GARAGE_MINUTES,
   'closer-seconds': CLOSER_SECONDS,
   'crew-lift': CREW_LIFT,
+  ...PLANNED,
 }

@@ -25,6 +25,7 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
       .map(one => size(Number(one)))
       .join(' or ')}. Say which.`,
   'length.too-long': f => `${quoted(f)} is more than 20 m. Check the figure and its unit.`,
+  'length.run': f => `${quoted(f)} is more than a kilometre. Check the figure and its unit.`,
   'length.below-zero': f => `${quoted(f)}: a size is above zero.`,
   'photo.too-large': () => 'This is larger than 20 MB; nothing was stored. Send a smaller photo.',
   'photo.no-image': () => 'This is no JPEG, PNG or WebP picture; nothing was stored. Take the photo as JPEG.',
@@ -53,6 +54,17 @@ const WORDS: Readonly<Record<string, (facts: Facts) => string>> = {
   'shim.too-wide': f => `A gap of ${size(f.gap)} is too wide for packers this thin. Pack it out with lumber first.`,
   'shim.no-pack': f =>
     `No mix of these packers and wedges fills ${size(f.gap)}. Add a thinner packer or another wedge.`,
+  'plan.zone': f => `Nobody knows a clock called “${f.zone}”. Choose the time zone by a town, such as Europe/Oslo.`,
+  'no-daylight': f => `The sun does not rise there on ${f.date}. Bring your own light, or choose another day.`,
+  'plan.twice': f => `Two tasks are called “${f.id}”.`,
+  'plan.unknown': f => `No task is called “${f.id}”.`,
+  'plan.circle': () => 'These tasks need each other in a circle: none of them can be the first.',
+  'plan.people': f => `“${f.id}” takes ${f.people} people; the crew has ${f.crew}.`,
+  'plan.many': f => `At most ${f.most} tasks are planned at once.`,
+  'plan.share': () => 'A share is between 0 and 1.',
+  'plan.degrees': f => `Degrees go from −${f.most} to ${f.most}.`,
+  'plan.clock': () => 'A time of the day is typed as 17:30.',
+  'plan.perimeter': () => 'Give the perimeter or the opening’s width and height, not both.',
   'strip.sizes': () => 'A strip needs a length, a hole pitch above zero and between 1 and 1000 holes.',
   'strip.too-long': f => `The piece (${size(f.length)}) is longer than the stock (${size(f.stock)}).`,
   'strip.no-place': f =>

@@ -11,6 +11,11 @@ const NUMBERS: Readonly<Record<TradeNumberId, string>> = {
   'opening-force': 'Most force to open it',
   'closer-seconds': 'Slowest close',
   'crew-lift': 'What one person lifts',
+  'sealant-tube': 'A tube of sealant holds',
+  'sealant-waste': 'Of sealant is lost',
+  'foam-can': 'A can of foam yields',
+  'foam-share': 'Of a can comes to rest',
+  'closed-factor': 'Times the work is reckoned with',
 }
 
 /** Why a rule without a figure of the trade judges as it does. */

@@ -134,6 +134,8 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'reveal-label': 'Margin wanted round a labelled timber leaf',
   'gauge-within': 'A gauge reads a margin within',
   'hinge-screw-travel': 'A hinge’s set screw moves the leaf by at most',
+  'tape-up-turn': 'Sill tape turns up each side by',
+  'tape-lap': 'Tape laps over the piece below by',
   'saw-kerf': 'A saw takes of a strip',
   'off-cut-least': 'An off-cut that is kept, at least',
   'pin-every': 'Spring strip is pinned every',

@@ -10,6 +10,11 @@ export const TRADE_NUMBERS = [
   'garage-minutes',
   'closer-seconds',
   'crew-lift',
+  'sealant-tube',
+  'sealant-waste',
+  'foam-can',
+  'foam-share',
+  'closed-factor',
 ] as const
 export type TradeNumberId = (typeof TRADE_NUMBERS)[number]
 

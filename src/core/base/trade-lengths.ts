@@ -156,6 +156,9 @@ export const TRADE_LENGTHS = [
   'pin-every',
   'leaf-thickness',
   'storm-thickness',
+  // what is taken along
+  'tape-up-turn',
+  'tape-lap',
 ] as const
 
 export type TradeLengthId = (typeof TRADE_LENGTHS)[number]

@@ -5,6 +5,7 @@ import { done, type Outcome } from '../outcome'
 import { type Calls, closing, taken } from './call'
 import { HANGING_CALLS } from './of-hanging'
 import { OPENING_CALLS } from './of-opening'
+import { PLAN_CALLS } from './of-plan'
 import { SEAL_CALLS } from './of-seal'
 import { SOUND_CALLS } from './of-sound'
 import { UNIT_CALLS } from './of-unit'
@@ -23,6 +24,7 @@ export const CALLS: Calls = {
   ...SOUND_CALLS,
   ...SEAL_CALLS,
   ...WORK_CALLS,
+  ...PLAN_CALLS,
 }
 
 export type Reply =

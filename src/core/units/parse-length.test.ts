@@ -1,5 +1,5 @@
 import { inches, mm, ticks } from './length'
-import { graduationTicks, parseLength } from './parse-length'
+import { graduationTicks, parseLength, parseRun } from './parse-length'
 
 const read = (text: string, unit: 'in' | 'mm' = 'in', graduation?: string) => {
   const outcome = parseLength(text, { unit, graduation })
@@ -144,4 +144,22 @@ describe('a text nobody types', () => {
     })
     expect(parseLength(`${' '.repeat(200)}36 3/8`, { unit: 'in' })).toMatchObject({ ok: false })
   })
+})
+
+describe('what a roll holds', () => {
+  it.each([
+    ['900', 'in', 900 * 81_280],
+    ['75 ft', 'in', 900 * 81_280],
+    ['30 m', 'mm', 30_000 * 3200],
+    ['25', 'mm', 25 * 3200],
+  ] as const)('%p is as long as it says', (text, unit, run) => {
+    const read = parseRun(text, unit)
+    expect(read.ok ? read.value : read.issues[0]!.code).toBe(run)
+  })
+  it.each([
+    ['', 'length.empty'],
+    ['a lot', 'length.unreadable'],
+    ['2000 m', 'length.run'],
+    ['x'.repeat(500), 'length.unreadable'],
+  ])('%p is refused as %s', (text, code) => expect(parseRun(text, 'in')).toMatchObject({ issues: [{ code }] }))
 })

@@ -65,6 +65,21 @@ export function parseLength(typed: string, options: LengthOptions): Outcome<Pars
   return done({ ticks: ticks(nearest), rounded: Math.abs(nearest - signed) > 1e-6 || sizes.inexact, text: typed })
 }
 
+/** What is sold by the roll is up to a kilometre long. */
+export const MOST_RUN = 1_000_000 * TICKS_PER_MM
+
+/** How much of something a roll holds, in ticks, typed as a length alone: `75 ft` is no reading of a door, and may be longer than any.
+ *  Issue codes `length.empty`, `length.unreadable` and what else a figure alone can be. */
+export function parseRun(typed: string, unit: LengthUnit): Outcome<number> {
+  if (typed.length > MOST_TYPED) return refused('length.unreadable', { typed: `${typed.slice(0, SHOWN)}…` })
+  const text = normalise(typed)
+  if (text === '') return refused('length.empty', { typed })
+  const sizes = readParts(text, unit)
+  if ('code' in sizes) return refused(`length.${sizes.code}`, { typed, ...sizes.facts })
+  const run = Math.round(sizes.exact)
+  return run <= MOST_RUN ? done(run) : refused('length.run', { typed })
+}
+
 /** A plus between two figures: what stands in layers is typed as it is read, `1/2 + 3 1/2 + 7/16`. */
 const LAYERS = /(?<=[\d"'a-z.]\s*)\+(?=\s*[\d.])/
 
