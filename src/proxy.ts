@@ -31,11 +31,14 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy)
-  if (request.method === 'GET') headers.set(TURN_HEADER, await takeTurn())
+  if (MADE_FOR.has(request.method)) headers.set(TURN_HEADER, await takeTurn())
   const answer = NextResponse.next({ request: { headers } })
   answer.headers.set('content-security-policy', policy)
   return answer
 }
+
+/** What a page is made for; whatever else is sent to one is answered without it. */
+const MADE_FOR: ReadonlySet<string> = new Set(['GET', 'HEAD'])
 
 function isReadable(path: string): boolean {
   try {
