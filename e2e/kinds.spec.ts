@@ -111,6 +111,8 @@ for (const [tag, kind, ends, led] of KINDS)
     await stage(page, 'Order')
     const choose = page.locator('[data-article]').getByRole('button', { name: /^Choose / })
     await choose.first().click()
+    // What is to be settled of it stands beside it.
+    await expect(page.getByRole('heading', { name: / chosen$/ })).toBeVisible()
     await settleAll(page)
     await goOnAll(page, 'agreed with the customer')
     const release = page.getByRole('button', { name: 'Release the order' })

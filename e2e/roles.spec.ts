@@ -92,7 +92,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
   ],
   settle: ['PUT /api/openings/[id]/edits/[kind]'],
   receive: ['POST /api/orders/[id]/claim', 'POST /api/orders/[id]/receipts'],
-  cut: ['POST /api/jobs/[id]/cuts'],
+  cut: ['POST /api/jobs/[id]/cuts', 'DELETE /api/jobs/[id]/cuts'],
   order: [
     'POST /api/orders',
     'POST /api/orders/[id]/decisions',

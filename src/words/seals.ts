@@ -46,6 +46,15 @@ export function cutWords({
   return `${pieces}, ${off}${used > 0 ? `, ${used} used up` : ''}.`
 }
 
+/** What became of a cut list that was taken back. */
+export function cutBackWords({ seals, isVanBack }: { readonly seals: number; readonly isVanBack: boolean }): string {
+  if (seals === 0) return 'Nothing was left to be taken back.'
+  const van = isVanBack
+    ? 'the van’s off-cuts are as they were'
+    : 'some were fitted since, so look through the van’s off-cuts'
+  return `Taken back: ${seals} ${seals === 1 ? 'seal is' : 'seals are'} to be cut; ${van}.`
+}
+
 /** Why the gaps of an edge are expected and not read. */
 export const EXPECTED_WORDS: Readonly<Record<'wanted' | 'moved', string>> = {
   wanted: 'By the margins that are wanted; read once the leaf hangs.',

@@ -16,6 +16,14 @@ const minutes = z.number().min(0).max(6000)
 const count = z.int().min(0).max(10_000)
 const flat = lengthSchema.refine(n => n > 0 && n <= inches(2), 'no flat packer is as thick as that')
 
+/** An off-cut in the van. */
+export const offCutSchema = z.strictObject({
+  seal: z.string().min(1).max(60),
+  length: lengthSchema.refine(n => n > 0, 'above zero'),
+  first: lengthSchema.refine(n => n >= 0, 'not negative').nullable(),
+  holes: z.int().min(2).max(200).nullable(),
+})
+
 /** A firm's practices, rates and suppliers: an edited record with a revision. */
 export const firmSchema = z.strictObject({
   about: z.strictObject({
@@ -52,14 +60,5 @@ export const firmSchema = z.strictObject({
     })
     .nullable(),
   seals: ownSealsSchema,
-  offCuts: z
-    .array(
-      z.strictObject({
-        seal: z.string().min(1).max(60),
-        length: lengthSchema.refine(n => n > 0, 'above zero'),
-        first: lengthSchema.refine(n => n >= 0, 'not negative').nullable(),
-        holes: z.int().min(2).max(200).nullable(),
-      }),
-    )
-    .max(MOST_OFF_CUTS),
+  offCuts: z.array(offCutSchema).max(MOST_OFF_CUTS),
 })
