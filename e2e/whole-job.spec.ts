@@ -165,6 +165,7 @@ test('one door, from the first reading to the record', async ({ page }) => {
   await page.getByRole('button', { name: 'Failed: No light' }).click()
   await expect(page.locator('[data-test="no-light"]')).toHaveAttribute('data-result', 'failed')
   await expect(page.getByText('Test failed: No light')).toBeVisible()
+  await allStored(page)
   const record = await pdfText(
     page,
     (await page.getByRole('link', { name: 'Hand-over record, PDF' }).getAttribute('href'))!,
