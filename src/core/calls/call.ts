@@ -38,3 +38,9 @@ export function spanFrom(input: Reader, name: string): readonly [Length, Length]
   if (most === undefined || more !== undefined || least! > most) return reject('input.span', input.path(name))
   return [least!, most]
 }
+
+/** Whether a list is given that holds nothing. */
+export const isEmpty = (input: Reader, name: string): boolean => {
+  const value = input.value(name)
+  return Array.isArray(value) && value.length === 0
+}

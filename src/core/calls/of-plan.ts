@@ -5,7 +5,7 @@ import { flashingTape, rollsFor } from '../plan/flashing-tape'
 import { cansFor, foamIn3, foamPerimeter } from '../plan/foam'
 import { sealantMl, tubesFor } from '../plan/sealant'
 import type { Length } from '../units/length'
-import { aboveZero, type Calls, closing, positive, sizeOr, taken } from './call'
+import { aboveZero, type Calls, closing, isEmpty, positive, sizeOr, taken } from './call'
 
 const MOST_TASKS = 500
 
@@ -75,11 +75,6 @@ const taskFrom = (task: Reader): Task => ({
         })),
       ),
 })
-
-const isEmpty = (input: Reader, name: string): boolean => {
-  const value = input.value(name)
-  return Array.isArray(value) && value.length === 0
-}
 
 /** A figure above zero; `usual` where it is not given. */
 function figureOr(input: Reader, name: string, usual: number): number {

@@ -16,7 +16,7 @@ import { nestDrilled } from '../seal/nest-drilled'
 import { nestPieces } from '../seal/nest-pieces'
 import { centsYear } from '../seal/yearly'
 import { inches, type Length, metresOf } from '../units/length'
-import { aboveZero, type Calls, closing, notNegative, positive, sizeOr, taken } from './call'
+import { aboveZero, type Calls, closing, isEmpty, notNegative, positive, sizeOr, taken } from './call'
 
 const EDGES = ['head', 'latch', 'hinge', 'meeting', 'bottom'] as const
 const RULED = ['head', 'hinge', 'latch', 'meeting', 'bottom'] as const
@@ -87,10 +87,6 @@ export const SEAL_CALLS: Calls = {
   },
 }
 
-const isEmpty = (input: Reader, name: string): boolean => {
-  const value = input.value(name)
-  return Array.isArray(value) && value.length === 0
-}
 const objectsOf = (input: Reader, name: string): readonly Reader[] => (isEmpty(input, name) ? [] : input.objects(name))
 
 function notBelow(input: Reader, name: string): number {
