@@ -3,7 +3,7 @@ import type { Stage } from './base/stages'
 import type { TradeLength, TradeLengthId, TradeLengths } from './base/trade-lengths'
 import { drawnOf } from './draw'
 import { elevation } from './drawing/elevation'
-import type { Scene } from './drawing/scene'
+import { type SmallDoor, smallDoor } from './drawing/small-door'
 import type { PlannedStep } from './fit/setting-step'
 import type { OpeningPoints } from './opening/opening'
 import type { OrderLine } from './order/order'
@@ -41,7 +41,7 @@ export type Ordering = {
 export type Summed = {
   readonly summary: Summary
   /** The door as it is handed over, small. */
-  readonly scene: Scene
+  readonly small: SmallDoor
   readonly ordering: Ordering
   /** From when on it may say something else although nothing was changed, ISO 8601; `null` where nothing of it waits for a moment. */
   readonly freshUntil: string | null
@@ -61,7 +61,7 @@ export function sumUp(work: Work, records: OpeningRecords, shipped: TradeLengths
       until: waitsUntil(steps),
       said: records.readings.length + records.answers.length,
     },
-    scene: elevation(drawnOf(work, records.wishes), 'handover'),
+    small: smallDoor(elevation(drawnOf(work, records.wishes), 'handover')),
     ordering: orderingOf(work, shipped),
     freshUntil: freshUntil(work, now),
   }

@@ -2,7 +2,7 @@ import type { Severity } from '@/core/base/finding'
 import type { SchoolChoices } from '@/core/base/schools'
 import type { Stage } from '@/core/base/stages'
 import type { Firm } from '@/core/catalogue/firm'
-import type { Scene } from '@/core/drawing/scene'
+import type { SmallDoor } from '@/core/drawing/small-door'
 import type { Versioned } from '@/core/sheet'
 import type { Job, JobDetails, OpeningDetails } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
@@ -16,7 +16,7 @@ export type OpeningItem = {
   readonly id: string
   readonly tag: string
   readonly name: string
-  readonly scene: Scene
+  readonly small: SmallDoor
   readonly stage: Stage
   readonly worst: Severity
   readonly finished: boolean
@@ -47,7 +47,7 @@ export async function jobPage(db: Db, acting: Acting | Known, id: string, now: D
   const company = await companyOf(db, acting)
   const [whole, { openings, putAway }] = await Promise.all([
     findJobWhole(db, acting, id),
-    summariesOf(db, { ...acting, company }, { jobs: [id], putAway: true }, ['scene'], now),
+    summariesOf(db, { ...acting, company }, { jobs: [id], putAway: true }, ['small'], now),
   ])
   if (!whole) return null
   return {
@@ -60,11 +60,11 @@ export async function jobPage(db: Db, acting: Acting | Known, id: string, now: D
       revision: detailsRevision,
       said: summary.said,
     })),
-    openings: openings.map(({ opening: { id: own, tag, name }, summary, scene }) => ({
+    openings: openings.map(({ opening: { id: own, tag, name }, summary, small }) => ({
       id: own,
       tag,
       name,
-      scene: scene!,
+      small: small!,
       stage: summary.stage,
       worst: summary.worst,
       finished: summary.finished,

@@ -1,4 +1,4 @@
-import type { Scene } from '@/core/drawing/scene'
+import type { SmallDoor } from '@/core/drawing/small-door'
 import { recordsOf } from '@/core/sheet'
 import { type Ordering, type Summary, type Summed, sumUp } from '@/core/summary'
 import type { Opening } from '@/core/survey/job-record'
@@ -14,7 +14,7 @@ import { loadOpenings, workOf } from './load-opening'
 export type SummedOpening = Pick<OpeningState, 'opening' | 'jobId' | 'detailsRevision'> & {
   readonly summary: Summary
   /** As it was asked for; what was not is whatever is at hand, or `null`. */
-  readonly scene: Scene | null
+  readonly small: SmallDoor | null
   readonly ordering: Ordering | null
 }
 
@@ -37,8 +37,8 @@ export async function summariesOf(
   return {
     openings: shown.map(one => {
       const { opening, jobId, detailsRevision } = one
-      const { summary, scene, ordering } = made.get(opening.id) ?? (one as unknown as Summed)
-      return { opening, jobId, detailsRevision, summary, scene, ordering }
+      const { summary, small, ordering } = made.get(opening.id) ?? (one as unknown as Summed)
+      return { opening, jobId, detailsRevision, summary, small, ordering }
     }),
     putAway: states.flatMap(one => (one.opening.archivedAt === null ? [] : [one.opening])),
   }

@@ -7,7 +7,7 @@ import { openingState } from './state-table'
 import { job, jobSchools, opening } from './tables'
 
 /** What can be kept of an opening beside its summary. */
-export type SummaryPart = 'scene' | 'ordering'
+export type SummaryPart = 'small' | 'ordering'
 
 /** An opening with what was summed up of it, and the revisions by which that is known to be stale. */
 export type OpeningState = {
@@ -22,7 +22,7 @@ export type OpeningState = {
   readonly freshUntil: string | null
   /** As they were kept; `null` where none is, or it was not asked for. */
   readonly summary: unknown
-  readonly scene: unknown
+  readonly small: unknown
   readonly ordering: unknown
 }
 
@@ -46,7 +46,7 @@ export async function listOpeningStates(
       summaryOf: openingState.summaryOf,
       freshUntil: openingState.freshUntil,
       summary: openingState.summary,
-      scene: parts.includes('scene') ? openingState.scene : nothing,
+      small: parts.includes('small') ? openingState.small : nothing,
       ordering: parts.includes('ordering') ? openingState.ordering : nothing,
     })
     .from(opening)
@@ -78,7 +78,7 @@ export type KeptSummary = {
   readonly summaryOf: string
   readonly freshUntil: string | null
   readonly summary: unknown
-  readonly scene: unknown
+  readonly small: unknown
   readonly ordering: unknown
 }
 
@@ -94,7 +94,7 @@ export async function keepSummaries(db: Db, acting: Acting, all: readonly KeptSu
         summaryOf: written('summary_of'),
         freshUntil: written('fresh_until'),
         summary: written('summary'),
-        scene: written('scene'),
+        small: written('small'),
         ordering: written('ordering'),
       },
     })

@@ -14,7 +14,7 @@ export const openingState = mysqlTable(
     /** From when on it may say something else although nothing was changed: foam has hardened, an inspection is due. */
     freshUntil: moment('fresh_until'),
     summary: json('summary'),
-    scene: json('scene'),
+    small: json('small'),
     ordering: json('ordering'),
   },
   t => [

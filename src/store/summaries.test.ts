@@ -56,13 +56,13 @@ describe('what a page costs', () => {
       const { db } = counted
       // Once, so that what is summed up is kept.
       await daysFor(db, who, NOW)
-      await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['scene'], NOW)
+      await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['small'], NOW)
       return {
         who: await cost(() => findKnown(db, who.memberId)),
         today: await cost(() => daysFor(db, who, NOW)),
         job: await cost(async () => {
           await findJobWhole(db, who, jobId)
-          await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['scene'], NOW)
+          await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['small'], NOW)
         }),
         sheet: await cost(() => loadOpenings(db, who, [sheet])),
         many: await cost(() => loadOpenings(db, who, [sheet, sheet, jobId])),

@@ -22,7 +22,7 @@ import { NotTaken } from '../parts/NotTaken'
 import { Locked, Only } from '../parts/Rights'
 import { SchoolList } from '../parts/SchoolList'
 import { SeverityMark } from '../parts/SeverityMark'
-import { Silhouette } from '../parts/Silhouette'
+import { SmallDoorView } from '../parts/SmallDoorView'
 import { send } from '../store/send'
 import { useEdit } from '../store/use-edit'
 import { CutDone } from './CutDone'
@@ -65,7 +65,7 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
                 <span className="name">{one.name}</span>
                 <span className="stage">{one.finished ? 'Finished' : STAGE_NAMES[one.stage]}</span>
               </span>
-              <Silhouette scene={one.scene} />
+              <SmallDoorView door={one.small} />
             </Link>
           </li>
         ))}

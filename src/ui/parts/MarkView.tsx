@@ -39,6 +39,14 @@ const DASHES: Readonly<Record<Certainty, string | undefined>> = {
   assumed: '4 4',
 }
 
+/** How a line of a part is drawn; what is assumed is never filled. */
+export const lookOf = (role: Role, certainty: Certainty, isFilled: boolean) => ({
+  stroke: DOUBTS[certainty] ?? LOOKS[role].stroke,
+  strokeWidth: LOOKS[role].width,
+  strokeDasharray: DASHES[certainty] ?? LOOKS[role].dash,
+  fill: isFilled && certainty !== 'assumed' ? (LOOKS[role].fill ?? 'none') : 'none',
+})
+
 type Props = {
   readonly mark: LoweredMark
   readonly place: Place
@@ -50,13 +58,8 @@ type Props = {
 /** One lowered mark as SVG. The selected one stands on the vial's yellow-green, always with an ink line. */
 export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props) {
   const look = LOOKS[mark.role]
-  const stroke = isSelected ? 'var(--ink)' : (DOUBTS[mark.certainty] ?? look.stroke)
-  const style = {
-    stroke,
-    strokeWidth: look.width + (isSelected ? 1 : 0),
-    strokeDasharray: DASHES[mark.certainty] ?? look.dash,
-    fill: 'none',
-  }
+  const plain = lookOf(mark.role, mark.certainty, false)
+  const style = isSelected ? { ...plain, stroke: 'var(--ink)', strokeWidth: look.width + 1 } : plain
   switch (mark.kind) {
     case 'line': {
       const ends = { x1: place.x(mark.x1), y1: place.y(mark.y1), x2: place.x(mark.x2), y2: place.y(mark.y2) }
@@ -70,7 +73,7 @@ export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props)
     }
     case 'path': {
       const points = mark.points.map(p => `${place.x(p.x).toFixed(2)},${place.y(p.y).toFixed(2)}`).join(' ')
-      const fill = mark.certainty === 'assumed' ? 'none' : (look.fill ?? 'none')
+      const { fill } = lookOf(mark.role, mark.certainty, true)
       return (
         <>
           {isSelected && (
