@@ -6,12 +6,14 @@ import type { Scene } from '@/core/drawing/scene'
 import { type DisplayStep, formatLength } from '@/core/units/format-length'
 import { drawingWord, drawnName } from '@/words/drawing'
 import { useStable } from '../store/use-stable'
+import { DRAWN } from './drawing-look'
 import { MarkView, type Place } from './MarkView'
 import { useTyped } from './typed'
 
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
   svg { position: absolute; inset: 0; display: block; touch-action: manipulation; }
+  ${DRAWN}
 `
 
 type Props = {
