@@ -7,6 +7,7 @@ import { whoMay } from '@/words/roles'
 import { refusedAtBorder } from './border'
 import { addressOf, patienceFor } from './limits'
 import { faultIn, log, routeIn } from './log'
+import { LONG_TEXT_BYTES, parseApart, type TextAt } from './long-texts'
 import type { Refusal } from './refusal'
 import { actingMember } from './session'
 import { isTooMuch } from './too-much'
@@ -213,12 +214,16 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
 export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {
   const tooLarge = `This is larger than ${Math.round(most / 1024 / 1024)} MB; nothing was stored.`
   const bytes = await bytesOf(request, most, tooLarge)
-  if (await isTooMuch(bytes, Math.min(MOST_PARTS, most / BYTES_A_PART)))
+  const long: TextAt[] = []
+  const onText = (from: number, to: number) => {
+    if (to - from > LONG_TEXT_BYTES) long.push({ from, to })
+  }
+  if (await isTooMuch(bytes, Math.min(MOST_PARTS, most / BYTES_A_PART), onText))
     throw new Unreadable({ code: 'too-many', message: 'This has more parts than any record; nothing was stored.' })
   await othersWhole(bytes)
-  const text = bytes.toString('utf8')
-  await othersWhole(bytes)
-  const value = parsed(text)
+  const value = await parseApart(bytes, long, othersFirst).catch(() => {
+    throw new Unreadable({ code: 'not-json', message: 'This is not JSON; nothing was stored.' })
+  })
   await othersWhole(bytes)
   // Only an escape can bring half a letter in: without one nothing is looked through.
   if ((bytes.includes('\\ud') || bytes.includes('\\uD')) && (await hasHalfLetter(value)))
@@ -236,14 +241,6 @@ const othersWhole = (bytes: Buffer): Promise<void> =>
 const BYTES_A_PART = 12
 /** Of a file: forty openings with five hundred readings each. */
 const MOST_PARTS = 300_000
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text)
-  } catch {
-    throw new Unreadable({ code: 'not-json', message: 'This is not JSON; nothing was stored.' })
-  }
-}
 
 const HALF_LETTER = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/
 /** So many letters are looked through before others are let in. */

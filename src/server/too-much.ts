@@ -8,8 +8,13 @@ const OPENS: ReadonlySet<number> = new Set([91, 123])
 const CLOSES: ReadonlySet<number> = new Set([93, 125])
 
 /** Whether a JSON text, as UTF-8, has more parts than so many, or parts that lie too deep in each other: more than any record has, and a long time to
- *  read. It is only counted, before it is read, and counting stops as soon as it is; what is no JSON is not found out here. */
-export async function isTooMuch(json: Buffer, most: number): Promise<boolean> {
+ *  read. It is only counted, before it is read, and counting stops as soon as it is; what is no JSON is not found out here. `onText` is told of each
+ *  text where its quotation marks stand, in bytes. */
+export async function isTooMuch(
+  json: Buffer,
+  most: number,
+  onText: (from: number, to: number) => void = () => {},
+): Promise<boolean> {
   let [parts, deep, rest] = [0, 0, SLICE_BYTES]
   for (let at = 0; at < json.length; at++, rest--) {
     if (rest <= 0) {
@@ -17,8 +22,11 @@ export async function isTooMuch(json: Buffer, most: number): Promise<boolean> {
       await new Promise(resolve => setImmediate(resolve))
     }
     const byte = json[at]!
-    if (byte === QUOTE) at = endOfText(json, at)
-    else if (byte === COMMA) parts++
+    if (byte === QUOTE) {
+      const from = at
+      at = endOfText(json, from)
+      onText(from, at)
+    } else if (byte === COMMA) parts++
     else if (CLOSES.has(byte)) deep--
     else if (OPENS.has(byte)) {
       parts++
