@@ -1,4 +1,5 @@
 import '@fontsource-variable/source-sans-3/index.css'
+import './font-until.css'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { after, connection } from 'next/server'

@@ -24,7 +24,12 @@ export const Side = styled.div`
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
   .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 15px; color: var(--quiet); min-height: 44px; button { font-size: 14px; padding: 0 10px; } }
   &.findings { border-left: 1px solid var(--rule); }
-  @media (max-width: 860px) { overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important; }
+  @media (max-width: 860px) {
+    overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important;
+    /* While the work is not there, and while the page is still coming in, the place of what will stand above the rest is kept. */
+    &.ladder:has([aria-busy]) { min-height: 60dvh; .next { display: none; } }
+    &.ladder:last-child { margin-top: max(46dvh, 330px); }
+  }
 `
 export const Middle = styled.div`
   min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;

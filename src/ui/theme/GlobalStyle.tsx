@@ -27,7 +27,7 @@ export const GlobalStyle = createGlobalStyle`
   }
   @media (pointer: coarse) { :root { --bar: 49px; } }
   *, *::before, *::after { box-sizing: border-box; }
-  html { background: var(--paper); color: var(--ink); font: 400 16px/1.4 'Source Sans 3 Variable', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
+  html { background: var(--paper); color: var(--ink); font: 400 16px/1.4 'Source Sans 3 Variable', 'Harvek Until', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
   body { margin: 0; }
   body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
