@@ -39,12 +39,18 @@ export async function benchToday(address, report) {
   report(`Today of the demo × ${TIMES}, ${PEOPLE} people with pauses, p95`, p95, 'ms', 250, 'below')
 }
 
+/** A desk and a phone. */
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]
+
 /** How much of a page moves by itself while it loads. @param {string} address @param {string[]} paths @param {Report} report */
 export async function benchShift(address, paths, report) {
   const browser = await chromium.launch(CHROMIUM)
   try {
-    for (const path of paths) {
-      const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    for (const [path, viewport] of paths.flatMap(one => SIZES.map(size => /** @type {const} */ ([one, size])))) {
+      const page = await browser.newPage({ viewport })
       await page.addInitScript(() => {
         const seen = /** @type {any} */ (window)
         seen.shifted = 0
@@ -56,7 +62,7 @@ export async function benchShift(address, paths, report) {
       await page.locator('html[data-hydrated]').waitFor()
       await page.waitForTimeout(1500)
       const shifted = await page.evaluate(() => /** @type {any} */ (window).shifted)
-      report(`layout shift of ${path.replace(/[0-9a-f-]{36}/, '…')}`, shifted, '', 0.05, 'below')
+      report(`layout shift of ${path.replace(/[0-9a-f-]{36}/, '…')}, ${viewport.width} px`, shifted, '', 0.05, 'below')
       await page.close()
     }
   } finally {
@@ -71,6 +77,10 @@ export async function benchStalls(address, report) {
   const bodies = {
     'brackets, 1 MB': ['/api/jobs', `${'['.repeat(MB / 2 - 8)}${']'.repeat(MB / 2 - 8)}`],
     'empty parts, 2 MB': ['/api/sync', `{"items":[${'{},'.repeat((2 * MB) / 3 - 20)}{}]}`],
+    'photos, 60 MB': [
+      '/api/jobs/import',
+      JSON.stringify({ openings: [{ photos: Array(90).fill({ picture: 'A'.repeat(700_000) }) }] }),
+    ],
     'empty openings, 16 MB': ['/api/jobs/import', `{"openings":[${'{},'.repeat((16 * MB) / 3)}{}]}`],
   }
   for (const [name, [path, body]] of Object.entries(bodies)) {
