@@ -34,6 +34,7 @@ const CORE_ORDER = [
   'work-given',
   'ask-work',
   'work',
+  'taking',
   'draw',
   'school-effects',
   'sheet',

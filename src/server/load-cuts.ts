@@ -1,8 +1,8 @@
 import type { Firm } from '@/core/catalogue/firm'
 import { type CutOfSeal, cutList } from '@/core/seal/cut-list'
-import { cutIn } from '@/core/seal/sealed'
 import type { ShownJob } from '@/core/sheet'
 import { asWritten, type Versioned } from '@/core/sheet'
+import { toCutOf } from '@/core/taking'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { findFirm } from '@/store/firm'
@@ -30,12 +30,6 @@ export async function loadCuts(db: Db, acting: Acting, jobId: string): Promise<L
     acting,
     shown.map(one => one.id),
   )
-  const toCut = sheets.map(sheet => {
-    const { plan, fitted } = workOf(sheet).seal.value
-    const { id, tag } = sheet.opening
-    // What is only expected is not cut yet.
-    const isRead = plan?.edges.some(one => one.expected === null) ?? false
-    return { id, tag, plan: isRead ? plan : null, fitted, cut: cutIn(sheet.log) }
-  })
+  const toCut = sheets.map(sheet => toCutOf(workOf(sheet), sheet))
   return { job: asWritten(row, firm.data.numbers), cuts: cutList(toCut, LENGTHS, firm.data.offCuts), firm }
 }

@@ -181,6 +181,14 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'storm-thickness': [inches(1, 1, 4), sheet],
   'tape-up-turn': [inches(6), practice],
   'tape-lap': [inches(3), practice],
+  'bead-sill': [inches(0, 3, 8), practice],
+  'bead-bed': [inches(0, 1, 2), practice],
+  'bead-back': [inches(0, 1, 2), practice],
+  'bead-other': [inches(0, 1, 4), practice],
+  'foam-back': [inches(0, 1, 2), practice],
+  'casing-over': [inches(3), practice],
+  'nail-every': [inches(16), practice],
+  'drip-cap-over': [inches(1), practice],
 }
 
 /** The lengths of the trade as Harvek ships them, each with where it comes from. */

@@ -132,6 +132,20 @@ const PLANNED = {
     unit: '',
     source: usual('Harvek default: what of a can comes to rest where it is wanted'),
   },
+  'sill-beads': {
+    id: 'sill-beads',
+    value: 3,
+    unit: '',
+    source: usual('Harvek default: three, full width, where the sill bears'),
+  },
+  'tape-roll': {
+    id: 'tape-roll',
+    value: 900,
+    unit: 'in',
+    source: usual('a roll of 75 ft; the roll says what is on it'),
+  },
+  'rod-roll': { id: 'rod-roll', value: 240, unit: 'in', source: usual('a roll of 20 ft; the roll says what is on it') },
+  'spare-share': { id: 'spare-share', value: 0.1, unit: '', source: usual('Harvek default: one in ten') },
   'closed-factor': {
     id: 'closed-factor',
     value: 1.25,

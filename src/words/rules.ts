@@ -15,6 +15,10 @@ const NUMBERS: Readonly<Record<TradeNumberId, string>> = {
   'sealant-waste': 'Of sealant is lost',
   'foam-can': 'A can of foam yields',
   'foam-share': 'Of a can comes to rest',
+  'sill-beads': 'Beads under a sill',
+  'tape-roll': 'A roll of flashing tape holds',
+  'rod-roll': 'A roll of backer rod holds',
+  'spare-share': 'Packs taken along beyond the plan',
   'closed-factor': 'Times the work is reckoned with',
 }
 

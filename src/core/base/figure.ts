@@ -14,6 +14,10 @@ export const TRADE_NUMBERS = [
   'sealant-waste',
   'foam-can',
   'foam-share',
+  'sill-beads',
+  'tape-roll',
+  'rod-roll',
+  'spare-share',
   'closed-factor',
 ] as const
 export type TradeNumberId = (typeof TRADE_NUMBERS)[number]

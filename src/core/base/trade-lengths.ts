@@ -159,6 +159,14 @@ export const TRADE_LENGTHS = [
   // what is taken along
   'tape-up-turn',
   'tape-lap',
+  'bead-sill',
+  'bead-bed',
+  'bead-back',
+  'bead-other',
+  'foam-back',
+  'casing-over',
+  'nail-every',
+  'drip-cap-over',
 ] as const
 
 export type TradeLengthId = (typeof TRADE_LENGTHS)[number]

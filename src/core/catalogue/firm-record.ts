@@ -8,6 +8,7 @@ import { inches } from '../units/length'
 import { lengthSchema } from '../units/length-schema'
 import { isZone } from '../units/zone'
 import { CURRENCIES, NUMBER_FORMATS, PAPER_SIZES } from './firm'
+import { STOCKED } from './material'
 import { PREPARATIONS } from './preparation'
 import { LACKS } from './unit-values'
 
@@ -57,6 +58,11 @@ export const firmSchema = z.strictObject({
     .strictObject({
       flats: z.array(z.strictObject({ thickness: flat, count })).max(20),
       wedgePairs: count,
+      others: z
+        .array(z.strictObject({ material: z.enum(STOCKED), size: lengthSchema.nullable(), count }))
+        .max(200)
+        .optional(),
+      countedAt: z.iso.datetime({ precision: 3 }).optional(),
     })
     .nullable(),
   seals: ownSealsSchema,

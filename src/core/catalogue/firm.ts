@@ -5,6 +5,7 @@ import type { HandConvention } from '../specification/handing'
 import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
 import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
+import type { Material } from './material'
 import type { PreparationId, Rates } from './preparation'
 import type { Lack } from './unit-values'
 
@@ -48,7 +49,14 @@ export type VanStock = {
   readonly flats: readonly { readonly thickness: Length; readonly count: number }[]
   /** Pairs of opposed wedges. */
   readonly wedgePairs: number
+  /** What else was counted: whole packs, or pieces. */
+  readonly others?: readonly StockItem[] | undefined
+  /** When it was counted, ISO 8601: what was used since is taken off. */
+  readonly countedAt?: string | undefined
 }
+
+/** Whole packs or pieces of one thing in the van; `size` tells one from another of its kind. */
+export type StockItem = { readonly material: Material; readonly size: Length | null; readonly count: number }
 
 /** What a firm keeps for itself: how it is reached, its practices and rates, how its suppliers name a hand, when it looks twice. */
 export type Firm = {

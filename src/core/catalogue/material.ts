@@ -1,0 +1,45 @@
+/** What work on an opening uses up. */
+export const MATERIALS = [
+  'flat',
+  'wedge-pair',
+  'hinge-screw',
+  'point-screw',
+  'anchor',
+  'plug',
+  'mould-screw',
+  'finish-nail',
+  'sealant',
+  'foam',
+  'flashing-tape',
+  'backer-rod',
+  'fibre',
+  'pan-end',
+  'pan-centre',
+  'pan-cement',
+  'pad-strip',
+  'sill-shim',
+  'lumber',
+  'flat-stock',
+  'casing',
+  'drip-cap',
+  'corner-pad',
+] as const
+export type Material = (typeof MATERIALS)[number]
+
+/** What the van may hold counted: whole packs and pieces that are alike for every door. */
+export const STOCKED = [
+  'hinge-screw',
+  'point-screw',
+  'anchor',
+  'plug',
+  'mould-screw',
+  'finish-nail',
+  'sealant',
+  'foam',
+  'flashing-tape',
+  'backer-rod',
+  'pan-end',
+  'pan-centre',
+  'pan-cement',
+  'corner-pad',
+] as const satisfies readonly Material[]

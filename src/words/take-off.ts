@@ -1,0 +1,121 @@
+import type { Material } from '@/core/catalogue/material'
+import type { Measure, Taking, Term, TermOf } from '@/core/plan/take-off'
+import type { LoadItem } from '@/core/plan/van-load'
+import { type DisplayStep, formatWithUnit, workStep } from '@/core/units/format-length'
+import { isLength, nearestTick, TICKS_PER_INCH, TICKS_PER_MM } from '@/core/units/length'
+
+/** What a material is called, one and many; `sized` says what its size is of. */
+type Name = { readonly one: string; readonly many: string; readonly sized?: string }
+
+export const MATERIAL_NAMES: Readonly<Record<Material, Name>> = {
+  flat: { one: 'flat packer', many: 'flat packers', sized: 'thick' },
+  'wedge-pair': { one: 'wedge pair', many: 'wedge pairs' },
+  'hinge-screw': { one: 'screw behind a hinge, #10', many: 'screws behind hinges, #10', sized: 'long' },
+  'point-screw': { one: 'frame screw, #8', many: 'frame screws, #8', sized: 'long' },
+  anchor: { one: 'frame anchor', many: 'frame anchors' },
+  plug: { one: 'plug', many: 'plugs' },
+  'mould-screw': { one: 'trim screw with its plug', many: 'trim screws with their plugs' },
+  'finish-nail': { one: 'finish nail', many: 'finish nails' },
+  sealant: { one: 'tube of sealant', many: 'tubes of sealant' },
+  foam: { one: 'can of low-expansion foam', many: 'cans of low-expansion foam' },
+  'flashing-tape': { one: 'roll of flashing tape', many: 'rolls of flashing tape' },
+  'backer-rod': { one: 'roll of backer rod', many: 'rolls of backer rod' },
+  fibre: { one: 'fibre insulation', many: 'fibre insulation' },
+  'pan-end': { one: 'pan end', many: 'pan ends', sized: 'long' },
+  'pan-centre': { one: 'pan centre piece', many: 'pan centre pieces', sized: 'long' },
+  'pan-cement': { one: 'can of pan cement', many: 'cans of pan cement' },
+  'pad-strip': { one: 'pad under the sill', many: 'pad under the sill', sized: 'thick' },
+  'sill-shim': { one: 'shim under the sill', many: 'shims under the sill', sized: 'thick' },
+  lumber: { one: 'lumber', many: 'lumber', sized: 'thick' },
+  'flat-stock': { one: 'flat stock', many: 'flat stock', sized: 'thick' },
+  casing: { one: 'piece of casing', many: 'pieces of casing', sized: 'long' },
+  'drip-cap': { one: 'drip cap', many: 'drip caps', sized: 'long' },
+  'corner-pad': { one: 'corner pad', many: 'corner pads' },
+}
+
+const fine = (step: DisplayStep): DisplayStep => workStep(step)
+const size = (length: Taking['size'], step: DisplayStep): string =>
+  length === null ? '' : formatWithUnit(length, fine(step))
+
+/** What is loaded, without how much: “flat packers, 1/8 in thick”. */
+export function itemName(
+  { material, size: own, count, pack }: Pick<LoadItem, 'material' | 'size' | 'count' | 'pack'>,
+  step: DisplayStep,
+): string {
+  const { one, many, sized } = MATERIAL_NAMES[material]
+  const name = pack !== null && count === 1 ? one : many
+  return own === null || !sized ? name : `${name}, ${size(own, step)} ${sized}`
+}
+
+/** How much is loaded: whole packs or pieces, or a run. */
+export const itemCount = ({ count, pack }: Pick<LoadItem, 'count' | 'pack'>, step: DisplayStep): string =>
+  pack === null ? runWords(count, step) : String(count)
+
+const TERM_NAMES: Readonly<Record<TermOf, string>> = {
+  sill: 'along the sill',
+  'sill-bed': 'under the pan',
+  'sill-lip': 'on the pan’s inner edge',
+  sides: 'up each side',
+  head: 'along the head',
+  round: 'both sides and the head',
+  'mould-back': 'behind the trim, both sides and the head',
+  joint: 'along the joint, both sides and the head',
+  points: 'by the packs and screws planned',
+  work: 'by the work priced with the unit',
+}
+
+const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`
+
+const MEASURES: Readonly<Record<Exclude<Measure, 'piece' | 'run'>, string>> = { mL: 'mL', in3: 'in³' }
+
+const FOOT = 12 * TICKS_PER_INCH
+
+/** A run, longer than anything that is read of a door too: rolls, and boards over a whole day. */
+function runWords(run: number, step: DisplayStep): string {
+  if (isLength(Math.round(run))) return formatWithUnit(nearestTick(run), step, 'up')
+  return step.includes('/')
+    ? `${Math.ceil((run / FOOT) * 10) / 10} ft`
+    : `${Math.ceil(run / (TICKS_PER_MM * 100)) / 10} m`
+}
+
+/** An amount in what it is counted in; in a metric job what foam fills is litres. */
+function amountWords({ measure, amount }: Pick<Taking, 'measure' | 'amount'>, step: DisplayStep): string {
+  if (measure === 'run') return runWords(amount, step)
+  if (measure === 'piece') return String(Math.round(amount * 10) / 10)
+  if (measure === 'in3' && !step.includes('/')) return `${(amount * 0.016387064).toFixed(2)} L`
+  return `${amount.toFixed(measure === 'mL' ? 0 : 1)} ${MEASURES[measure]}`
+}
+
+function termWords(
+  { of, count, length, across }: Term,
+  { measure }: Pick<Taking, 'measure'>,
+  step: DisplayStep,
+): string {
+  const run = length === null ? '' : formatWithUnit(length, fine(step))
+  const times = count > 1 ? `${count} × ` : ''
+  if (measure === 'piece') return `${count}${run ? ` of ${run}` : ''} ${TERM_NAMES[of]}`
+  const thick = across.map(one => formatWithUnit(one, fine(step))).join(' × ')
+  const section = measure === 'mL' ? `, bead ${thick}` : thick ? ` × ${thick}` : ''
+  return `${times}${run}${section} ${TERM_NAMES[of]}`
+}
+
+/** The formula behind one amount, read out: “3 × 38 in, bead 3/8 in along the sill, + 15 % = 184 mL; a tube holds 296 mL”. */
+export function takingWords(taking: Taking, step: DisplayStep): string {
+  const { terms, share, measure, pack, material } = taking
+  const sum = terms.map(one => termWords(one, taking, step)).join('; ')
+  const raised = share > 0 ? `, + ${percent(share)}` : ''
+  if (measure === 'piece') return share > 0 ? `${sum}${raised} = ${amountWords(taking, step)}` : sum
+  const held = pack === null ? '' : amountWords({ measure, amount: pack }, step)
+  const holds =
+    pack === null
+      ? ''
+      : material === 'foam'
+        ? `; of a can ${held} stay where wanted`
+        : `; a ${PACK_NAMES[material] ?? 'pack'} holds ${held}`
+  return `${sum}${raised} = ${amountWords(taking, step)}${holds}`
+}
+const PACK_NAMES: { readonly [material in Material]?: string } = {
+  sealant: 'tube',
+  'flashing-tape': 'roll',
+  'backer-rod': 'roll',
+}
