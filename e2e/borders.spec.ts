@@ -76,6 +76,11 @@ const OPEN = [
   '/jobs',
   '/openings',
   '/orders',
+  // Days are everybody’s; what is on them is each company’s own.
+  '/days/[date]',
+  '/api/days/[date]/entries',
+  '/api/days/[date]/load.csv',
+  '/api/days/[date]/load.pdf',
   '/catalogue',
   '/firm',
   '/practice',
@@ -162,6 +167,14 @@ test('a foreign company sees no job of the first, and a cookie that was tampered
     headers: { cookie: `harvek-member=${signMember(member, secret())}` },
   })
   expect(await page.text()).not.toContain('Sandmartin')
+  const [visit] = /\d{4}-\d{2}-\d{2}/.exec(await (await request.get(`${base()}/`)).text())!
+  for (const path of [`/days/${visit}`, `/api/days/${visit}/load.csv`]) {
+    expect(await (await request.get(`${base()}${path}`)).text()).toContain('D8')
+    const theirs = await request.get(`${base()}${path}`, {
+      headers: { cookie: `harvek-member=${signMember(member, secret())}` },
+    })
+    expect([theirs.status(), await theirs.text()]).toEqual([200, expect.not.stringMatching(/Sandmartin|D8/)])
+  }
   const cookie = `harvek-member=${signMember(member, secret())}`
   const order = await request.post(`${base()}/api/orders`, {
     headers: { cookie },

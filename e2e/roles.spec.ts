@@ -27,6 +27,8 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/account/firm',
     'GET /api/blank-sheet.pdf',
     'GET /api/catalogue',
+    'GET /api/days/[date]/load.csv',
+    'GET /api/days/[date]/load.pdf',
     'POST /api/demo/member',
     'GET /api/devices',
     'POST /api/devices/[id]/pair',
@@ -64,6 +66,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/sync/along',
   ],
   measure: [
+    'POST /api/days/[date]/entries',
     'POST /api/openings/[id]/answers',
     'POST /api/openings/[id]/log',
     'POST /api/openings/[id]/photos',
@@ -150,7 +153,7 @@ test('every method of every address is somebody’s, and nobody else’s', async
   const status = async (call: string, cookie: string) => {
     const [method, address] = call.split(' ') as [string, string]
     // Nothing of these ids is there: whoever may gets “not found” or “can’t be read”, and nothing is changed.
-    const path = address.replace('[id]', uuidV7()).replace('[kind]', 'wishes')
+    const path = address.replace('[id]', uuidV7()).replace('[kind]', 'wishes').replace('[date]', '2026-11-27')
     const answer = await request.fetch(`${base()}${path}`, {
       method,
       ...(method === 'GET' || method === 'DELETE' ? {} : { data: '[]' }),

@@ -1,4 +1,5 @@
 import { doorOfUnit } from './doors/doors'
+import type { StepTool } from './fit/setting-step'
 import { hasEnded } from './fit/step-verdict'
 import { standingEntries } from './log/standing'
 import { leftSide, type OpeningPoints, rightSide } from './opening/opening'
@@ -52,6 +53,11 @@ const roomOf = (hole: OpeningPoints): Size => ({
   width: cutTo(minus(largestOf(rightSide(hole).map(one => one.x)), smallestOf(leftSide(hole).map(one => one.x)))),
   height: cutTo(minus(largestOf([hole.L2.y, hole.T.y, hole.R2.y]), smallestOf([hole.L0.y, hole.S.y, hole.R0.y]))),
 })
+
+/** What is taken in hand for the steps that are not done: of setting, and of sealing. */
+export const toolsOf = ({ fit, seal }: Pick<Work, 'fit' | 'seal'>): readonly StepTool[] => [
+  ...new Set([...fit.value.steps, ...seal.value.steps].filter(one => one.state !== 'done').flatMap(one => one.tools)),
+]
 
 /** What is to be cut for an opening; what is only expected is not cut yet. */
 export function toCutOf(work: Work, { opening, log }: Pick<OpeningRecords, 'opening' | 'log'>): ToCut {

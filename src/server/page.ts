@@ -10,10 +10,12 @@ import { countOpenings } from '@/store/find-openings'
 import { hasCompany, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
 import { listInvitations, listPeople, membershipsOf } from '@/store/people'
+import { barsWords } from '@/words/take-off'
 import { catalogueAt } from './catalogue'
 import { type Day, daysFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
+import { type DayPlan, loadDay } from './load-day'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
@@ -97,6 +99,20 @@ export async function loadJobList(now: Date) {
 /** Openings of the whole company by words. */
 export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting('look'), search)
+}
+
+/** What a day's page shows: of strips only what is loaded. */
+export type DayView = Omit<DayPlan, 'load'> & {
+  readonly items: DayPlan['load']['items']
+  readonly strips: readonly { readonly key: string; readonly name: string; readonly bars: string }[]
+}
+
+/** A day with what it takes along. */
+export async function loadDayPage(date: string): Promise<DayView> {
+  const who = await acting('look')
+  const { load, ...day } = (await loadDay(store(), who, date)) ?? notFound()
+  const strips = load.cuts.map(one => ({ key: `seal/${one.seal.id}`, name: one.seal.name, bars: barsWords(one) }))
+  return { ...day, items: load.items, strips }
 }
 
 export async function loadJob(id: string, now: Date): Promise<JobPage> {

@@ -7,6 +7,7 @@ import { decisionsSchema } from '@/core/exchange/decisions'
 import { logEntrySchema } from '@/core/log/log'
 import { EDIT_KINDS, type EditKind, newEdits } from '@/core/new-edits'
 import { receiptSchema } from '@/core/order/receipt'
+import { dayEntrySchema, isDay } from '@/core/plan/day-entry'
 import { answerSchema } from '@/core/survey/answer'
 import { openingSchema } from '@/core/survey/job-record'
 import { canBeRead } from '@/core/survey/readable'
@@ -17,7 +18,7 @@ import { listDeskAnswers } from '@/store/exchange'
 import { firmPlace, schoolsPlace } from '@/store/firm'
 import { addOpening, findJob, findJobDetails, findOpening, insertJobOnce, jobPlace } from '@/store/jobs'
 import { findOrder } from '@/store/orders'
-import { ANSWERS, addRows, DECISIONS, LOG_ENTRIES, READINGS, RECEIPTS } from '@/store/rows'
+import { ANSWERS, addRows, DAY_ENTRIES, DECISIONS, LOG_ENTRIES, READINGS, RECEIPTS } from '@/store/rows'
 import { impossibleWords } from '@/words/readable'
 import { sentDetails, withClock } from './change-job'
 import { changeOpening, openingChangeSchema } from './change-kind'
@@ -150,6 +151,19 @@ export const decisions: Way = {
   },
 }
 
+const MOST_NOTED = 500
+
+/** Notes of a day: what is in the van, what weather is likely. */
+export const dayEntries: Way = {
+  verb: 'measure',
+  answer: async ({ db, acting, request, params }) => {
+    const day = params.date ?? ''
+    if (!isDay(day)) return refuse(422, { code: 'no-day', message: 'There is no such day; nothing was stored.' })
+    const rows = await bodyOf(request, z.array(dayEntrySchema).min(1).max(MOST_NOTED))
+    return answerAdded(await addRows(db, DAY_ENTRIES, acting, day, rows))
+  },
+}
+
 /** Saves the firm's own practices, rates and suppliers: what it is now, or 409 with what stands. */
 export const firm: Way = {
   verb: 'firm',
@@ -175,5 +189,6 @@ export const WRITES: readonly (Way & { readonly method: 'POST' | 'PUT'; readonly
   { ...edits, method: 'PUT', at: '/api/openings/[id]/edits/[kind]' },
   { ...receipts, method: 'POST', at: '/api/orders/[id]/receipts' },
   { ...decisions, method: 'POST', at: '/api/orders/[id]/decisions' },
+  { ...dayEntries, method: 'POST', at: '/api/days/[date]/entries' },
   { ...firm, method: 'PUT', at: '/api/firm' },
 ]

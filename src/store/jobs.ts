@@ -85,6 +85,16 @@ export async function listJobs(
   return rows.map(asJob)
 }
 
+/** The jobs whose visit is on a day. */
+export async function jobsOn(db: Db, acting: Acting, day: string): Promise<readonly Job[]> {
+  const rows = await db
+    .select()
+    .from(job)
+    .where(and(eq(job.companyId, acting.companyId), eq(job.visitOn, day), isNull(job.archivedAt)))
+    .orderBy(asc(job.name), asc(job.id))
+  return rows.map(asJob)
+}
+
 export async function findJob(db: Db, acting: Acting, id: string): Promise<Job | null> {
   const [row] = await db
     .select()

@@ -2,7 +2,8 @@ import { and, asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { LogEntry } from '@/core/log/log'
 import type { Receipt } from '@/core/order/receipt'
-import { ANSWER, LOG, READING, RECEIPT } from '@/core/records/records'
+import type { DayEntry } from '@/core/plan/day-entry'
+import { ANSWER, DAY, LOG, READING, RECEIPT } from '@/core/records/records'
 import { type RecordKind, readRecord, versionOf } from '@/core/records/version'
 import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
@@ -10,6 +11,7 @@ import type { Acting } from './acting'
 import type { Db } from './connection'
 import { decision, receipt } from './exchange-tables'
 import { grouped } from './grouped'
+import { dayEntry } from './plan-tables'
 import { answer, logEntry, reading } from './tables'
 
 // The one way of rows that are only ever added: each has an id made where it was taken, is stored once however often it is sent, and is
@@ -74,6 +76,16 @@ export const RECEIPTS: RowKind<Receipt> = {
     version: versionOf(RECEIPT),
   }),
   read: ({ data, version }) => readRecord(RECEIPT, data, Number(version)),
+}
+
+/** What was noted of a day belongs to the day. */
+export const DAY_ENTRIES: RowKind<DayEntry> = {
+  table: dayEntry,
+  of: dayEntry.day,
+  at: dayEntry.at,
+  time: 'at',
+  write: (row, day, { memberId }) => ({ ...row, day, memberId, version: versionOf(DAY) }),
+  read: ({ companyId: _c, day: _d, memberId: _m, version, ...row }) => readRecord(DAY, row, Number(version)),
 }
 
 /** What somebody decided of one difference of an acknowledgement. */

@@ -1,6 +1,9 @@
 import type { Material } from '@/core/catalogue/material'
+import type { StepTool } from '@/core/fit/setting-step'
+import type { Weather } from '@/core/plan/day-entry'
 import type { Measure, Taking, Term, TermOf } from '@/core/plan/take-off'
 import type { LoadItem } from '@/core/plan/van-load'
+import type { CutOfSeal } from '@/core/seal/cut-list'
 import { type DisplayStep, formatWithUnit, workStep } from '@/core/units/format-length'
 import { isLength, nearestTick, TICKS_PER_INCH, TICKS_PER_MM } from '@/core/units/length'
 
@@ -35,7 +38,7 @@ export const MATERIAL_NAMES: Readonly<Record<Material, Name>> = {
 
 const fine = (step: DisplayStep): DisplayStep => workStep(step)
 const size = (length: Taking['size'], step: DisplayStep): string =>
-  length === null ? '' : formatWithUnit(length, fine(step))
+  length === null ? '' : formatWithUnit(length, fine(step)).replaceAll(' ', '\u00a0')
 
 /** What is loaded, without how much: “flat packers, 1/8 in thick”. */
 export function itemName(
@@ -119,3 +122,38 @@ const PACK_NAMES: { readonly [material in Material]?: string } = {
   'flashing-tape': 'roll',
   'backer-rod': 'roll',
 }
+
+/** Which openings a thing is for. */
+export const itemWhere = ({ parts }: Pick<LoadItem, 'parts'>): string => parts.map(one => one.tag).join(', ')
+
+/** What the van lacks of a thing; `null` where it has enough. */
+export function shortWords({ held, short, count, pack }: LoadItem): string | null {
+  if (short === 0) return null
+  if (held === null) return pack === null ? null : 'not counted in the van'
+  return held === 0 ? 'none in the van' : `the van holds ${held} of ${count}`
+}
+
+/** How many bars a strip takes: new ones, and off-cuts that are there. */
+export function barsWords({ bars }: Pick<CutOfSeal, 'bars'>): string {
+  const old = bars.filter(one => one.of).length
+  const fresh = bars.length - old
+  return [
+    ...(fresh > 0 ? [`${fresh} ${fresh === 1 ? 'bar' : 'bars'}`] : []),
+    ...(old > 0 ? [`${old} ${old === 1 ? 'off-cut' : 'off-cuts'} from the van`] : []),
+  ].join(' and ')
+}
+
+export const toolKey = (tool: StepTool): string => `tool/${tool}`
+
+export const WEATHER_NAMES: Readonly<Record<Weather, string>> = {
+  dry: 'Dry',
+  rain: 'Rain likely',
+  wind: 'Strong wind likely',
+  'rain-and-wind': 'Rain and strong wind likely',
+}
+
+/** What likely weather means where a hole is to be opened; `null` where nothing. */
+export const weatherWatch = (weather: Weather | null): string | null =>
+  weather === null || weather === 'dry'
+    ? null
+    : `${WEATHER_NAMES[weather]}: have what closes the hole ready before the old door comes out, or take another day. Whose call it is: who stands there.`

@@ -9,6 +9,7 @@ import { type LogEntry, logEntrySchema } from '../log/log'
 import { EDIT_KINDS, type EditKind, type Edits } from '../new-edits'
 import { type OrderLine, orderLineSchema } from '../order/order'
 import { type Receipt, receiptSchema } from '../order/receipt'
+import { type DayEntry, dayEntrySchema } from '../plan/day-entry'
 import { type Answer, answerSchema } from '../survey/answer'
 import { type JobDetails, jobDetailsSchema, type OpeningDetails, openingDetailsSchema } from '../survey/job-record'
 import { type Reading, readingSchema } from '../survey/reading'
@@ -50,6 +51,7 @@ export const FIRM: RecordKind<Firm> = {
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
+export const DAY: RecordKind<DayEntry> = { name: 'note of a day', ups: [], schema: dayEntrySchema }
 export const LOG: RecordKind<LogEntry> = { name: 'log entry', ups: [raiseLog], schema: logEntrySchema }
 
 /** A job and an opening lie in columns of their own: a migration brings them up. */

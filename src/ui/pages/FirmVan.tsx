@@ -8,8 +8,11 @@ import { parseLength } from '@/core/units/parse-length'
 import { FLAT_PACKERS } from '@/trade/jambs'
 import { SEALS } from '@/trade/seals'
 import { issueWords } from '@/words/issues'
+import { momentHere } from '@/words/moments'
+import { nowHere } from '../outbox/clock'
 import { Button, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
+import { Count, OtherStock } from './OtherStock'
 
 type Props = { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }
 
@@ -23,8 +26,17 @@ export function FirmVan({ data, save }: Props) {
       <h2>In the van</h2>
       {van ? (
         <>
-          <Quiet>Packs are planned from what is there, and what is short is said before the day.</Quiet>
+          <Quiet>
+            Packs are planned from what is there, and what is short is said on the van list.{' '}
+            {van.countedAt
+              ? `Counted ${momentHere(van.countedAt)}; what was used since is taken off by what is noted of the work.`
+              : 'Not said when it was counted: what is used is not taken off.'}
+          </Quiet>
           <Counts data={data} van={van} onChange={next => save({ van: next })} />
+          <OtherStock data={data} van={van} onChange={next => save({ van: next })} />
+          <Button $plain onPress={() => save({ van: { ...van, countedAt: nowHere().toISOString() } })}>
+            All of it was counted just now
+          </Button>
           <Button $plain onPress={() => save({ van: null })}>
             Don’t count it
           </Button>
@@ -32,7 +44,7 @@ export function FirmVan({ data, save }: Props) {
       ) : (
         <>
           <Quiet>Not counted: what is commonly stocked is taken to be there.</Quiet>
-          <Button $plain onPress={() => save({ van: UNCOUNTED })}>
+          <Button $plain onPress={() => save({ van: { ...UNCOUNTED, countedAt: nowHere().toISOString() } })}>
             Count it
           </Button>
         </>
@@ -91,10 +103,14 @@ function Counts({ data: { unit, steps }, van, onChange }: CountsProps) {
             key={thickness}
             label={`Flats of ${name(thickness)}`}
             count={count}
-            onChange={next => setFlat(thickness, next)}
+            onChange={next => setFlat(thickness, next ?? 0)}
           />
         ))}
-        <Count label="Wedge pairs" count={van.wedgePairs} onChange={wedgePairs => onChange({ ...van, wedgePairs })} />
+        <Count
+          label="Wedge pairs"
+          count={van.wedgePairs}
+          onChange={next => onChange({ ...van, wedgePairs: next ?? 0 })}
+        />
       </div>
       <Another
         unit={unit}
@@ -107,27 +123,6 @@ function Counts({ data: { unit, steps }, van, onChange }: CountsProps) {
     </>
   )
 }
-
-type CountProps = { readonly label: string; readonly count: number; readonly onChange: (count: number) => void }
-
-const Count = ({ label, count, onChange }: CountProps) => (
-  <Labelled label={label}>
-    <input
-      key={count}
-      type="number"
-      min={0}
-      max={10_000}
-      step={1}
-      defaultValue={count}
-      onBlur={event => {
-        const next = Number(event.currentTarget.value)
-        if (!event.currentTarget.checkValidity() || !Number.isInteger(next))
-          return void event.currentTarget.reportValidity()
-        if (next !== count) onChange(next)
-      }}
-    />
-  </Labelled>
-)
 
 /** Flats of a thickness that is not on the list. */
 function Another({ unit, onThickness }: { readonly unit: 'in' | 'mm'; readonly onThickness: (one: Length) => void }) {

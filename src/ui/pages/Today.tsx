@@ -65,7 +65,7 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
             <span className="sun">{day.site}</span>
             {day.visitOn && (
               <span className="sun">
-                Visit <strong>{day.visitOn}</strong>
+                Visit <strong>{day.visitOn}</strong> · <Link href={`/days/${day.visitOn}`}>van list</Link>
               </span>
             )}
             {day.sunset && (

@@ -1,0 +1,25 @@
+import { foreignKey, index, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core'
+import { id, moment, version } from './columns'
+import { company } from './tables'
+
+/** What was noted of a day of the company. Append-only: the database refuses to change or delete a row. */
+export const dayEntry = mysqlTable(
+  'day_entry',
+  {
+    companyId: id('company_id').notNull(),
+    id: id('id').notNull(),
+    day: varchar('day', { length: 10 }).notNull(),
+    kind: varchar('kind', { length: 10 }).notNull(),
+    key: varchar('entry_key', { length: 80 }).notNull(),
+    result: varchar('result', { length: 20 }).notNull(),
+    by: varchar('by_name', { length: 80 }).notNull(),
+    at: moment('at').notNull(),
+    memberId: id('member_id').notNull(),
+    version: version(),
+  },
+  t => [
+    primaryKey({ columns: [t.companyId, t.id] }),
+    index('day_entry_of_day').on(t.companyId, t.day),
+    foreignKey({ name: 'day_entry_company', columns: [t.companyId], foreignColumns: [company.id] }),
+  ],
+)
