@@ -55,6 +55,7 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT' | 'DELETE', unkno
   '/api/openings/[id]/photos': ['POST', ''],
   '/api/openings/[id]/readings/check': ['POST', { name: 'a.csv', text: '' }],
   '/api/openings/[id]/log': ['POST', []],
+  '/api/openings/[id]/placings': ['POST', []],
   '/api/orders/[id]/decisions': [
     'POST',
     { answerId: uuidV7(), decisions: [{ id: uuidV7(), line: 1, path: 'hinges', verdict: 'accepted' }] },

@@ -27,6 +27,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/account/firm',
     'GET /api/blank-sheet.pdf',
     'GET /api/catalogue',
+    'GET /api/crews/[id]/plan.ics',
     'GET /api/days/[date]/load.csv',
     'GET /api/days/[date]/load.pdf',
     'POST /api/demo/member',
@@ -119,6 +120,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/firm/seals',
     'POST /api/firm/seals/entered',
   ],
+  plan: ['POST /api/openings/[id]/placings'],
   audit: ['GET /api/audit', 'GET /api/audit.csv'],
   people: [
     'GET /api/people/invitations',

@@ -1,3 +1,4 @@
+import type { TradeNumbers } from './base/figure'
 import type { Severity } from './base/finding'
 import type { Stage } from './base/stages'
 import type { TradeLength, TradeLengthId, TradeLengths } from './base/trade-lengths'
@@ -6,7 +7,9 @@ import { elevation } from './drawing/elevation'
 import { type SmallDoor, smallDoor } from './drawing/small-door'
 import type { PlannedStep } from './fit/setting-step'
 import type { OpeningPoints } from './opening/opening'
+import { openingTasks } from './opening-tasks'
 import type { OrderLine } from './order/order'
+import type { WorkTask } from './plan/work-tasks'
 import { progressOf } from './progress'
 import type { OpeningRecords } from './terms'
 import type { Work } from './work'
@@ -27,6 +30,8 @@ export type Summary = {
   readonly until: string | null
   /** How many readings and answers it has. */
   readonly said: number
+  /** What is planned of it. */
+  readonly tasks: readonly WorkTask[]
 }
 
 /** What its orders ask of an opening: what it would be ordered as now, and by what a delivery is judged. */
@@ -48,8 +53,14 @@ export type Summed = {
 }
 
 /** Sums up the work on an opening at `now`, ISO 8601; `shipped` are the trade's figures as they ship. */
-export function sumUp(work: Work, records: OpeningRecords, shipped: TradeLengths, now: string): Summed {
-  const { stage, worst, finished } = progressOf(work, records)
+export function sumUp(
+  work: Work,
+  records: OpeningRecords,
+  shipped: { readonly lengths: TradeLengths; readonly numbers: TradeNumbers },
+  now: string,
+): Summed {
+  const progress = progressOf(work, records)
+  const { stage, worst, finished } = progress
   const steps = stepsNow(stage, work)
   return {
     summary: {
@@ -60,9 +71,10 @@ export function sumUp(work: Work, records: OpeningRecords, shipped: TradeLengths
       waitsOn: waitsOn(stage, work, records),
       until: waitsUntil(steps),
       said: records.readings.length + records.answers.length,
+      tasks: openingTasks(work, records, progress, shipped.numbers),
     },
     small: smallDoor(elevation(drawnOf(work, records.wishes), 'handover')),
-    ordering: orderingOf(work, shipped),
+    ordering: orderingOf(work, shipped.lengths),
     freshUntil: freshUntil(work, now),
   }
 }

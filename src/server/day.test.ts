@@ -7,6 +7,7 @@ import { done, entry, jobRecord, reading, records, stepEntry, TRUE_OPENING, trad
 import { KIND_CASES, openingOf } from '@/core/test/kind-cases'
 import type { Work } from '@/core/work'
 import { LENGTHS } from '@/trade/lengths'
+import { NUMBERS } from '@/trade/rates'
 import { SEALS } from '@/trade/seals'
 import { dayOf } from './day'
 
@@ -21,7 +22,12 @@ const dayWith = (one: Pick<OpeningCard, 'work' | 'records'> | null, job = JOB, n
     job,
     ZONE,
     one
-      ? [{ opening: one.records.opening, summary: sumUp(one.work, one.records, LENGTHS, now.toISOString()).summary }]
+      ? [
+          {
+            opening: one.records.opening,
+            summary: sumUp(one.work, one.records, { lengths: LENGTHS, numbers: NUMBERS }, now.toISOString()).summary,
+          },
+        ]
       : [],
     now,
   )

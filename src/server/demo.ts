@@ -3,6 +3,8 @@ import { join } from 'node:path'
 import { NEW_FIRM } from '@/core/catalogue/firm'
 import { type Edits, newEdits } from '@/core/new-edits'
 import { waiversFor } from '@/core/order/check-order'
+import { planAll } from '@/core/plan/plan-all'
+import { dayOf, minuteOf, wallAt } from '@/core/plan/wall'
 import { reasonKey } from '@/core/seal/seal-wants'
 import { type Answer, answerSchema } from '@/core/survey/answer'
 import { instrumentFor } from '@/core/survey/instrument'
@@ -19,7 +21,7 @@ import { editOf, saveChange } from '@/store/edits'
 import { firmPlace } from '@/store/firm'
 import { addCompany, addOpening, insertJob } from '@/store/jobs'
 import { releaseOrder } from '@/store/orders'
-import { ANSWERS, addRows, LOG_ENTRIES, READINGS } from '@/store/rows'
+import { ANSWERS, addRows, LOG_ENTRIES, PLACINGS, READINGS } from '@/store/rows'
 import { addUnits } from '@/store/units'
 import { tradeWith } from '@/trade/trade'
 import { loadExchange } from './demo-exchange'
@@ -27,6 +29,7 @@ import { demoId as idOf } from './demo-ids'
 import { likenesses, settledDetails } from './demo-likeness'
 import { logOf, setAtOf } from './demo-log'
 import { type ScenarioOpening, scenarioSchema } from './demo-scenario'
+import { loadPlan } from './load-plan'
 import { zoneAt } from './places'
 
 /** Loads the invented scenario from `folder` into an empty database. @throws when a figure of it can't be read. */
@@ -52,6 +55,30 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
     })
     for (const one of openings)
       await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, trade, scenario.company)
+  }
+  await planDemo(db, acting)
+}
+
+/** The demo’s first day on which something is planned. */
+const PLANNED_FROM = '2026-11-27'
+const PLANNED_AT = '2026-11-26T07:30:00.000Z'
+
+/** Everything of the demo that can be done stands on the plan, as early as can be. */
+async function planDemo(db: Db, acting: Acting): Promise<void> {
+  const given = await loadPlan(db, acting, new Date(PLANNED_AT))
+  const { placed } = planAll({ given, from: wallAt(PLANNED_FROM) })
+  for (const { task, crew, start } of placed) {
+    const [openingId, part] = task.split('/') as [string, string]
+    const row = {
+      part,
+      crew,
+      day: dayOf(start),
+      minute: minuteOf(start),
+      isFixed: false,
+      by: acting.name,
+      at: PLANNED_AT,
+    }
+    await addRows(db, PLACINGS, acting, openingId, [{ ...row, id: idOf('placing', task) }])
   }
 }
 

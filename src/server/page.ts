@@ -17,6 +17,7 @@ import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
 import { type DayPlan, loadDay } from './load-day'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
+import { loadPlan } from './load-plan'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
@@ -99,6 +100,17 @@ export async function loadJobList(now: Date) {
 /** Openings of the whole company by words. */
 export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting('look'), search)
+}
+
+/** The plan over all jobs, from today on; `now` is the moment it is looked at. */
+export async function loadPlanPage(now: Date) {
+  const who = await acting('look')
+  return {
+    given: await loadPlan(store(), who, now),
+    memberName: who.name,
+    now: now.toISOString(),
+    zone: who.company.firm.data.timeZone ?? 'UTC',
+  }
 }
 
 /** What a day's page shows: of strips only what is loaded. */

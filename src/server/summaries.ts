@@ -7,6 +7,7 @@ import { type CompanyContext, companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { keepSummaries, listOpeningStates, type OpeningState, type SummaryPart } from '@/store/opening-state'
 import { LENGTHS } from '@/trade/lengths'
+import { NUMBERS } from '@/trade/rates'
 import { basisOf, stillHolds } from './basis'
 import { loadOpenings, workOf } from './load-opening'
 
@@ -54,6 +55,8 @@ const isFresh = (one: OpeningState, company: CompanyContext, parts: readonly Sum
   one.summary !== null &&
   parts.every(part => one[part] !== null)
 
+const SHIPPED = { lengths: LENGTHS, numbers: NUMBERS }
+
 /** What is being summed up right now, by what it is made of: whoever asks for the same meanwhile waits for it. */
 const making = new Map<string, Promise<ReadonlyMap<string, Summed>>>()
 
@@ -92,7 +95,7 @@ async function make(
   )
   const made = new Map<string, Summed>()
   for (const sheet of sheets) {
-    made.set(sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), LENGTHS, now.toISOString()))
+    made.set(sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), SHIPPED, now.toISOString()))
     // Others are let in between: a job of many doors keeps nobody waiting who reads one.
     await new Promise(resolve => setImmediate(resolve))
   }

@@ -8,6 +8,7 @@ import { logEntrySchema } from '@/core/log/log'
 import { EDIT_KINDS, type EditKind, newEdits } from '@/core/new-edits'
 import { receiptSchema } from '@/core/order/receipt'
 import { dayEntrySchema, isDay } from '@/core/plan/day-entry'
+import { placingSchema } from '@/core/plan/placing'
 import { answerSchema } from '@/core/survey/answer'
 import { openingSchema } from '@/core/survey/job-record'
 import { canBeRead } from '@/core/survey/readable'
@@ -18,7 +19,7 @@ import { listDeskAnswers } from '@/store/exchange'
 import { firmPlace, schoolsPlace } from '@/store/firm'
 import { addOpening, findJob, findJobDetails, findOpening, insertJobOnce, jobPlace } from '@/store/jobs'
 import { findOrder } from '@/store/orders'
-import { ANSWERS, addRows, DAY_ENTRIES, DECISIONS, LOG_ENTRIES, READINGS, RECEIPTS } from '@/store/rows'
+import { ANSWERS, addRows, DAY_ENTRIES, DECISIONS, LOG_ENTRIES, PLACINGS, READINGS, RECEIPTS } from '@/store/rows'
 import { impossibleWords } from '@/words/readable'
 import { sentDetails, withClock } from './change-job'
 import { changeOpening, openingChangeSchema } from './change-kind'
@@ -40,6 +41,9 @@ export const answers = addingRows('measure', ANSWERS, answerSchema, {
 export const log = addingRows('measure', LOG_ENTRIES, logEntrySchema, {
   asks: ({ kind }) => (kind === 'test' ? 'vouch' : null),
 })
+
+/** Where tasks are put. */
+export const placings = addingRows('plan', PLACINGS, placingSchema)
 
 async function putEdit<K extends EditKind>({ db, acting, request, id }: Asked, kind: K): Promise<Response> {
   const change = await bodyOf(request, changeOf(EDIT_SCHEMAS[kind]))
@@ -186,6 +190,7 @@ export const WRITES: readonly (Way & { readonly method: 'POST' | 'PUT'; readonly
   { ...readings, method: 'POST', at: '/api/openings/[id]/readings' },
   { ...answers, method: 'POST', at: '/api/openings/[id]/answers' },
   { ...log, method: 'POST', at: '/api/openings/[id]/log' },
+  { ...placings, method: 'POST', at: '/api/openings/[id]/placings' },
   { ...edits, method: 'PUT', at: '/api/openings/[id]/edits/[kind]' },
   { ...receipts, method: 'POST', at: '/api/orders/[id]/receipts' },
   { ...decisions, method: 'POST', at: '/api/orders/[id]/decisions' },

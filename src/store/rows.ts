@@ -3,7 +3,8 @@ import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { LogEntry } from '@/core/log/log'
 import type { Receipt } from '@/core/order/receipt'
 import type { DayEntry } from '@/core/plan/day-entry'
-import { ANSWER, DAY, LOG, READING, RECEIPT } from '@/core/records/records'
+import type { Placing } from '@/core/plan/placing'
+import { ANSWER, DAY, LOG, PLACING, READING, RECEIPT } from '@/core/records/records'
 import { type RecordKind, readRecord, versionOf } from '@/core/records/version'
 import type { Answer } from '@/core/survey/answer'
 import type { Reading } from '@/core/survey/reading'
@@ -11,7 +12,7 @@ import type { Acting } from './acting'
 import type { Db } from './connection'
 import { decision, receipt } from './exchange-tables'
 import { grouped } from './grouped'
-import { dayEntry } from './plan-tables'
+import { dayEntry, placing } from './plan-tables'
 import { answer, logEntry, reading } from './tables'
 
 // The one way of rows that are only ever added: each has an id made where it was taken, is stored once however often it is sent, and is
@@ -77,6 +78,8 @@ export const RECEIPTS: RowKind<Receipt> = {
   }),
   read: ({ data, version }) => readRecord(RECEIPT, data, Number(version)),
 }
+
+export const PLACINGS: RowKind<Placing> = ofOpening(placing, [placing.at, 'at'], PLACING)
 
 /** What was noted of a day belongs to the day. */
 export const DAY_ENTRIES: RowKind<DayEntry> = {

@@ -16,8 +16,8 @@ const PATIENCE_MS = 3000
 
 /** A page's own worker finds what it is to do in its address: a kept reply would give it another. */
 const withoutAddress: SerwistPlugin = {
-  cachedResponseWillBeUsed: async ({ cachedResponse, request }) =>
-    cachedResponse && request.destination === 'worker'
+  cachedResponseWillBeUsed: async ({ cachedResponse, event }) =>
+    cachedResponse && (event as FetchEvent).request?.destination === 'worker'
       ? new Response(cachedResponse.body, cachedResponse)
       : (cachedResponse ?? null),
 }

@@ -189,6 +189,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'casing-over': [inches(3), practice],
   'nail-every': [inches(16), practice],
   'drip-cap-over': [inches(1), practice],
+  'wide-unit': [inches(72), practice],
 }
 
 /** The lengths of the trade as Harvek ships them, each with where it comes from. */

@@ -146,6 +146,24 @@ const PLANNED = {
   },
   'rod-roll': { id: 'rod-roll', value: 240, unit: 'in', source: usual('a roll of 20 ft; the roll says what is on it') },
   'spare-share': { id: 'spare-share', value: 0.1, unit: '', source: usual('Harvek default: one in ten') },
+  'survey-minutes': {
+    id: 'survey-minutes',
+    value: 45,
+    unit: 'min',
+    source: usual('Harvek default: every reading of one opening, twice where they disagree'),
+  },
+  'handover-minutes': {
+    id: 'handover-minutes',
+    value: 30,
+    unit: 'min',
+    source: usual('Harvek default: the tests of one door, with the customer beside it'),
+  },
+  'frame-mass': {
+    id: 'frame-mass',
+    value: 2.5,
+    unit: 'kg/m',
+    source: usual('Harvek default until a sheet says what the unit weighs'),
+  },
   'closed-factor': {
     id: 'closed-factor',
     value: 1.25,

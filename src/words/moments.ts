@@ -12,3 +12,5 @@ export const momentHere = (at: string): string => momentWords(at, Intl.DateTimeF
 
 /** A day: `Fri 27 Nov 2026`. */
 export const dayWords = (day: string): string => format(parseISO(day), 'EEE d MMM yyyy')
+/** The same in a narrow place: `Fri 27`. */
+export const dayShort = (day: string): string => format(parseISO(day), 'EEE d MMM')

@@ -29,6 +29,7 @@ const VERB_WORDS: Readonly<Record<Verb, string>> = {
   archive: 'put things away, and take whole jobs out or in',
   firm: 'change what the firm goes by',
   people: 'ask people to join and change their roles',
+  plan: 'put work on crews and days',
   audit: 'see who changed what',
 }
 

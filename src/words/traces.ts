@@ -144,6 +144,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'casing-over': 'Casing is cut longer than the hole, at each end, by',
   'nail-every': 'Trim is nailed or screwed every',
   'drip-cap-over': 'A drip cap runs past the trim, at each end, by',
+  'wide-unit': 'A unit wider than this takes two people',
   'saw-kerf': 'A saw takes of a strip',
   'off-cut-least': 'An off-cut that is kept, at least',
   'pin-every': 'Spring strip is pinned every',

@@ -36,6 +36,8 @@ export const MAY = {
   firm: DESK,
   /** Asks people to join, changes their roles, lets them go. */
   people: DESK,
+  /** Puts tasks on crews and days. */
+  plan: SKILLED,
   /** Sees who changed what. */
   audit: DESK,
 } as const satisfies Readonly<Record<string, readonly Role[]>>

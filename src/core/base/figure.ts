@@ -19,6 +19,9 @@ export const TRADE_NUMBERS = [
   'rod-roll',
   'spare-share',
   'closed-factor',
+  'survey-minutes',
+  'handover-minutes',
+  'frame-mass',
 ] as const
 export type TradeNumberId = (typeof TRADE_NUMBERS)[number]
 

@@ -167,6 +167,7 @@ export const TRADE_LENGTHS = [
   'casing-over',
   'nail-every',
   'drip-cap-over',
+  'wide-unit',
 ] as const
 
 export type TradeLengthId = (typeof TRADE_LENGTHS)[number]

@@ -7,6 +7,7 @@ import { STEPS_OF } from '../units/format-length'
 import { inches } from '../units/length'
 import { lengthSchema } from '../units/length-schema'
 import { isZone } from '../units/zone'
+import { SKILLS } from './crew'
 import { CURRENCIES, NUMBER_FORMATS, PAPER_SIZES } from './firm'
 import { STOCKED } from './material'
 import { PREPARATIONS } from './preparation'
@@ -24,6 +25,20 @@ export const offCutSchema = z.strictObject({
   first: lengthSchema.refine(n => n >= 0, 'not negative').nullable(),
   holes: z.int().min(2).max(200).nullable(),
 })
+
+const MINUTES_A_DAY = 1440
+export const crewSchema = z
+  .strictObject({
+    id: z.uuid(),
+    name: z.string().trim().min(1).max(60),
+    people: z.int().min(1).max(12),
+    from: z.int().min(0).max(MINUTES_A_DAY),
+    to: z.int().min(0).max(MINUTES_A_DAY),
+    days: z.array(z.int().min(1).max(7)).max(7),
+    off: z.array(z.iso.date()).max(400),
+    skills: z.array(z.enum(SKILLS)).max(SKILLS.length),
+  })
+  .refine(one => one.from < one.to, { path: ['to'], message: 'a day ends after it begins' })
 
 /** A firm's practices, rates and suppliers: an edited record with a revision. */
 export const firmSchema = z.strictObject({
@@ -67,4 +82,5 @@ export const firmSchema = z.strictObject({
     .nullable(),
   seals: ownSealsSchema,
   offCuts: z.array(offCutSchema).max(MOST_OFF_CUTS),
+  crews: z.array(crewSchema).max(20),
 })

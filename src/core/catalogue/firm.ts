@@ -5,6 +5,7 @@ import type { HandConvention } from '../specification/handing'
 import { type UnitSteps, USUAL_STEPS } from '../units/format-length'
 import type { Length } from '../units/length'
 import type { Cents } from '../units/quantity'
+import type { Crew } from './crew'
 import type { Material } from './material'
 import type { PreparationId, Rates } from './preparation'
 import type { Lack } from './unit-values'
@@ -80,6 +81,7 @@ export type Firm = {
   readonly seals: OwnSeals
   /** Off-cuts of strips the van holds. */
   readonly offCuts: readonly OffCut[]
+  readonly crews: readonly Crew[]
 }
 
 export const NEW_FIRM: Firm = {
@@ -97,6 +99,7 @@ export const NEW_FIRM: Firm = {
   van: null,
   seals: { own: [], withShipped: true },
   offCuts: [],
+  crews: [],
 }
 
 const given = <T extends object>(own: T): Partial<T> =>

@@ -1,6 +1,6 @@
 import { randomFrom, wholeFrom } from '../base/random'
+import type { Crew } from '../catalogue/crew'
 import { type Board, type BoardTask, breaksIn, latestOpening, type Placed, planBoard } from './board'
-import type { Crew } from './crew'
 import { dayOf, minuteOf, type Wall, wallAt } from './wall'
 
 const MONDAY = '2026-11-30'

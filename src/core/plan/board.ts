@@ -1,5 +1,7 @@
-import { type Crew, isAtWork, type Skill, worksOn } from './crew'
+import type { Crew, Skill } from '../catalogue/crew'
+import { isAtWork, worksOn } from './at-work'
 import { dayOf, minuteOf, nextDay, type Wall } from './wall'
+import type { TaskWait } from './work-tasks'
 
 /** A piece of work on one opening that is done in one go. */
 export type BoardTask = {
@@ -15,7 +17,7 @@ export type BoardTask = {
    *  where only the crew's end counts. */
   readonly opens: { readonly minutes: number; readonly darkAt: (day: string) => number | null } | null
   /** Why it can't be done at all yet. */
-  readonly blocked: 'supplier' | 'claim' | 'customer' | null
+  readonly blocked: TaskWait | null
 }
 
 export type Placed = { readonly task: string; readonly crew: string; readonly start: Wall; readonly isFixed: boolean }
@@ -191,7 +193,7 @@ const waysOf = (tasks: number, crews: number): number => {
   for (let n = 2; n <= tasks; n++) ways *= n
   return ways
 }
-const RESTARTS = 16
+const RESTARTS = 40
 
 /** Puts every task that is not placed by a person as early as it can be, nothing before `from`: what somebody fixed stays where it is. In several
  *  orders, the longest way to the end first; for few tasks in all orders and by all crews. The earliest finish of the last task wins, then the
@@ -203,7 +205,7 @@ export function planBoard(board: Board, fixed: readonly Placed[], from: Wall): P
   const tails = tailsOf(tasks)
   const orders = ordersOf(open, tails)
   let best = attempt(board, fixed, from, orders[0]!, null)
-  const least = leastFinish(board, fixed, from, tails)
+  const least = leastFinish(board, fixed, from)
   for (const order of orders.slice(1)) best = better(best, attempt(board, fixed, from, order, null))
   const isLeft = new Set(best.left.map(one => one.task))
   const [placeable, rest] = [open.filter(one => !isLeft.has(one.id)), open.filter(one => isLeft.has(one.id))]
@@ -359,20 +361,26 @@ function ordersOf(open: readonly BoardTask[], tails: ReadonlyMap<string, number>
   return [open, by(tail), by(one => one.minutes), by(one => tail(one) + (one.opens ? 1e6 : 0)), ...mixed]
 }
 
-/** Nothing can be over before: the longest chain from the moment it may begin, and all the work shared out among all crews. */
-function leastFinish(
-  { tasks, crews }: Board,
-  fixed: readonly Placed[],
-  from: Wall,
-  tails: ReadonlyMap<string, number>,
-): Wall | null {
-  if (tasks.length === 0 || crews.length === 0) return null
-  const isFixed = new Set(fixed.map(one => one.task))
-  const chains = tasks
-    .filter(one => !isFixed.has(one.id) && !one.blocked)
-    .map(one => Math.max(from, one.notBefore ?? from) + tails.get(one.id)!)
-  const ends = fixed.flatMap(one => tasks.filter(it => it.id === one.task).map(it => one.start + it.minutes))
-  return Math.max(...chains, ...ends, Number.NEGATIVE_INFINITY)
+/** Nothing can be over before: each task as early as it can be, as if no crew had anything else to do. */
+function leastFinish(board: Board, fixed: readonly Placed[], from: Wall): Wall | null {
+  const { tasks, crews, closedFactor } = board
+  const ends = new Map(endsOf(tasks, fixed))
+  const minutesOf = new Map(tasks.map(one => [one.id, one.minutes]))
+  const known = new Set(tasks.map(one => one.id))
+  let waiting = tasks.filter(one => !ends.has(one.id) && !one.blocked)
+  for (let moved = true; moved && waiting.length > 0; ) {
+    moved = false
+    waiting = waiting.filter(task => {
+      if (task.needs.some(need => known.has(need.id) && !ends.has(need.id))) return true
+      const spot = bestSpot(task, crews, from, new Map(), { ends, minutesOf, closedFactor })
+      if (spot) {
+        ends.set(task.id, endOf(spot))
+        moved = true
+      }
+      return false
+    })
+  }
+  return ends.size ? Math.max(...ends.values()) : null
 }
 
 const finishOf = ({ tasks }: Board, placed: readonly Placed[]): Wall | null => {
@@ -391,4 +399,57 @@ function* permutations<T>(all: readonly T[]): Generator<readonly T[]> {
 function* choices(length: number, of: number): Generator<readonly number[]> {
   const most = of ** length
   for (let n = 0; n < most; n++) yield Array.from({ length }, (_, i) => Math.floor(n / of ** i) % of)
+}
+
+const endsOf = (tasks: readonly BoardTask[], placed: readonly Placed[]): ReadonlyMap<string, Wall> => {
+  const minutes = new Map(tasks.map(one => [one.id, one.minutes]))
+  return new Map(
+    placed.flatMap(one => (minutes.has(one.task) ? [[one.task, one.start + minutes.get(one.task)!] as const] : [])),
+  )
+}
+
+/** The first moment from `from` on at which a crew could do a task and break nothing, nothing else moved; `null` where there is none in sight, or
+ *  what it needs is on no plan. */
+export function earliestBy(
+  board: Board,
+  placed: readonly Placed[],
+  task: BoardTask,
+  crew: Crew,
+  from: Wall,
+): Wall | null {
+  const { tasks, closedFactor } = board
+  if (task.blocked) return null
+  const others = placed.filter(one => one.task !== task.id)
+  const ready = readyAt(task, crew, endsOf(tasks, others))
+  if (ready === null) return null
+  const minutesOf = new Map(tasks.map(one => [one.id, one.minutes]))
+  const taken = others.filter(one => one.crew === crew.id && minutesOf.has(one.task)).sort((a, b) => a.start - b.start)
+  return firstSpot(task, crew, Math.max(from, ready), taken, minutesOf, closedFactor)
+}
+
+/** The same by whichever crew is first. */
+export function earliestSpot(
+  board: Board,
+  placed: readonly Placed[],
+  task: BoardTask,
+  from: Wall,
+): { readonly crew: string; readonly start: Wall } | null {
+  let best: { crew: string; start: Wall } | null = null
+  for (const crew of board.crews) {
+    const start = earliestBy(board, placed, task, crew, from)
+    if (start !== null && (!best || start < best.start)) best = { crew: crew.id, start }
+  }
+  return best
+}
+
+/** When on a day a crew takes up a task that is put there: as soon as nothing is broken; where that can't be on this day, after what stands there. */
+export function spotOn(board: Board, placed: readonly Placed[], task: BoardTask, crew: Crew, day: Wall): Wall {
+  const first = earliestBy(board, placed, task, crew, day)
+  if (first !== null && first < nextDay(day)) return first
+  const ends = endsOf(
+    board.tasks,
+    placed.filter(one => one.crew === crew.id && one.task !== task.id),
+  )
+  const onDay = [...ends.values()].filter(end => end >= day && end < nextDay(day))
+  return Math.min(Math.max(day + crew.from, ...onDay), nextDay(day) - 15)
 }

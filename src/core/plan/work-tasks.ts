@@ -1,6 +1,6 @@
+import type { Skill } from '../catalogue/crew'
 import type { StepWait } from '../fit/setting-step'
 import type { LedStep } from '../seal/seal-steps'
-import type { Skill } from './crew'
 
 export const TASK_KINDS = ['survey', 'work', 'handover'] as const
 export type TaskKind = (typeof TASK_KINDS)[number]
@@ -23,7 +23,10 @@ export type WorkTask = {
   /** Whether the doorway stands open now. */
   readonly isOpen: boolean
   readonly steps: readonly string[]
+  /** Why it can't be done at all yet: no unit is chosen, released, here or accepted. */
+  readonly waits: TaskWait | null
 }
+export type TaskWait = 'customer' | 'order' | 'supplier' | 'claim'
 
 /** What opens a doorway that cannot be locked, and after which a leaf in it latches and locks again. */
 export const OPENING_STEPS: readonly string[] = ['leaf-off', 'take-out', 'old-lock-off']
@@ -39,13 +42,15 @@ export type TasksGiven = {
   /** People that its weight or width wants. */
   readonly people: number
   readonly skills: readonly Skill[]
+  /** Why the unit is not there; `null` where it is, or none is set. */
+  readonly waits: TaskWait | null
 }
 
 const A_WAIT_MINUTES = 30
 
 /** The tasks of an opening: a step whose wait is half an hour or more ends one, and what it needs that begins after the wait stands in the next. */
 export function workTasks(given: TasksGiven): readonly WorkTask[] {
-  const { steps, people, skills, isSurveyed, isHandedOver } = given
+  const { steps, people, skills, isSurveyed, isHandedOver, waits } = given
   const levels = levelsOf(steps)
   const works = [...new Set(levels.values())]
     .sort((a, b) => a - b)
@@ -57,10 +62,18 @@ export function workTasks(given: TasksGiven): readonly WorkTask[] {
           : steps.filter(
               one => levels.get(one.id)! < level && isWait(one.wait) && own.some(it => reaches(it, one.id, steps)),
             )
-      return workTask(`work-${i + 1}`, own, i === 0 ? 'survey' : `work-${i}`, before, { people, skills })
+      return workTask(`work-${i + 1}`, own, i === 0 ? 'survey' : `work-${i}`, before, { people, skills, waits })
     })
   const last = works.at(-1)?.part ?? 'survey'
-  const plain = { people: 1, skills: [], opensMinutes: null, isOpen: false, steps: [], doneMinutes: 0 } as const
+  const plain = {
+    people: 1,
+    skills: [],
+    opensMinutes: null,
+    isOpen: false,
+    steps: [],
+    doneMinutes: 0,
+    waits: null,
+  } as const
   return [
     { ...plain, part: 'survey', kind: 'survey', minutes: isSurveyed ? 0 : given.surveyMinutes, needs: [] },
     ...works,
@@ -115,11 +128,11 @@ function workTask(
   own: readonly LedStep[],
   after: string,
   before: readonly LedStep[],
-  { people, skills }: Pick<TasksGiven, 'people' | 'skills'>,
+  { people, skills, waits }: Pick<TasksGiven, 'people' | 'skills' | 'waits'>,
 ): WorkTask {
   const left = own.filter(one => !isDone(one))
   // A wait that is over, or runs already, is no wait of the plan any more: what it holds up says until when.
-  const waits = before.filter(one => !isDone(one)).map(one => one.wait!)
+  const hardening = before.filter(one => !isDone(one)).map(one => one.wait!)
   const { opensMinutes, isOpen } = openingOf(own)
   return {
     part,
@@ -131,13 +144,14 @@ function workTask(
     needs: [
       {
         part: after,
-        waitMinutes: Math.max(0, ...waits.map(one => one.hours * 60)),
-        untilMorning: waits.some(one => one.untilMorning),
+        waitMinutes: Math.max(0, ...hardening.map(one => one.hours * 60)),
+        untilMorning: hardening.some(one => one.untilMorning),
       },
     ],
     opensMinutes,
     isOpen,
     steps: own.map(one => one.id),
+    waits: left.length > 0 ? waits : null,
   }
 }
 

@@ -10,6 +10,7 @@ import { EDIT_KINDS, type EditKind, type Edits } from '../new-edits'
 import { type OrderLine, orderLineSchema } from '../order/order'
 import { type Receipt, receiptSchema } from '../order/receipt'
 import { type DayEntry, dayEntrySchema } from '../plan/day-entry'
+import { type Placing, placingSchema } from '../plan/placing'
 import { type Answer, answerSchema } from '../survey/answer'
 import { type JobDetails, jobDetailsSchema, type OpeningDetails, openingDetailsSchema } from '../survey/job-record'
 import { type Reading, readingSchema } from '../survey/reading'
@@ -45,12 +46,13 @@ export const LINE: RecordKind<OrderLine> = {
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }
 export const FIRM: RecordKind<Firm> = {
   name: 'firm',
-  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm],
+  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm],
   schema: firmSchema,
 }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
+export const PLACING: RecordKind<Placing> = { name: 'place on the plan', ups: [], schema: placingSchema }
 export const DAY: RecordKind<DayEntry> = { name: 'note of a day', ups: [], schema: dayEntrySchema }
 export const LOG: RecordKind<LogEntry> = { name: 'log entry', ups: [raiseLog], schema: logEntrySchema }
 

@@ -16,6 +16,7 @@ import { MoneyIn } from '../parts/Money'
 import { NotTaken } from '../parts/NotTaken'
 import { SchoolList } from '../parts/SchoolList'
 import { useEdit } from '../store/use-edit'
+import { FirmCrews } from './FirmCrews'
 import { FirmLogo } from './FirmLogo'
 import { Amounts, Preparations } from './FirmRates'
 import { FirmSeals } from './FirmSeals'
@@ -180,6 +181,7 @@ export function FirmPage({ firm, makers, logoAt, zones }: Props) {
           <div style={{ display: 'grid', gap: 28 }}>
             <About data={data} save={save} logoAt={logoAt} />
             <NewJobs data={data} save={save} zones={zones} />
+            <FirmCrews data={data} save={save} />
             <FirmVan data={data} save={save} />
             <FirmSeals data={data} save={save} />
             <Suppliers makers={makers} conventions={data.conventions} onChange={conventions => save({ conventions })} />

@@ -93,6 +93,7 @@ export function Shell({ visitor, children }: Props) {
 const Nav = ({ mayFirm, mayPeople }: { readonly mayFirm: boolean; readonly mayPeople: boolean }) => (
   <nav aria-label="Main">
     <Link href="/">Today</Link>
+    <Link href="/plan">Plan</Link>
     <Link href="/jobs">Jobs</Link>
     <Link href="/openings">Openings</Link>
     <Link href="/orders">Orders</Link>

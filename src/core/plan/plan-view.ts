@@ -1,0 +1,103 @@
+import { TZDate } from '@date-fns/tz'
+import type { Crew } from '../catalogue/crew'
+import type { Board, BoardTask, Placed } from './board'
+import { daylightAt } from './daylight'
+import { type PlacingOf, standingPlacings, taskId } from './placing'
+import { type Wall, wallAt } from './wall'
+import type { WorkTask } from './work-tasks'
+
+/** A job as far as its plan goes. */
+export type PlanJob = {
+  readonly id: string
+  readonly name: string
+  readonly site: string
+  readonly visitOn: string | null
+  /** Degrees; `null` while the place is not said. */
+  readonly place: { readonly latitude: number; readonly longitude: number } | null
+  /** Its clock, IANA. */
+  readonly zone: string
+}
+export type PlanOpening = {
+  readonly id: string
+  readonly jobId: string
+  readonly tag: string
+  readonly name: string
+  /** Until when nothing can be done on it, ISO 8601. */
+  readonly until: string | null
+  readonly tasks: readonly WorkTask[]
+}
+
+/** All that a plan is made of: plain data, so that it can be made beside the page. */
+export type PlanGiven = {
+  readonly jobs: readonly PlanJob[]
+  readonly openings: readonly PlanOpening[]
+  readonly crews: readonly Crew[]
+  readonly placings: readonly PlacingOf[]
+  readonly closedFactor: number
+}
+
+/** What is known of the light at a job on a day: when it gets dark, minutes after midnight; that it does not; that there is none; or that the place is
+ *  not said. */
+export type Light = { readonly darkAt: number | null; readonly said: 'dark' | 'light' | 'no-daylight' | 'no-place' }
+
+export function lightAt({ place, zone }: Pick<PlanJob, 'place' | 'zone'>, day: string): Light {
+  if (!place) return { darkAt: null, said: 'no-place' }
+  const light = daylightAt(day, place.latitude, place.longitude, zone)
+  if (!light.ok) return { darkAt: null, said: 'no-daylight' }
+  const { sunsetMinutes } = light.value
+  return { darkAt: sunsetMinutes, said: sunsetMinutes === null ? 'light' : 'dark' }
+}
+
+/** A moment by the clock of a place, as a calendar shows it. */
+export const wallIn = (at: string, zone: string): Wall => {
+  const there = new TZDate(at, zone)
+  const two = (n: number) => String(n).padStart(2, '0')
+  const day = `${there.getFullYear()}-${two(there.getMonth() + 1)}-${two(there.getDate())}`
+  return wallAt(day, there.getHours() * 60 + there.getMinutes())
+}
+
+/** The board of everything that is not done yet. */
+export function boardFrom({ jobs, openings, crews, closedFactor }: PlanGiven): Board {
+  const jobOf = new Map(jobs.map(one => [one.id, one]))
+  return {
+    crews,
+    closedFactor,
+    tasks: openings.flatMap(opening => {
+      const job = jobOf.get(opening.jobId)
+      return job ? opening.tasks.filter(one => one.minutes > 0).map(one => boardTask(one, opening, job)) : []
+    }),
+  }
+}
+
+/** What a plan is made to, in minutes: nobody goes by the minute. */
+const GRAIN = 15
+
+function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTask {
+  const open = new Set(opening.tasks.filter(one => one.minutes > 0).map(one => one.part))
+  const days = new Map<string, number | null>()
+  const darkAt = (day: string): number | null => {
+    if (!days.has(day)) days.set(day, lightAt(job, day).darkAt)
+    return days.get(day)!
+  }
+  return {
+    id: taskId(opening.id, task.part),
+    minutes: Math.ceil(task.minutes / GRAIN) * GRAIN,
+    people: task.people,
+    skills: task.skills,
+    needs: task.needs
+      .filter(one => open.has(one.part))
+      .map(({ part, ...wait }) => ({ id: taskId(opening.id, part), ...wait })),
+    notBefore: opening.until === null || task.kind !== 'work' ? null : wallIn(opening.until, job.zone),
+    opens: task.opensMinutes === null ? null : { minutes: task.opensMinutes, darkAt },
+    blocked: task.waits,
+  }
+}
+
+/** What stands on the plan. */
+export const placedFrom = (placings: readonly PlacingOf[]): readonly Placed[] =>
+  [...standingPlacings(placings)].map(([task, { crew, day, minute, isFixed }]) => ({
+    task,
+    crew: crew!,
+    start: wallAt(day!, minute!),
+    isFixed,
+  }))

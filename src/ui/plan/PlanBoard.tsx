@@ -1,0 +1,75 @@
+'use client'
+import Link from 'next/link'
+import { styled } from 'styled-components'
+import { worksOn } from '@/core/plan/at-work'
+import { spotOn } from '@/core/plan/board'
+import { wallAt } from '@/core/plan/wall'
+import { dayShort } from '@/words/moments'
+import type { Spot } from '../store/use-placings'
+import type { BoardView } from './board-view'
+import { DayCell } from './DayCell'
+import { TaskChip } from './TaskChip'
+
+const Grid = styled.div<{ $days: number }>`
+  display: grid; grid-template-columns: 128px repeat(${p => p.$days}, minmax(0, 1fr)); border: 1px solid var(--rule); border-left: none; border-top: none; background: var(--sheet);
+  .head { padding: 8px; font-weight: 650; border-left: 1px solid var(--rule); border-top: 2px solid var(--ink); }
+  .head[data-today] { background: var(--vial-wash); }
+  .head a { color: inherit; }
+  .crew { padding: 8px; border-left: 1px solid var(--rule); border-top: 1px solid var(--rule); display: grid; gap: 2px; align-content: start; overflow-wrap: anywhere; }
+  .crew strong { font-size: 16px; }
+  .crew span, .crew a { font-size: 14px; color: var(--quiet); }
+  @media (max-width: 860px) { grid-template-columns: 84px repeat(${p => p.$days}, minmax(0, 1fr)); }
+`
+type Props = {
+  readonly view: BoardView
+  readonly days: readonly string[]
+  readonly today: string
+  readonly selected: string | null
+  readonly onSelect: (id: string) => void
+  readonly onPut: (id: string, spot: Spot) => void
+  readonly mayMove: boolean
+}
+
+/** Crews by days, with what each does. */
+export function PlanBoard({ view, days, today, selected, onSelect, onPut, mayMove }: Props) {
+  const drop = (id: string, crewId: string, day: string) => {
+    const [one, crew] = [view.shown.get(id), view.board.crews.find(it => it.id === crewId)]
+    if (one && crew) onPut(id, { crew: crewId, start: spotOn(view.board, view.placed, one.task, crew, wallAt(day)) })
+  }
+  return (
+    <Grid $days={days.length}>
+      <div className="head" />
+      {days.map(day => (
+        <div key={day} className="head" data-today={day === today || undefined}>
+          <Link href={`/days/${day}`}>{dayShort(day)}</Link>
+        </div>
+      ))}
+      {view.board.crews.map(crew => [
+        <div key={crew.id} className="crew">
+          <strong>{crew.name}</strong>
+          <span>{crew.people === 1 ? 'one person' : `${crew.people} people`}</span>
+          <a href={`/api/crews/${crew.id}/plan.ics`}>Calendar</a>
+        </div>,
+        ...days.map(day => (
+          <DayCell
+            key={`${crew.id}${day}`}
+            label={`${crew.name}, ${dayShort(day)}`}
+            isOff={!worksOn(crew, wallAt(day))}
+            onDropTask={id => drop(id, crew.id, day)}
+          >
+            {view.onDay(crew.id, day).map(one => (
+              <TaskChip
+                key={one.id}
+                one={one}
+                view={view}
+                isSelected={one.id === selected}
+                onSelect={() => onSelect(one.id)}
+                mayMove={mayMove}
+              />
+            ))}
+          </DayCell>
+        )),
+      ])}
+    </Grid>
+  )
+}
