@@ -9,16 +9,16 @@ import type { Work } from './work'
 /** What is planned of an opening, by its steps as they stand. A doorway inside the house is no hole that must be closed by dark. */
 export function openingTasks(
   work: Work,
-  { opening, wishes }: Pick<OpeningRecords, 'opening' | 'wishes'>,
+  { wishes }: Pick<OpeningRecords, 'wishes'>,
   { done, finished }: Pick<Progress, 'done' | 'finished'>,
   numbers: TradeNumbers,
 ): readonly WorkTask[] {
-  const { fit, seal, order } = work
+  const { door, fit, seal, order } = work
   const setting = fit.value.setBySheet ? [] : fit.value.steps
   const skills: readonly Skill[] = [
     ...((wishes.labelMinutes ?? 0) > 0 ? (['label'] as const) : []),
     ...(order.value.chosen?.bucks ? (['masonry'] as const) : []),
-    ...(opening.family === 'steel-frame' ? (['steel'] as const) : []),
+    ...(door.fit.fastener === 'anchor' ? (['steel'] as const) : []),
   ]
   const tasks = workTasks({
     steps: [...setting, ...seal.value.steps],
@@ -30,7 +30,7 @@ export function openingTasks(
     waits: waitsFor(work),
     skills,
   })
-  return opening.family === 'interior' ? tasks.map(one => ({ ...one, opensMinutes: null, isOpen: false })) : tasks
+  return door.fit.isOutside ? tasks : tasks.map(one => ({ ...one, opensMinutes: null, isOpen: false }))
 }
 
 /** Why the unit that is to be set is not there. */

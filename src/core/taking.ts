@@ -54,9 +54,16 @@ const roomOf = (hole: OpeningPoints): Size => ({
   height: cutTo(minus(largestOf([hole.L2.y, hole.T.y, hole.R2.y]), smallestOf([hole.L0.y, hole.S.y, hole.R0.y]))),
 })
 
-/** What is taken in hand for the steps that are not done: of setting, and of sealing. */
-export const toolsOf = ({ fit, seal }: Pick<Work, 'fit' | 'seal'>): readonly StepTool[] => [
-  ...new Set([...fit.value.steps, ...seal.value.steps].filter(one => one.state !== 'done').flatMap(one => one.tools)),
+/** What is taken in hand for the steps that are not done: of setting, and of sealing; of `only` some of them. */
+export const toolsOf = (
+  { fit, seal }: Pick<Work, 'fit' | 'seal'>,
+  only: ReadonlySet<string> | null = null,
+): readonly StepTool[] => [
+  ...new Set(
+    [...fit.value.steps, ...seal.value.steps]
+      .filter(one => one.state !== 'done' && (only?.has(one.id) ?? true))
+      .flatMap(one => one.tools),
+  ),
 ]
 
 /** What is to be cut for an opening; what is only expected is not cut yet. */

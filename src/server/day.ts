@@ -1,4 +1,7 @@
 import { getTimes } from 'suncalc'
+import { standingPlacings } from '@/core/plan/placing'
+import { wallIn } from '@/core/plan/plan-view'
+import { dayOf as dayOfWall } from '@/core/plan/wall'
 import { zoneOf } from '@/core/sheet'
 import type { Summary, WaitsOn } from '@/core/summary'
 import type { Job, Opening } from '@/core/survey/job-record'
@@ -6,7 +9,9 @@ import type { Acting } from '@/store/acting'
 import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
+import { listPlacings } from '@/store/placings'
 import { untilWords } from '@/words/moments'
+import { type CrewDay, crewDays } from './crew-day'
 import { zoneAt } from './places'
 import { summariesOf } from './summaries'
 
@@ -30,23 +35,36 @@ export type Day = {
 }
 
 const MOST_JOBS_TODAY = 8
+/** Of which one may be worked on today, wherever its visit stands. */
+const MOST_JOBS_KNOWN = 200
 
-/** The next jobs of a company as days. Three statements, of however many openings, while nothing changed. */
-export async function daysFor(db: Db, acting: Acting | Known, now: Date): Promise<readonly Day[]> {
-  const [jobs, company] = await Promise.all([
-    listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS_TODAY),
+/** Today: the next jobs, and what each crew does. */
+export type Today = { readonly days: readonly Day[]; readonly crews: readonly CrewDay[] }
+
+/** The next jobs of a company as days, and each crew's own. Four statements, of however many openings, while nothing changed. */
+export async function todayFor(db: Db, acting: Acting | Known, now: Date): Promise<Today> {
+  const [known, company, placings] = await Promise.all([
+    listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS_KNOWN),
     companyOf(db, acting),
+    listPlacings(db, acting),
   ])
-  const which = { jobs: jobs.map(one => one.id), putAway: false }
+  const firm = company.firm.data
+  const jobs = known.slice(0, MOST_JOBS_TODAY)
+  const today = dayOfWall(wallIn(now.toISOString(), firm.timeZone ?? 'UTC'))
+  const put = [...standingPlacings(placings).values()].filter(one => one.day === today)
+  const which = { jobs: jobs.map(one => one.id), putAway: false, ids: put.map(one => one.openingId) }
   const { openings } = await summariesOf(db, { ...acting, company }, which, [], now)
-  return jobs.map(job =>
-    dayOf(
-      job,
-      zoneOf(job, company.firm.data),
-      openings.filter(one => one.jobId === job.id),
-      now,
+  return {
+    days: jobs.map(job =>
+      dayOf(
+        job,
+        zoneOf(job, firm),
+        openings.filter(one => one.jobId === job.id),
+        now,
+      ),
     ),
-  )
+    crews: crewDays({ crews: firm.crews, jobs: known, openings, put, today, firm, now }),
+  }
 }
 
 type Listed = { readonly opening: Pick<Opening, 'id' | 'tag' | 'name'>; readonly summary: Summary }

@@ -12,7 +12,7 @@ import { findLogo } from '@/store/logo'
 import { listInvitations, listPeople, membershipsOf } from '@/store/people'
 import { barsWords } from '@/words/take-off'
 import { catalogueAt } from './catalogue'
-import { type Day, daysFor } from './day'
+import { type Today, todayFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
 import { type DayPlan, loadDay } from './load-day'
@@ -69,7 +69,7 @@ const shownTo = <T>({ role }: Known, value: T): T => (may(role, 'money') ? value
 const MOST_JOBS = 1000
 
 /** The next jobs as a day's work. */
-export const loadToday = async (now: Date): Promise<readonly Day[]> => daysFor(store(), await acting('look'), now)
+export const loadToday = async (now: Date): Promise<Today> => todayFor(store(), await acting('look'), now)
 
 /** A job as it stands in the list of all. */
 export type ListedJob = Pick<Job, 'id' | 'name' | 'site' | 'visitOn'> & {

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import type { Db } from './connection'
@@ -26,16 +26,22 @@ export type OpeningState = {
   readonly ordering: unknown
 }
 
-/** Openings with what is kept of them, as one walks round each house: of some jobs, with those that were put away or without; or those with
- *  these ids. */
+/** Openings with what is kept of them, as one walks round each house: of some jobs, with those that were put away or without; those with
+ *  these ids; or both. */
 export async function listOpeningStates(
   db: Db,
   acting: Acting,
-  which: { readonly jobs: readonly string[]; readonly putAway: boolean } | { readonly ids: readonly string[] },
+  which:
+    | { readonly jobs: readonly string[]; readonly putAway: boolean; readonly ids?: readonly string[] }
+    | { readonly ids: readonly string[] },
   parts: readonly SummaryPart[],
 ): Promise<readonly OpeningState[]> {
-  const ids = 'jobs' in which ? which.jobs : which.ids
-  if (ids.length === 0) return []
+  const [jobs, ids] = ['jobs' in which ? which.jobs : [], which.ids ?? []]
+  if (jobs.length + ids.length === 0) return []
+  const isAsked = or(
+    jobs.length ? inArray(opening.jobId, [...jobs]) : undefined,
+    ids.length ? inArray(opening.id, [...ids]) : undefined,
+  )
   const nothing = sql<null>`null`
   const rows = await db
     .select({
@@ -56,9 +62,8 @@ export async function listOpeningStates(
     .where(
       and(
         eq(opening.companyId, acting.companyId),
-        'jobs' in which
-          ? and(inArray(opening.jobId, [...ids]), which.putAway ? undefined : isNull(opening.archivedAt))
-          : inArray(opening.id, [...ids]),
+        isAsked,
+        'jobs' in which && !which.putAway ? isNull(opening.archivedAt) : undefined,
       ),
     )
     .orderBy(asc(opening.jobId), asc(opening.position))

@@ -2,9 +2,11 @@ import { and, eq } from 'drizzle-orm'
 import { v7 as uuidV7 } from 'uuid'
 import { newEdits } from '@/core/new-edits'
 import { fact, readings as made, receipt } from '@/core/test/fixtures'
-import { daysFor } from '@/server/day'
+import { todayFor } from '@/server/day'
+import { loadDay } from '@/server/load-day'
 import { loadOpenings } from '@/server/load-opening'
 import { loadOrder } from '@/server/load-order'
+import { loadPlan } from '@/server/load-plan'
 import { setUp } from '@/server/setup'
 import { summariesOf } from '@/server/summaries'
 import type { Known } from './company'
@@ -55,11 +57,13 @@ describe('what a page costs', () => {
     const costs = async () => {
       const { db } = counted
       // Once, so that what is summed up is kept.
-      await daysFor(db, who, NOW)
+      await todayFor(db, who, NOW)
       await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['small'], NOW)
       return {
         who: await cost(() => findKnown(db, who.memberId)),
-        today: await cost(() => daysFor(db, who, NOW)),
+        today: await cost(() => todayFor(db, who, NOW)),
+        plan: await cost(() => loadPlan(db, who, NOW)),
+        day: await cost(() => loadDay(db, who, '2026-11-27', NOW)),
         job: await cost(async () => {
           await findJobWhole(db, who, jobId)
           await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['small'], NOW)
@@ -81,8 +85,8 @@ describe('what a page costs', () => {
         { id: uuidV7(), tag: `X${i}`, name: 'One of many', family: first.opening.family },
         newEdits('trim-off'),
       )
-    // The member is looked up besides: Today 4 at most, a job 5, a sheet 8, an order 8.
-    expect(few).toEqual({ who: 1, today: 2, job: 2, sheet: 7, many: 7, order: 7, asked: 1 })
+    // The member is looked up besides: Today 4 at most, the plan 8, a job 5, a sheet 8, an order 8.
+    expect(few).toEqual({ who: 1, today: 3, plan: 3, day: 11, job: 2, sheet: 7, many: 7, order: 7, asked: 1 })
     await costs()
     expect(await costs()).toEqual(few)
   }, 60_000)
@@ -195,9 +199,9 @@ describe('what was summed up of an opening', () => {
   }, 30_000)
   it('says what the work says', async () => {
     const who = await owner()
-    const days = await daysFor(store().db, who, NOW)
-    const again = await daysFor(store().db, who, NOW)
+    const days = await todayFor(store().db, who, NOW)
+    const again = await todayFor(store().db, who, NOW)
     expect(again).toEqual(days)
-    expect(days.flatMap(day => day.openings).length).toBeGreaterThan(20)
+    expect(days.days.flatMap(day => day.openings).length).toBeGreaterThan(20)
   }, 30_000)
 })

@@ -2,5 +2,5 @@ import { loadToday } from '@/server/page'
 import { Today } from '@/ui/pages/Today'
 
 export default async function Page() {
-  return <Today days={await loadToday(new Date())} />
+  return <Today {...(await loadToday(new Date()))} />
 }

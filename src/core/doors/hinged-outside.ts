@@ -46,7 +46,15 @@ export const HINGED_OUTSIDE: Door = {
   },
   site: trimOnSite,
   takes: ['hinged-outside'],
-  fit: { points: oneLeaf, fastener: 'screw', steps: 'prehung-outside', hasSill: true, tunes: 'leaf', form: null },
+  fit: {
+    points: oneLeaf,
+    fastener: 'screw',
+    steps: 'prehung-outside',
+    isOutside: true,
+    hasSill: true,
+    tunes: 'leaf',
+    form: null,
+  },
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {

@@ -64,7 +64,15 @@ export const PAIR: Door = {
   },
   site: trimOnSite,
   takes: ['pair'],
-  fit: { points: twoLeaves, fastener: 'screw', steps: 'two-leaves', hasSill: true, tunes: 'leaves', form: null },
+  fit: {
+    points: twoLeaves,
+    fastener: 'screw',
+    steps: 'two-leaves',
+    isOutside: true,
+    hasSill: true,
+    tunes: 'leaves',
+    form: null,
+  },
   seal: {
     edges: twoLeafEdges,
     closes: true,

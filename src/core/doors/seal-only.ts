@@ -20,7 +20,7 @@ const STAYS = {
   },
   site: nothingOnSite,
   takes: [],
-  fit: { points: nothingFastened, fastener: 'screw', hasSill: false, form: null },
+  fit: { points: nothingFastened, fastener: 'screw', isOutside: true, hasSill: false, form: null },
   seal: { closes: true, isOutside: true, surveyIsOldLeaf: false },
   parts: { plan: 'closed', surround: null, readsOutside: false },
   practices: [],

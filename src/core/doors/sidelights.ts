@@ -71,7 +71,15 @@ export const SIDELIGHTS: Door = {
     sidelights: { left: readValue(survey, 'sidelight.left'), right: readValue(survey, 'sidelight.right') },
   }),
   takes: ['sidelights'],
-  fit: { points: betweenLights, fastener: 'screw', steps: 'between-lights', hasSill: true, tunes: 'leaf', form: null },
+  fit: {
+    points: betweenLights,
+    fastener: 'screw',
+    steps: 'between-lights',
+    isOutside: true,
+    hasSill: true,
+    tunes: 'leaf',
+    form: null,
+  },
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {

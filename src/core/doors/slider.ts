@@ -35,7 +35,15 @@ export const SLIDER: Door = {
   },
   site: survey => ({ siding: readValue(survey, 'siding.plane'), panels: panelsSaid(survey) }),
   takes: ['slider'],
-  fit: { points: slidingLegs, fastener: 'screw', steps: 'sliding', hasSill: true, tunes: 'panel', form: 'assembled' },
+  fit: {
+    points: slidingLegs,
+    fastener: 'screw',
+    steps: 'sliding',
+    isOutside: true,
+    hasSill: true,
+    tunes: 'panel',
+    form: 'assembled',
+  },
   seal: { edges: slidingEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light', 'air'],
   parts: {

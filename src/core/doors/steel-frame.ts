@@ -37,7 +37,15 @@ export const STEEL_FRAME: Door = {
   },
   site: nothingOnSite,
   takes: ['steel-frame'],
-  fit: { points: oneLeaf, fastener: 'anchor', steps: 'round-wall', hasSill: false, tunes: 'leaf', form: 'knock-down' },
+  fit: {
+    points: oneLeaf,
+    fastener: 'anchor',
+    steps: 'round-wall',
+    isOutside: true,
+    hasSill: false,
+    tunes: 'leaf',
+    form: 'knock-down',
+  },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
   tests: ['plumb', 'margins', 'stays-open', 'latches', 'opens-lightly', 'contact', 'label-seen'],
   parts: {

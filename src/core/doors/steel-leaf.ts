@@ -56,7 +56,15 @@ export const STEEL_LEAF: Door = {
   },
   site: survey => ({ leaf: oldLeaf(survey), leafGaps: oldGaps(survey) }),
   takes: ['steel-leaf'],
-  fit: { points: nothingFastened, fastener: 'screw', steps: 'into-frame', hasSill: false, tunes: 'leaf', form: null },
+  fit: {
+    points: nothingFastened,
+    fastener: 'screw',
+    steps: 'into-frame',
+    isOutside: true,
+    hasSill: false,
+    tunes: 'leaf',
+    form: null,
+  },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: true },
   tests: ['margins', 'stays-open', 'latches', 'opens-lightly', 'contact', 'label-seen', 'closes-slowly'],
   parts: {

@@ -62,7 +62,15 @@ export const STORM: Door = {
   },
   site: (survey, lengths) => ({ trim: trimRead(survey, lengths) }),
   takes: ['storm'],
-  fit: { points: nothingFastened, fastener: 'screw', steps: 'on-trim', hasSill: false, tunes: null, form: null },
+  fit: {
+    points: nothingFastened,
+    fastener: 'screw',
+    steps: 'on-trim',
+    isOutside: true,
+    hasSill: false,
+    tunes: null,
+    form: null,
+  },
   seal: { edges: oneLeafEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'rattle', 'sweep', 'closes-slowly'],
   parts: {

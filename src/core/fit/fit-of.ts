@@ -68,6 +68,8 @@ export type FitOf = {
   /** What holds it: screws through packs, or anchors of its own. */
   readonly fastener: 'screw' | 'anchor'
   readonly steps: StepList
+  /** Whether it closes the house: what stands open of it must be closed by dark. */
+  readonly isOutside: boolean
   /** Whether it has a sill outside, on a bed of its own. */
   readonly hasSill: boolean
   /** What is tuned once it stands: one leaf on its hinges, two that meet, or a panel on its rollers; `null` where nothing is. */

@@ -1,31 +1,24 @@
-import { z } from 'zod'
-
 export const DAY_KINDS = ['loaded', 'weather'] as const
 export type DayKind = (typeof DAY_KINDS)[number]
 export const WEATHERS = ['dry', 'rain', 'wind', 'rain-and-wind'] as const
 export type Weather = (typeof WEATHERS)[number]
-const RESULTS_OF: Readonly<Record<DayKind, readonly string[]>> = { loaded: ['yes', 'no'], weather: WEATHERS }
+export const DAY_RESULTS: Readonly<Record<DayKind, readonly string[]>> = { loaded: ['yes', 'no'], weather: WEATHERS }
 
 /** Whether a text is a day there is: `2026-02-30` is none. */
 export const isDay = (text: string): boolean =>
   /^\d{4}-\d{2}-\d{2}$/.test(text) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text)
 
 /** What somebody noted of a day: that a thing is in the van, or what weather is likely at a job. Never changed; a later one for the same key counts. */
-export const dayEntrySchema = z
-  .strictObject({
-    id: z.uuid(),
-    kind: z.enum(DAY_KINDS),
-    /** The thing's key, or the job's id. */
-    key: z.string().min(1).max(80),
-    result: z.string().max(20),
-    by: z.string().min(1).max(80),
-    at: z.iso.datetime({ precision: 3 }),
-  })
-  .refine(one => RESULTS_OF[one.kind].includes(one.result), {
-    path: ['result'],
-    message: 'no such result of this kind',
-  })
-export type DayEntry = z.infer<typeof dayEntrySchema>
+export type DayEntry = {
+  readonly id: string
+  readonly kind: DayKind
+  /** The thing's key, or the job's id. */
+  readonly key: string
+  readonly result: string
+  readonly by: string
+  /** ISO 8601. */
+  readonly at: string
+}
 
 /** What counts of a day, by key: the latest of each. */
 export function standingDay(kind: DayKind, entries: readonly DayEntry[]): ReadonlyMap<string, DayEntry> {

@@ -1,26 +1,19 @@
-import { z } from 'zod'
-
 /** Where somebody put a task, or that it was taken off the plan. Never changed; a later one for the same task counts. */
-export const placingSchema = z
-  .strictObject({
-    id: z.uuid(),
-    /** Of the opening: `survey`, `work-1`, `handover`. */
-    part: z.string().regex(/^(survey|handover|work-[1-9])$/),
-    /** `null` where it was taken off the plan. */
-    crew: z.uuid().nullable(),
-    day: z.iso.date().nullable(),
-    /** Minutes after midnight by the clock of the place. */
-    minute: z.int().min(0).max(1439).nullable(),
-    /** Put there by a person, so that a plan goes round it; else by the plan. */
-    isFixed: z.boolean(),
-    by: z.string().min(1).max(80),
-    at: z.iso.datetime({ precision: 3 }),
-  })
-  .refine(one => (one.crew === null) === (one.day === null) && (one.day === null) === (one.minute === null), {
-    path: ['day'],
-    message: 'crew, day and time go together',
-  })
-export type Placing = z.infer<typeof placingSchema>
+export type Placing = {
+  readonly id: string
+  /** Of the opening: `survey`, `work-1`, `handover`. */
+  readonly part: string
+  /** Crew, day and time go together: `null` where it was taken off the plan. */
+  readonly crew: string | null
+  readonly day: string | null
+  /** Minutes after midnight by the clock of the place. */
+  readonly minute: number | null
+  /** Put there by a person, so that a plan goes round it; else by the plan. */
+  readonly isFixed: boolean
+  readonly by: string
+  /** ISO 8601. */
+  readonly at: string
+}
 export type PlacingOf = Placing & { readonly openingId: string }
 
 /** A task's id on the board: its opening and its part. */

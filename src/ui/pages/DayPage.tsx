@@ -4,6 +4,7 @@ import { styled } from 'styled-components'
 import { WEATHERS, type Weather } from '@/core/plan/day-entry'
 import type { DayView } from '@/server/page'
 import { dayWords } from '@/words/moments'
+import { clockWords } from '@/words/plan'
 import { WEATHER_NAMES, weatherWatch } from '@/words/take-off'
 import { Choice, Quiet } from '../parts/controls'
 import { useDayEntries } from '../store/use-day-entries'
@@ -14,7 +15,7 @@ const Job = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
   h2 { font-size: 20px; }
   li { display: grid; grid-template-columns: 48px minmax(0, 1fr) auto; gap: 4px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 8px 0; }
-  .tag { font-weight: 700; }
+  .tag { font-weight: 700; } .crew { color: var(--quiet); }
   .watch { color: var(--watch); font-weight: 600; }
   .stop { color: var(--stop); font-weight: 650; }
   @media (max-width: 700px) { padding: 12px; li { grid-template-columns: 40px minmax(0, 1fr); } li .unit { grid-column: 2; } }
@@ -31,7 +32,7 @@ export function DayPage(day: DayView) {
       </div>
       {jobs.length === 0 && (
         <p>
-          No visit is on this day. A job’s visit is said on <Link href="/jobs">its page</Link>.
+          Nothing is on this day. Work is put on days in <Link href="/plan">the plan</Link>.
         </p>
       )}
       {jobs.map(job => (
@@ -74,7 +75,11 @@ function JobOfDay({ job, weather, onWeather }: JobProps) {
         {job.openings.map(one => (
           <li key={one.id}>
             <span className="tag">{one.tag}</span>
-            <Link href={`/openings/${one.id}/fit`}>{one.name}</Link>
+            <span>
+              {one.at && <strong>{clockWords(one.at.minute)} </strong>}
+              <Link href={`/openings/${one.id}/fit`}>{one.name}</Link>
+              {one.at && <span className="crew">, {one.at.crew}</span>}
+            </span>
             <span className="unit">
               {one.unit === null ? (
                 'no unit'

@@ -1,10 +1,11 @@
 'use client'
 import Link from 'next/link'
 import { styled } from 'styled-components'
-import type { Day } from '@/server/day'
+import type { Day, Today as TodayOf } from '@/server/day'
 import { STAGE_NAMES } from '@/words/names'
 import { AlongPanel } from '../parts/AlongPanel'
 import { SeverityMark } from '../parts/SeverityMark'
+import { CrewDays } from './CrewDays'
 
 export const Page = styled.main`
   max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px;
@@ -46,7 +47,7 @@ export const OpeningLine = ({ one, waits }: LineProps) => (
 )
 
 /** The day: which job, until when there is light, what is next on each opening, who is waited for. */
-export function Today({ days }: { readonly days: readonly Day[] }) {
+export function Today({ days, crews }: TodayOf) {
   return (
     <Page>
       <h1>Today</h1>
@@ -55,6 +56,7 @@ export function Today({ days }: { readonly days: readonly Day[] }) {
           No jobs yet. <Link href="/jobs">Start one.</Link>
         </p>
       )}
+      <CrewDays crews={crews} />
       <AlongPanel jobs="week" title="Take the next seven days along" />
       {days.map(day => (
         <Work key={day.jobId}>
