@@ -137,7 +137,7 @@ describe('a day', () => {
       flats: [],
       wedgePairs: 0,
       others: [{ material: 'foam', size: null, count: 3 }],
-      countedAt: '2027-01-01T08:00:00.000Z',
+      countedAt: '2026-11-26T20:00:00.000Z',
     } as const
     await saveChange(place, { revision, base: data, data: { ...data, van } })
     const foamOn = async () =>
@@ -145,7 +145,7 @@ describe('a day', () => {
     const before = (await foamOn())!
     expect([before.held, before.short]).toEqual([3, 0])
     const foam = STEPS['prehung-outside'].find(one => one.id === 'foam')!
-    const noted = { ...stepEntry(foam, 0), id: uuidV7(), at: '2027-01-01T10:00:00.000Z' }
+    const noted = { ...stepEntry(foam, 0), id: uuidV7(), at: '2026-11-26T21:00:00.000Z' }
     await addRows(store().db, LOG_ENTRIES, who, await idOf('D2'), [noted])
     expect((await foamOn())!.held).toBeLessThan(3)
   })
