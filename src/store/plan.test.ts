@@ -136,18 +136,19 @@ describe('a day', () => {
     const van = {
       flats: [],
       wedgePairs: 0,
-      others: [{ material: 'foam', size: null, count: 3 }],
-      countedAt: '2026-11-26T20:00:00.000Z',
+      others: [{ material: 'foam', size: null, count: 9 }],
+      countedAt: '2026-11-26T08:00:00.000Z',
     } as const
     await saveChange(place, { revision, base: data, data: { ...data, van } })
     const foamOn = async () =>
       (await loadDay(store().db, await owner(), '2026-12-21', NOW))!.load.items.find(one => one.material === 'foam')
     const before = (await foamOn())!
-    expect([before.held, before.short]).toEqual([3, 0])
+    // What the demo’s crew did since is taken off already.
+    expect([before.held! < 9, before.held! > 2, before.short]).toEqual([true, true, 0])
     const foam = STEPS['prehung-outside'].find(one => one.id === 'foam')!
-    const noted = { ...stepEntry(foam, 0), id: uuidV7(), at: '2026-11-26T21:00:00.000Z' }
+    const noted = { ...stepEntry(foam, 0), id: uuidV7(), at: new Date().toISOString() }
     await addRows(store().db, LOG_ENTRIES, who, await idOf('D2'), [noted])
-    expect((await foamOn())!.held).toBeLessThan(3)
+    expect((await foamOn())!.held).toBeLessThan(before.held!)
   })
   it('keeps what was noted of it once, and for good', async () => {
     const who = await owner()

@@ -90,8 +90,12 @@ function wrongWith({ task, crew, start }: Spot, factor: number): BreakCode | nul
   if (task.skills.some(one => !crew.skills.includes(one))) return 'skill'
   if (!worksOn(crew, start)) return 'day-off'
   if (!isAtWork(crew, start, task.minutes)) return 'hours'
+  return isTooLate({ task, crew, start }, factor) ? 'dark' : null
+}
+
+const isTooLate = ({ task, crew, start }: Spot, factor: number): boolean => {
   const latest = latestOpening(task, crew, dayOf(start), factor)
-  return latest !== null && minuteOf(start) > latest ? 'dark' : null
+  return latest !== null && minuteOf(start) > latest
 }
 
 /** So many days are looked at before a task is said to have no place. */
@@ -158,6 +162,9 @@ export function breaksIn({ tasks, crews, closedFactor }: Board, placed: readonly
     if (task.notBefore !== null && one.start < task.notBefore) breaks.push({ code: 'too-early', other: null })
     const wrong = wrongWith({ task, crew, start: one.start }, closedFactor)
     if (wrong) breaks.push({ code: wrong, other: null })
+    // Both are said: that it lasts too long, and that the hole stays open.
+    if (wrong === 'hours' && isTooLate({ task, crew, start: one.start }, closedFactor))
+      breaks.push({ code: 'dark', other: null })
     const others = known.filter(it => it.crew === one.crew && it.task !== one.task).sort((a, b) => a.start - b.start)
     const inWay = others.find(it =>
       overlaps(one.start, one.start + task.minutes, it.start, it.start + minutesOf.get(it.task)!),

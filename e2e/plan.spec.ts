@@ -1,0 +1,132 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, type Page, test } from '@playwright/test'
+import { allStored, demoOpening, open, ready } from './test/harvek'
+
+// The week is planned, a task is moved by hand, by keys and by touch, what a move breaks is said, and the van is loaded on the phone.
+
+const broken = (page: Page) => page.getByText(/tasks? breaks? something/)
+const day = (page: Page, name: string | RegExp) => page.getByRole('group', { name })
+const panel = (page: Page, name: string) => page.getByRole('region', { name })
+const D9 = demoOpening('D9')
+const own = (page: Page) => page.locator(`[data-task="${D9}/work-1"]`)
+
+/** Shows the week a task stands in. */
+async function weekOf(page: Page, date: string): Promise<void> {
+  const heading = page.locator(`a[href="/days/${date}"]`)
+  for (let i = 0; i < 12 && (await heading.count()) === 0; i++)
+    await page.getByRole('button', { name: 'The week after' }).click()
+  await expect(heading).toBeVisible()
+}
+
+test.describe('the plan', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('is made for whoever asks, a task is put elsewhere by fields, and what that breaks is said and undone', async ({
+    page,
+  }) => {
+    // Twice, so that the worker of the pages has what the plan is worked out by.
+    await open(page, '/plan')
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+    await open(page, '/plan')
+    await page.getByRole('button', { name: 'Plan it for me' }).click()
+    const proposal = page.getByRole('region', { name: 'Proposal' })
+    await expect(proposal.getByText(/All that can be planned is done by/)).toBeVisible()
+    const take = proposal.getByRole('button', { name: /^(Take it|It stands so)/ })
+    await expect(take).toBeVisible()
+    await proposal.getByRole('button', { name: 'Leave it' }).click()
+
+    // The lock set is put late in the afternoon: the door would not lock by dark.
+    await weekOf(page, (await placedOn(page))!)
+    await own(page).getByRole('button', { name: /^D9/ }).click()
+    const box = panel(page, 'D9 Fit and seal')
+    await box.getByLabel('Day').fill('2026-12-14')
+    await box.getByLabel('Begins at').fill('14:30')
+    await box.getByRole('button', { name: 'Put it there' }).click()
+    await expect(box.getByText(/The hole would not be closed by dark\. Not so from /)).toBeVisible()
+    await expect(box.getByText(/It does not end before the crew goes home/)).toBeVisible()
+    await expect(broken(page)).toBeVisible()
+    await weekOf(page, '2026-12-14')
+    await expect(own(page)).toHaveAttribute('data-broken', 'true')
+    await box.getByRole('button', { name: /^Put it to / }).click()
+    await expect(broken(page)).toHaveCount(0)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(broken(page)).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(broken(page)).toHaveCount(0)
+    await allStored(page)
+  })
+})
+
+/** The day on which D9 stands on the plan, by its calendar. */
+async function placedOn(page: Page): Promise<string | null> {
+  const links = await page
+    .getByRole('link', { name: 'Calendar' })
+    .evaluateAll(all => all.map(one => (one as HTMLAnchorElement).href))
+  for (const link of links) {
+    const text = await (await page.request.get(link)).text()
+    const found = new RegExp(`UID:${D9}-work-1@harvek[\\s\\S]*?DTSTART:(\\d{4})(\\d{2})(\\d{2})`).exec(
+      text.replaceAll(/\r?\n /g, ''),
+    )
+    if (found) return found.slice(1, 4).join('-')
+  }
+  return null
+}
+
+test('a task is carried to another day by its grip with keys, and by the mouse', async ({ page }) => {
+  await open(page, '/plan')
+  await weekOf(page, (await placedOn(page))!)
+  // With keys: picked up, carried on to the next day of the same crew, put down.
+  const grip = own(page).getByRole('button', { name: 'Move D9 Fit and seal' })
+  await grip.focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Enter')
+  await expect(panel(page, 'D9 Fit and seal')).toBeVisible()
+  await expect(panel(page, 'D9 Fit and seal').getByText(/fixed there/)).toBeVisible()
+  await allStored(page)
+  const moved = await placedOn(page)
+  expect(moved).not.toBeNull()
+  // By the mouse, onto a day of this week.
+  await own(page)
+    .getByRole('button', { name: /^D9/ })
+    .dragTo(day(page, /^Harbour crew, Thu /))
+  await allStored(page)
+  await expect(day(page, /^Harbour crew, Thu /).locator(`[data-task="${D9}/work-1"]`)).toBeVisible()
+  await page.reload()
+  await ready(page)
+  expect(new Date(`${(await placedOn(page))!}T00:00:00Z`).getUTCDay()).toBe(4)
+  const found = await new AxeBuilder({ page }).analyze()
+  expect(found.violations.map(one => [one.id, one.nodes.map(node => node.html.slice(0, 120))])).toEqual([])
+})
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('a day is moved by touch, and the van is loaded box by box', async ({ page }) => {
+    await open(page, '/plan')
+    const date = (await placedOn(page))!
+    await page.getByText('Week', { exact: true }).tap()
+    await weekOf(page, date)
+    await own(page).getByRole('button', { name: /^D9/ }).tap()
+    await panel(page, 'D9 Fit and seal').getByLabel('Day').fill('2026-12-15')
+    await panel(page, 'D9 Fit and seal').getByLabel('Begins at').fill('08:00')
+    await panel(page, 'D9 Fit and seal').getByRole('button', { name: 'Put it there' }).tap()
+    await allStored(page)
+    expect(await placedOn(page)).toBe('2026-12-15')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
+
+    await open(page, '/days/2026-12-15')
+    await expect(page.getByText('08:00')).toBeVisible()
+    const tools = page.getByRole('list', { name: 'Tools' })
+    const box = tools.getByRole('checkbox').first()
+    await box.tap()
+    await expect(box).toBeChecked()
+    await page.getByText('Rain likely', { exact: true }).tap()
+    await expect(page.getByText(/have what closes the hole ready/)).toBeVisible()
+    await allStored(page)
+    await page.reload()
+    await ready(page)
+    await expect(tools.getByRole('checkbox').first()).toBeChecked()
+    await expect(page.getByText(/have what closes the hole ready/)).toBeVisible()
+    const found = await new AxeBuilder({ page }).analyze()
+    expect(found.violations.map(one => [one.id, one.nodes.map(node => node.html.slice(0, 120))])).toEqual([])
+  })
+})
