@@ -226,7 +226,7 @@ export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unkno
   })
   await othersWhole(bytes)
   // Only an escape can bring half a letter in: without one nothing is looked through.
-  if ((bytes.includes('\\ud') || bytes.includes('\\uD')) && (await hasHalfLetter(value)))
+  if ((await hasEscapedLetter(bytes)) && (await hasHalfLetter(value)))
     throw new Unreadable({ code: 'half-letter', message: 'A text of this holds half a letter; nothing was stored.' })
   return value
 }
@@ -241,6 +241,19 @@ const othersWhole = (bytes: Buffer): Promise<void> =>
 const BYTES_A_PART = 12
 /** Of a file: forty openings with five hundred readings each. */
 const MOST_PARTS = 300_000
+
+const SLICE_BYTES = 4 * MB
+
+/** Whether an escape stands in a JSON text that may be half a letter. */
+async function hasEscapedLetter(bytes: Buffer): Promise<boolean> {
+  for (let from = 0; from < bytes.length; from += SLICE_BYTES) {
+    // The next slice begins where an escape may have begun in this.
+    const slice = bytes.subarray(from, from + SLICE_BYTES + 2)
+    if (slice.includes('\\ud') || slice.includes('\\uD')) return true
+    await othersFirst()
+  }
+  return false
+}
 
 const HALF_LETTER = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/
 /** So many letters are looked through before others are let in. */
