@@ -1,6 +1,5 @@
-import { getTimes } from 'suncalc'
 import { standingPlacings } from '@/core/plan/placing'
-import { wallIn } from '@/core/plan/plan-view'
+import { lightAt, wallIn } from '@/core/plan/plan-view'
 import { dayOf as dayOfWall } from '@/core/plan/wall'
 import { zoneOf } from '@/core/sheet'
 import type { Summary, WaitsOn } from '@/core/summary'
@@ -11,6 +10,7 @@ import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
 import { listPlacings } from '@/store/placings'
 import { untilWords } from '@/words/moments'
+import { clockWords } from '@/words/plan'
 import { type CrewDay, crewDays } from './crew-day'
 import { zoneAt } from './places'
 import { summariesOf } from './summaries'
@@ -99,8 +99,11 @@ const WAITS: Readonly<Record<WaitsOn, string>> = {
 /** When it gets dark on the day of a visit, by the clock there. */
 function sunsetAt({ place, timeZone, visitOn }: Job, now: Date): string | null {
   if (!place) return null
-  const noon = new Date(`${visitOn ?? now.toISOString().slice(0, 10)}T12:00:00Z`)
-  const { sunset } = getTimes(noon, place.latitudeE6 / 1e6, place.longitudeE6 / 1e6)
-  if (!sunset || Number.isNaN(sunset.getTime())) return null
-  return sunset.toLocaleTimeString('en-GB', { timeZone: timeZone ?? zoneAt(place), hour: '2-digit', minute: '2-digit' })
+  const there = { latitude: place.latitudeE6 / 1e6, longitude: place.longitudeE6 / 1e6 }
+  const { darkAt } = lightAt(
+    { place: there, zone: timeZone ?? zoneAt(place) },
+    visitOn ?? now.toISOString().slice(0, 10),
+  )
+  return darkAt === null ? null : clockWords(darkAt % MINUTES_A_DAY)
 }
+const MINUTES_A_DAY = 1440

@@ -40,8 +40,22 @@ export type PlanGiven = {
  *  not said. */
 export type Light = { readonly darkAt: number | null; readonly said: 'dark' | 'light' | 'no-daylight' | 'no-place' }
 
+/** The sun is asked for often, and says the same. */
+const asked = new Map<string, Light>()
+const MOST_ASKED = 2000
+
 export function lightAt({ place, zone }: Pick<PlanJob, 'place' | 'zone'>, day: string): Light {
   if (!place) return { darkAt: null, said: 'no-place' }
+  const key = `${place.latitude}/${place.longitude}/${zone}/${day}`
+  const known = asked.get(key)
+  if (known) return known
+  if (asked.size >= MOST_ASKED) asked.clear()
+  const light = lookedUp(place, zone, day)
+  asked.set(key, light)
+  return light
+}
+
+function lookedUp(place: NonNullable<PlanJob['place']>, zone: string, day: string): Light {
   const light = daylightAt(day, place.latitude, place.longitude, zone)
   if (!light.ok) return { darkAt: null, said: 'no-daylight' }
   const { sunsetMinutes } = light.value

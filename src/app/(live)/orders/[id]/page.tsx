@@ -1,7 +1,7 @@
 import { cache } from 'react'
 import { loadOrderPage } from '@/server/page'
 import { titleOf } from '@/server/title-of'
-import { OrderPage } from '@/ui/pages/OrderPage'
+import { BroughtOrder } from '@/ui/pages/BroughtOrder'
 
 /** Loaded once for a page and its title. */
 const load = cache(loadOrderPage)
@@ -13,5 +13,5 @@ export const generateMetadata = async ({ params }: Props) =>
 
 export default async function Page({ params }: Props) {
   const view = await load((await params).id)
-  return <OrderPage key={view.order.id} initial={view} />
+  return <BroughtOrder key={view.order.id} seen={JSON.stringify(view)} />
 }
