@@ -1,4 +1,4 @@
-import { readdirSync, statSync } from 'node:fs'
+import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
@@ -79,6 +79,7 @@ const OPEN = [
   '/orders',
   // Days are everybody’s; what is on them is each company’s own.
   '/days/[date]',
+  '/plan',
   '/api/days/[date]/entries',
   '/api/days/[date]/load.csv',
   '/api/days/[date]/load.pdf',
@@ -123,6 +124,8 @@ const OPEN = [
   '/profile',
   '/people',
 ]
+/** A crew of the demo's firm. */
+const CREW: string = JSON.parse(readFileSync('demo/scenario.json', 'utf8')).firm.crews[0].id
 /** Ids that belong to no company: devices of this place, and made-up openings. */
 const NOBODYS = /\/(devices|practice)(\/|$)/
 
@@ -139,9 +142,15 @@ test('a second company’s member gets “not found” on every address with eve
         ? [order]
         : address.includes('/photos/')
           ? [photo]
-          : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
+          : address.includes('/crews/')
+            ? [CREW]
+            : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
     for (const id of ids) {
-      const path = address.replace('[id]', id).replace('[stage]', 'measure').replace('[kind]', 'wishes')
+      const path = address
+        .replace('[id]', id)
+        .replace('[stage]', 'measure')
+        .replace('[kind]', 'wishes')
+        .replace('[code]', id.slice(-8))
       const [method, data] = BODIES[address] ?? ['GET', undefined]
       const send = (headers: Record<string, string>) =>
         request.fetch(`${base()}${path}`, {
@@ -168,13 +177,14 @@ test('a foreign company sees no job of the first, and a cookie that was tampered
     headers: { cookie: `harvek-member=${signMember(member, secret())}` },
   })
   expect(await page.text()).not.toContain('Sandmartin')
-  const [visit] = /\d{4}-\d{2}-\d{2}/.exec(await (await request.get(`${base()}/`)).text())!
-  for (const path of [`/days/${visit}`, `/api/days/${visit}/load.csv`]) {
-    expect(await (await request.get(`${base()}${path}`)).text()).toContain('D8')
+  // A day on which something of the demo is planned.
+  const day = '2026-11-30'
+  for (const path of [`/days/${day}`, `/api/days/${day}/load.csv`]) {
+    expect(await (await request.get(`${base()}${path}`)).text()).toMatch(/\bD\d/)
     const theirs = await request.get(`${base()}${path}`, {
       headers: { cookie: `harvek-member=${signMember(member, secret())}` },
     })
-    expect([theirs.status(), await theirs.text()]).toEqual([200, expect.not.stringMatching(/Sandmartin|D8/)])
+    expect([theirs.status(), await theirs.text()]).toEqual([200, expect.not.stringMatching(/Sandmartin|\bD\d\b/)])
   }
   const cookie = `harvek-member=${signMember(member, secret())}`
   const order = await request.post(`${base()}/api/orders`, {

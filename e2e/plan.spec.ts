@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page, test } from '@playwright/test'
-import { allStored, demoOpening, open, ready } from './test/harvek'
+import { allStored, base, demoJob, demoOpening, open, ready } from './test/harvek'
 
 // The week is planned, a task is moved by hand, by keys and by touch, what a move breaks is said, and the van is loaded on the phone.
 
@@ -129,4 +129,23 @@ test.describe('on the phone', () => {
     const found = await new AxeBuilder({ page }).analyze()
     expect(found.violations.map(one => [one.id, one.nodes.map(node => node.html.slice(0, 120))])).toEqual([])
   })
+})
+
+test('a label opens its door’s page, scanned or typed', async ({ page }) => {
+  await open(page, `/jobs/${demoJob('D9')}`)
+  await page.getByText('Labels for the doors').click()
+  await page.getByRole('combobox', { name: 'Sheet' }).selectOption('letter-2x5')
+  await page.getByLabel('First label on the sheet').fill('99')
+  const href = (await page.getByRole('link', { name: 'Labels, PDF' }).getAttribute('href'))!
+  expect(href).toContain('sheet=letter-2x5&from=10')
+  const pdf = await page.request.get(`${base()}${href}`)
+  expect([pdf.status(), (await pdf.body()).subarray(0, 5).toString()]).toEqual([200, '%PDF-'])
+  const none = await page.request.get(`${base()}${href.replace('letter-2x5', 'napkin')}`)
+  expect([none.status(), (await none.json()).message]).toEqual([422, expect.stringContaining('no such sheet')])
+  const code = D9.slice(-8)
+  await open(page, `/l/${code}`)
+  expect(page.url()).toContain(`/openings/${D9}/`)
+  await open(page, `/openings?q=${code.slice(0, 4).toUpperCase()}-${code.slice(4).toUpperCase()}`)
+  await expect(page.getByRole('link', { name: /Washroom, lock set/ })).toBeVisible()
+  expect((await page.request.get(`${base()}/l/ffff-ffff`)).status()).toBe(404)
 })

@@ -38,6 +38,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'GET /api/firm/logo',
     'GET /api/jobs/[id]/cuts.csv',
     'GET /api/jobs/[id]/cuts.pdf',
+    'GET /api/jobs/[id]/labels.pdf',
     'GET /api/jobs/[id]/ready',
     'GET /api/news',
     'GET /api/openings',

@@ -72,6 +72,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   mysql2: /^store\//,
   pdfkit: /^writers\//,
   'ical-generator': /^writers\//,
+  qrcode: /^writers\//,
   sharp: /^server\//,
   pino: /^server\/log\.ts$/,
   'p-limit': /^server\/(limits|turn)\.ts$/,

@@ -19,6 +19,8 @@ const PHONE = { width: 390, height: 844 }
 const PICTURES = [
   ['1-today', '/', '', LARGE],
   ['2-job', 'job', '', LARGE],
+  ['18-plan', '/plan', '', LARGE, '[aria-label="The week after"]'],
+  ['19-van-list', '/days/2026-11-30', '', PHONE],
   ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
   ['4-diagnose', 'A1', 'diagnose', LARGE],
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
@@ -31,11 +33,10 @@ const PICTURES = [
   ['13-firm', '/firm', '', LARGE],
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
-  ['phone-measure', 'A3', 'measure', PHONE],
   ['phone-fit', 'A1', 'fit', PHONE],
 ]
 
-/** What a firm of one's own begins with: its first visit, and signing in. @param {import('@playwright/test').Browser} browser @param {string} target */
+/** What a firm of one's own begins with: its first visit. @param {import('@playwright/test').Browser} browser @param {string} target */
 async function takeStart(browser, target) {
   const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
   const database = await startDatabase(folder)
@@ -45,7 +46,6 @@ async function takeStart(browser, target) {
     const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC', viewport: LARGE })
     for (const [name, path] of [
       ['15-first-run', '/start'],
-      ['16-sign-in', '/sign-in'],
     ]) {
       await page.goto(application.address + path)
       await page.locator('html[data-hydrated]').waitFor()

@@ -3,10 +3,11 @@ import { may, type Role, type Verb } from '@/core/access/access'
 import { withoutMoney } from '@/core/access/without-money'
 import type { Stage } from '@/core/base/stages'
 import { type Counting, NEW_FIRM } from '@/core/catalogue/firm'
+import { codeTyped } from '@/core/plan/label'
 import type { Job } from '@/core/survey/job-record'
 import type { Known, Member } from '@/store/company'
 import { store } from '@/store/connection'
-import { countOpenings } from '@/store/find-openings'
+import { countOpenings, openingsByCode } from '@/store/find-openings'
 import { hasCompany, listJobs } from '@/store/jobs'
 import { findLogo } from '@/store/logo'
 import { listInvitations, listPeople, membershipsOf } from '@/store/people'
@@ -111,6 +112,15 @@ export async function loadPlanPage(now: Date) {
     now: now.toISOString(),
     zone: who.company.firm.data.timeZone ?? 'UTC',
   }
+}
+
+/** Where the code on a label leads to: the door it is of; the list of those it may be of, where there are more; `null` where there is none. */
+export async function openingByCode(text: string): Promise<string | null> {
+  const who = await acting('look')
+  const code = codeTyped(text)
+  const ids = code === null ? [] : await openingsByCode(store(), who, code)
+  if (ids.length === 0) return null
+  return ids.length === 1 ? `/openings/${ids[0]}/handover` : `/openings?q=${code}`
 }
 
 /** What a day's page shows: of strips only what is loaded. */

@@ -14,6 +14,18 @@ export async function countOpenings(db: Db, acting: Acting): Promise<ReadonlyMap
   return new Map(rows.map(row => [row.jobId, Number(row.count)]))
 }
 
+/** The openings of the company whose label has this code, that are not put away. */
+export async function openingsByCode(db: Db, acting: Acting, code: string): Promise<readonly string[]> {
+  const rows = await db
+    .select({ id: opening.id })
+    .from(opening)
+    .where(
+      and(eq(opening.companyId, acting.companyId), isNull(opening.archivedAt), sql`right(${opening.id}, 8) = ${code}`),
+    )
+    .limit(20)
+  return rows.map(one => one.id)
+}
+
 /** A word to find openings by: itself, and the families it names. */
 export type SearchWord = { readonly word: string; readonly families: readonly Opening['family'][] }
 
@@ -31,7 +43,7 @@ export async function findOpenings(
   words: readonly SearchWord[],
   most: number,
 ): Promise<{ readonly openings: readonly FoundOpening[]; readonly count: number }> {
-  const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site})`
+  const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site}, right(${opening.id}, 8), concat(left(right(${opening.id}, 8), 4), '-', right(${opening.id}, 4)))`
   const has = ({ word, families }: SearchWord): SQL | undefined =>
     or(sql`locate(${word}, ${text}) > 0`, ...(families.length ? [inArray(opening.family, [...families])] : []))
   const here = and(isNull(opening.archivedAt), isNull(job.archivedAt))

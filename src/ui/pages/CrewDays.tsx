@@ -10,6 +10,7 @@ import { nowHere } from '../outbox/clock'
 const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   li { display: grid; grid-template-columns: 64px 44px minmax(0, 1fr) auto; gap: 2px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 9px 0; }
+  @media (pointer: coarse) { a { display: inline-block; padding: 10px 0; margin: -8px 0; } }
   .from { font-size: 20px; font-weight: 650; }
   .tag { font-weight: 700; }
   .where { grid-column: 3; color: var(--quiet); font-size: 15px; }

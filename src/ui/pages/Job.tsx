@@ -27,6 +27,7 @@ import { send } from '../store/send'
 import { useEdit } from '../store/use-edit'
 import { CutDone } from './CutDone'
 import { JobDetailsForm } from './JobDetailsForm'
+import { Labels } from './Labels'
 import { NewOpening } from './NewOpening'
 import { OpeningList } from './OpeningList'
 import { Page } from './Today'
@@ -186,6 +187,7 @@ function JobWays({ job }: { readonly job: JobRecord }) {
     <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.pdf`}>Cut list of the seals, PDF</ButtonLink>
       <ButtonLink href={`/api/jobs/${job.id}/cuts.csv`}>The same, CSV</ButtonLink>
+      <Labels jobId={job.id} />
       <Only verb="cut">
         <CutDone jobId={job.id} />
       </Only>
