@@ -44,9 +44,7 @@ async function takeStart(browser, target) {
   const application = await startApplication(await freePort(), database.url, folder, { isDemo: false })
   try {
     const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC', viewport: LARGE })
-    for (const [name, path] of [
-      ['15-first-run', '/start'],
-    ]) {
+    for (const [name, path] of [['15-first-run', '/start']]) {
       await page.goto(application.address + path)
       await page.locator('html[data-hydrated]').waitFor()
       await page.waitForTimeout(400)

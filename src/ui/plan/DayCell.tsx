@@ -29,7 +29,6 @@ export function DayCell({ label, isOff, onDropTask, children }: Props) {
     },
   })
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a day of a crew is no group of fields
     <Cell
       {...dropProps}
       ref={ref}
