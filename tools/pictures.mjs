@@ -33,10 +33,9 @@ const PICTURES = [
   ['13-firm', '/firm', '', LARGE],
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
-  ['phone-fit', 'A1', 'fit', PHONE],
 ]
 
-/** What a firm of one's own begins with: its first visit. @param {import('@playwright/test').Browser} browser @param {string} target */
+/** What a firm of one's own begins with: its first visit, and signing in. @param {import('@playwright/test').Browser} browser @param {string} target */
 async function takeStart(browser, target) {
   const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
   const database = await startDatabase(folder)
@@ -44,7 +43,10 @@ async function takeStart(browser, target) {
   const application = await startApplication(await freePort(), database.url, folder, { isDemo: false })
   try {
     const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC', viewport: LARGE })
-    for (const [name, path] of [['15-first-run', '/start']]) {
+    for (const [name, path] of [
+      ['15-first-run', '/start'],
+      ['16-sign-in', '/sign-in'],
+    ]) {
       await page.goto(application.address + path)
       await page.locator('html[data-hydrated]').waitFor()
       await page.waitForTimeout(400)

@@ -62,7 +62,7 @@ export async function crewCalendar(
   const given = await loadPlan(db, acting, now)
   const crew = given.crews.find(one => one.id === id)
   if (!crew) return null
-  const placed = new Map(placedFrom(given.placings).map(one => [one.task, one]))
+  const placed = new Map(placedFrom(given.placings, given.crews).map(one => [one.task, one]))
   const putAt = new Map(given.placings.map(one => [taskId(one.openingId, one.part), one.at]))
   const movesOf = (task: string) =>
     Math.max(0, given.placings.filter(one => taskId(one.openingId, one.part) === task).length - 1)

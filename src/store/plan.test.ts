@@ -50,7 +50,7 @@ beforeAll(async () => {
 describe('the demo’s plan', () => {
   it('breaks nothing, of two crews over weeks', async () => {
     const given = await loadPlan(store().db, await owner(), NOW)
-    const placed = placedFrom(given.placings)
+    const placed = placedFrom(given.placings, given.crews)
     expect(given.crews.map(one => one.name)).toEqual(['Harbour crew', 'Loft crew'])
     expect(placed.length).toBeGreaterThan(20)
     expect(breaksIn(boardFrom(given), placed)).toEqual([])
@@ -64,7 +64,7 @@ describe('the demo’s plan', () => {
         .tasks.filter(one => one.opens)
         .map(one => one.id),
     )
-    const first = placedFrom(given.placings).find(one => opens.has(one.task))!
+    const first = placedFrom(given.placings, given.crews).find(one => opens.has(one.task))!
     const at = new Date(`${dayOf(first.start)}T06:00:00.000Z`)
     const { crews } = await todayFor(store().db, who, at)
     const day = crews.find(one => one.id === first.crew)!
@@ -88,7 +88,7 @@ describe('the demo’s plan', () => {
       return new ICAL.Component(ICAL.parse(ics)).getAllSubcomponents('vevent').map(one => new ICAL.Event(one))
     }
     const before = await events()
-    expect(before.length).toBe(placedFrom(given.placings).filter(one => one.crew === crew.id).length)
+    expect(before.length).toBe(placedFrom(given.placings, given.crews).filter(one => one.crew === crew.id).length)
     expect(new Set(before.map(one => one.uid)).size).toBe(before.length)
     const zone = given.jobs[0]!.zone
     const moved = before[0]!

@@ -107,11 +107,10 @@ function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTas
   }
 }
 
-/** What stands on the plan. */
-export const placedFrom = (placings: readonly PlacingOf[]): readonly Placed[] =>
-  [...standingPlacings(placings)].map(([task, { crew, day, minute, isFixed }]) => ({
-    task,
-    crew: crew!,
-    start: wallAt(day!, minute!),
-    isFixed,
-  }))
+/** What stands on the plan: what was given to a crew that is no longer there stands on none. */
+export function placedFrom(placings: readonly PlacingOf[], crews: readonly Pick<Crew, 'id'>[]): readonly Placed[] {
+  const there = new Set(crews.map(one => one.id))
+  return [...standingPlacings(placings)].flatMap(([task, { crew, day, minute, isFixed }]) =>
+    crew !== null && there.has(crew) ? [{ task, crew, start: wallAt(day!, minute!), isFixed }] : [],
+  )
+}

@@ -1,4 +1,5 @@
 'use client'
+import { useState } from 'react'
 import { v7 as uuidV7 } from 'uuid'
 import { type Crew, SKILLS } from '@/core/catalogue/crew'
 import type { Firm } from '@/core/catalogue/firm'
@@ -59,10 +60,13 @@ const toggled = <T,>(all: readonly T[], one: T): readonly T[] =>
 
 function CrewForm({ crew, onChange, onRemove }: FormProps) {
   const { name, people, from, to, days, off, skills } = crew
+  const [wrong, setWrong] = useState(false)
   const hour = (member: 'from' | 'to') => (text: string) => {
     const minute = minuteIn(text)
     const next = minute === null ? null : { ...crew, [member]: minute }
-    if (next && next.from < next.to) onChange({ [member]: minute! })
+    const goes = next !== null && next.from < next.to
+    setWrong(!goes)
+    if (goes && minute !== crew[member]) onChange({ [member]: minute! })
   }
   return (
     <fieldset
@@ -121,6 +125,11 @@ function CrewForm({ crew, onChange, onRemove }: FormProps) {
         onChange={next => onChange({ skills: next })}
       />
       <DaysOff off={off} onChange={next => onChange({ off: next })} />
+      {wrong && (
+        <p role="alert" style={{ color: 'var(--stop)' }}>
+          A day ends after it begins; the hours stay as they were.
+        </p>
+      )}
       {days.length === 0 && <p style={{ color: 'var(--watch)' }}>A crew without days is planned nothing.</p>}
       <Button $plain onPress={onRemove}>{`Take ${name} out`}</Button>
     </fieldset>

@@ -38,7 +38,7 @@ export type BoardView = {
 /** The board with everything on it, and what each thing breaks. */
 export function boardView(given: PlanGiven): BoardView {
   const board = boardFrom(given)
-  const all = placedFrom(given.placings)
+  const all = placedFrom(given.placings, given.crews)
   const known = new Set(board.tasks.map(one => one.id))
   const placed = all.filter(one => known.has(one.task))
   const found = breaksIn(board, placed)

@@ -19,6 +19,7 @@ import type { StageProps } from '../sheet/stage-props'
 import { useHeld } from '../store/use-held'
 import { useStable } from '../store/use-stable'
 import RollersPanel from './fit/RollersPanel'
+import WhatItTakes from './fit/WhatItTakes'
 import HingeHoles from './HingeHoles'
 import { StageFindings } from './StageFindings'
 import TunePanel from './TunePanel'
@@ -71,6 +72,11 @@ const Later = memo(function Later({ store }: { readonly store: StageProps['store
           </Disclosure>
         </Panel>
       )}
+      <Panel>
+        <Disclosure title="What it takes: packs, sealant, foam, trim">
+          <WhatItTakes store={store} />
+        </Disclosure>
+      </Panel>
       <TakeAlong store={store} />
     </>
   )
