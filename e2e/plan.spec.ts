@@ -147,5 +147,8 @@ test('a label opens its door’s page, scanned or typed', async ({ page }) => {
   expect(page.url()).toContain(`/openings/${D9}/`)
   await open(page, `/openings?q=${code.slice(0, 4).toUpperCase()}-${code.slice(4).toUpperCase()}`)
   await expect(page.getByRole('link', { name: /Washroom, lock set/ })).toBeVisible()
+  // Two of its signs are no code: a tag finds its own door, and none whose id holds the same signs.
+  const found = await (await page.request.get(`${base()}/api/openings?q=D9`)).text()
+  expect([...found.matchAll(/"tag":"(\w+)"/g)].map(([, tag]) => tag)).toEqual(['D9'])
   expect((await page.request.get(`${base()}/l/ffff-ffff`)).status()).toBe(404)
 })

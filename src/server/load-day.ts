@@ -95,7 +95,8 @@ export async function loadDay(db: Db, acting: Acting | Known, date: string, now 
     listRows(db, DAY_ENTRIES, acting, [date]),
     countedAt === null ? [] : openingsDoneSince(db, acting, countedAt),
   ])
-  const placed = [...standingPlacings(placings).values()]
+  const crewIds = new Set(crews.map(one => one.id))
+  const placed = [...standingPlacings(placings).values()].filter(one => one.crew !== null && crewIds.has(one.crew))
   const here = grouped(placed.filter(one => one.day === date).map(one => [one.openingId, one] as const))
   const elsewhere = new Set(placed.filter(one => one.day !== date && one.part !== 'survey').map(one => one.openingId))
   const states = await listOpeningStates(db, acting, { jobs: visits.map(one => one.id), putAway: false }, [])

@@ -1,4 +1,5 @@
 import { FAMILIES } from '@/core/base/kinds'
+import { codeTyped } from '@/core/plan/label'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { type FoundJob, type FoundOrder, findJobs, findOrders } from '@/store/find-beside'
@@ -33,5 +34,6 @@ export async function searchOpenings(db: Db, acting: Acting, search: string): Pr
 
 const asWord = (word: string): SearchWord => ({
   word,
+  code: codeTyped(word),
   families: FAMILIES.filter(family => FAMILY_NAMES[family].name.toLowerCase().includes(word.toLowerCase())),
 })

@@ -26,8 +26,13 @@ export async function openingsByCode(db: Db, acting: Acting, code: string): Prom
   return rows.map(one => one.id)
 }
 
-/** A word to find openings by: itself, and the families it names. */
-export type SearchWord = { readonly word: string; readonly families: readonly Opening['family'][] }
+/** A word to find openings by: itself, the families it names, the label it is the code of. */
+export type SearchWord = {
+  readonly word: string
+  readonly families: readonly Opening['family'][]
+  /** The eight signs of a label, where it is such; `null` else. */
+  readonly code: string | null
+}
 
 export type FoundOpening = Pick<Opening, 'id' | 'tag' | 'name' | 'family'> & {
   readonly jobId: string
@@ -43,9 +48,13 @@ export async function findOpenings(
   words: readonly SearchWord[],
   most: number,
 ): Promise<{ readonly openings: readonly FoundOpening[]; readonly count: number }> {
-  const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site}, right(${opening.id}, 8), concat(left(right(${opening.id}, 8), 4), '-', right(${opening.id}, 4)))`
-  const has = ({ word, families }: SearchWord): SQL | undefined =>
-    or(sql`locate(${word}, ${text}) > 0`, ...(families.length ? [inArray(opening.family, [...families])] : []))
+  const text = sql`concat_ws(' ', ${opening.tag}, ${opening.name}, ${opening.family}, ${job.name}, ${job.site})`
+  const has = ({ word, families, code }: SearchWord): SQL | undefined =>
+    or(
+      sql`locate(${word}, ${text}) > 0`,
+      code === null ? undefined : sql`right(${opening.id}, 8) = ${code}`,
+      ...(families.length ? [inArray(opening.family, [...families])] : []),
+    )
   const here = and(isNull(opening.archivedAt), isNull(job.archivedAt))
   const where = and(eq(opening.companyId, acting.companyId), here, ...words.map(has))
   const joined = and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId))

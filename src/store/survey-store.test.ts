@@ -38,7 +38,7 @@ const jpeg = (color: string) =>
     .jpeg()
     .toBuffer()
 const pictures = async () => ({ picture: await jpeg('#336699'), small: await jpeg('#C9D94F') })
-const words = (...all: readonly string[]) => all.map(word => ({ word, families: [] }))
+const words = (...all: readonly string[]) => all.map(word => ({ word, families: [], code: null }))
 
 describe('answers', () => {
   it('come back as they were given, once each', async () => {
@@ -150,7 +150,7 @@ describe('openings are found by any word', () => {
     expect([found.count, found.openings.length]).toEqual([count, Math.min(count, 200)])
   })
   it('or by a family that a word names', async () => {
-    const named = [{ word: 'patio', families: ['slider' as const] }]
+    const named = [{ word: 'patio', families: ['slider' as const], code: null }]
     expect((await findOpenings(store().db, acting, named, 1)).count).toBe(2500)
   })
   it('and never those of another company', async () => {

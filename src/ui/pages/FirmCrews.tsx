@@ -61,11 +61,12 @@ const toggled = <T,>(all: readonly T[], one: T): readonly T[] =>
 function CrewForm({ crew, onChange, onRemove }: FormProps) {
   const { name, people, from, to, days, off, skills } = crew
   const [wrong, setWrong] = useState(false)
-  const hour = (member: 'from' | 'to') => (text: string) => {
-    const minute = minuteIn(text)
+  const hour = (member: 'from' | 'to') => (field: HTMLInputElement) => {
+    const minute = minuteIn(field.value)
     const next = minute === null ? null : { ...crew, [member]: minute }
     const goes = next !== null && next.from < next.to
     setWrong(!goes)
+    if (!goes) field.value = clockWords(crew[member])
     if (goes && minute !== crew[member]) onChange({ [member]: minute! })
   }
   return (
@@ -101,15 +102,10 @@ function CrewForm({ crew, onChange, onRemove }: FormProps) {
           />
         </Labelled>
         <Labelled label="From">
-          <input
-            key={from}
-            type="time"
-            defaultValue={clockWords(from)}
-            onBlur={event => hour('from')(event.target.value)}
-          />
+          <input key={from} type="time" defaultValue={clockWords(from)} onBlur={event => hour('from')(event.target)} />
         </Labelled>
         <Labelled label="To">
-          <input key={to} type="time" defaultValue={clockWords(to)} onBlur={event => hour('to')(event.target.value)} />
+          <input key={to} type="time" defaultValue={clockWords(to)} onBlur={event => hour('to')(event.target)} />
         </Labelled>
       </div>
       <Ticks
