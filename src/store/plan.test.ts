@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
 import ICAL from 'ical.js'
 import { v7 as uuidV7 } from 'uuid'
-import { breaksIn } from '@/core/plan/board'
+import { breaksIn } from '@/core/plan/breaks'
 import type { Placing } from '@/core/plan/placing'
 import { boardFrom, placedFrom } from '@/core/plan/plan-view'
 import { dayOf, minuteOf } from '@/core/plan/wall'

@@ -23,24 +23,24 @@ export const MATERIAL_NAMES: Readonly<Record<Material, Name>> = {
   foam: { one: 'can of low-expansion foam', many: 'cans of low-expansion foam' },
   'flashing-tape': { one: 'roll of flashing tape', many: 'rolls of flashing tape' },
   'backer-rod': { one: 'roll of backer rod', many: 'rolls of backer rod' },
+  'pan-cement': { one: 'can of pan cement', many: 'cans of pan cement' },
+  'corner-pad': { one: 'corner pad', many: 'corner pads' },
   fibre: { one: 'fibre insulation', many: 'fibre insulation' },
   'pan-end': { one: 'pan end', many: 'pan ends', sized: 'long' },
   'pan-centre': { one: 'pan centre piece', many: 'pan centre pieces', sized: 'long' },
-  'pan-cement': { one: 'can of pan cement', many: 'cans of pan cement' },
   'pad-strip': { one: 'pad under the sill', many: 'pad under the sill', sized: 'thick' },
   'sill-shim': { one: 'shim under the sill', many: 'shims under the sill', sized: 'thick' },
   lumber: { one: 'lumber', many: 'lumber', sized: 'thick' },
   'flat-stock': { one: 'flat stock', many: 'flat stock', sized: 'thick' },
   casing: { one: 'piece of casing', many: 'pieces of casing', sized: 'long' },
   'drip-cap': { one: 'drip cap', many: 'drip caps', sized: 'long' },
-  'corner-pad': { one: 'corner pad', many: 'corner pads' },
 }
 
 const fine = (step: DisplayStep): DisplayStep => workStep(step)
 const size = (length: Taking['size'], step: DisplayStep): string =>
   length === null ? '' : formatWithUnit(length, fine(step)).replaceAll(' ', '\u00a0')
 
-/** What is loaded, without how much: “flat packers, 1/8 in thick”. */
+/** What is loaded, without how much: its name, and of what comes in sizes which. */
 export function itemName(
   { material, size: own, count, pack }: Pick<LoadItem, 'material' | 'size' | 'count' | 'pack'>,
   step: DisplayStep,
@@ -102,7 +102,7 @@ function termWords(
   return `${times}${run}${section} ${TERM_NAMES[of]}`
 }
 
-/** The formula behind one amount, read out: “3 × 38 in, bead 3/8 in along the sill, + 15 % = 184 mL; a tube holds 296 mL”. */
+/** The formula behind one amount, read out: its terms, by how much it was raised, what it comes to, and what a pack holds. */
 export function takingWords(taking: Taking, step: DisplayStep): string {
   const { terms, share, measure, pack, material } = taking
   const sum = terms.map(one => termWords(one, taking, step)).join('; ')

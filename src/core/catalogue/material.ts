@@ -1,31 +1,3 @@
-/** What work on an opening uses up. */
-export const MATERIALS = [
-  'flat',
-  'wedge-pair',
-  'hinge-screw',
-  'point-screw',
-  'anchor',
-  'plug',
-  'mould-screw',
-  'finish-nail',
-  'sealant',
-  'foam',
-  'flashing-tape',
-  'backer-rod',
-  'fibre',
-  'pan-end',
-  'pan-centre',
-  'pan-cement',
-  'pad-strip',
-  'sill-shim',
-  'lumber',
-  'flat-stock',
-  'casing',
-  'drip-cap',
-  'corner-pad',
-] as const
-export type Material = (typeof MATERIALS)[number]
-
 /** What the van may hold counted: whole packs and pieces that are alike for every door. */
 export const STOCKED = [
   'hinge-screw',
@@ -38,8 +10,23 @@ export const STOCKED = [
   'foam',
   'flashing-tape',
   'backer-rod',
-  'pan-end',
-  'pan-centre',
   'pan-cement',
   'corner-pad',
-] as const satisfies readonly Material[]
+] as const
+
+/** What work on an opening uses up, in the order in which it is loaded: packs, what is stocked, what is cut for one door. */
+export const MATERIALS = [
+  'flat',
+  'wedge-pair',
+  ...STOCKED,
+  'fibre',
+  'pan-end',
+  'pan-centre',
+  'pad-strip',
+  'sill-shim',
+  'lumber',
+  'flat-stock',
+  'casing',
+  'drip-cap',
+] as const
+export type Material = (typeof MATERIALS)[number]

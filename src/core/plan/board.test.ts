@@ -1,6 +1,9 @@
 import { randomFrom, wholeFrom } from '../base/random'
 import type { Crew } from '../catalogue/crew'
-import { type Board, type BoardTask, breaksIn, latestOpening, type Placed, planBoard } from './board'
+import type { Board, BoardTask, Placed } from './board'
+import { breaksIn } from './breaks'
+import { planBoard } from './plan-board'
+import { latestOpening } from './spots'
 import { dayOf, minuteOf, type Wall, wallAt } from './wall'
 
 const MONDAY = '2026-11-30'

@@ -1,4 +1,4 @@
-import { type Planned, planBoard } from './board'
+import { type Planned, planBoard } from './plan-board'
 import { boardFrom, type PlanGiven, placedFrom } from './plan-view'
 import type { Wall } from './wall'
 

@@ -1,9 +1,9 @@
 import { momentOf } from '../../writers/write-ics'
 import type { Crew } from '../catalogue/crew'
-import { earliestSpot, latestOpening } from './board'
 import type { PlacingOf } from './placing'
 import { planAll } from './plan-all'
 import { boardFrom, lightAt, type PlanGiven, placedFrom, wallIn } from './plan-view'
+import { earliestSpot, latestOpening } from './spots'
 import { dayOf, minuteOf, type Wall, wallAt } from './wall'
 import type { WorkTask } from './work-tasks'
 

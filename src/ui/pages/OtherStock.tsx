@@ -41,9 +41,9 @@ const SIZES: { readonly [material in (typeof STOCKED)[number]]?: StockItem['size
   'hinge-screw': [inches(2, 1, 2), inches(3)],
   'point-screw': [inches(2, 1, 2), inches(3)],
 }
-const KINDS: readonly Pick<StockItem, 'material' | 'size'>[] = STOCKED.filter(
-  one => one !== 'pan-end' && one !== 'pan-centre',
-).flatMap(material => (SIZES[material] ?? [null]).map(size => ({ material, size })))
+const KINDS: readonly Pick<StockItem, 'material' | 'size'>[] = STOCKED.flatMap(material =>
+  (SIZES[material] ?? [null]).map(size => ({ material, size })),
+)
 
 type Props = { readonly data: Firm; readonly van: VanStock; readonly onChange: (van: VanStock) => void }
 

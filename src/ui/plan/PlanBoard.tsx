@@ -2,13 +2,12 @@
 import Link from 'next/link'
 import { styled } from 'styled-components'
 import { worksOn } from '@/core/plan/at-work'
-import { spotOn } from '@/core/plan/board'
+import { spotOn } from '@/core/plan/spots'
 import { wallAt } from '@/core/plan/wall'
 import { dayShort } from '@/words/moments'
 import type { Spot } from '../store/use-placings'
-import type { BoardView } from './board-view'
 import { DayCell } from './DayCell'
-import { TaskChip } from './TaskChip'
+import { type Picking, TaskChips } from './TaskChips'
 
 const Grid = styled.div<{ $days: number }>`
   display: grid; grid-template-columns: 128px repeat(${p => p.$days}, minmax(0, 1fr)); border: 1px solid var(--rule); border-left: none; border-top: none; background: var(--sheet);
@@ -20,14 +19,10 @@ const Grid = styled.div<{ $days: number }>`
   .crew span, .crew a { font-size: 14px; color: var(--quiet); }
   @media (max-width: 860px) { grid-template-columns: 84px repeat(${p => p.$days}, minmax(0, 1fr)); }
 `
-type Props = {
-  readonly view: BoardView
+type Props = Picking & {
   readonly days: readonly string[]
   readonly today: string
-  readonly selected: string | null
-  readonly onSelect: (id: string) => void
   readonly onPut: (id: string, spot: Spot) => void
-  readonly mayMove: boolean
 }
 
 /** Crews by days, with what each does. */
@@ -57,16 +52,7 @@ export function PlanBoard({ view, days, today, selected, onSelect, onPut, mayMov
             isOff={!worksOn(crew, wallAt(day))}
             onDropTask={id => drop(id, crew.id, day)}
           >
-            {view.onDay(crew.id, day).map(one => (
-              <TaskChip
-                key={one.id}
-                one={one}
-                view={view}
-                isSelected={one.id === selected}
-                onSelect={() => onSelect(one.id)}
-                mayMove={mayMove}
-              />
-            ))}
+            <TaskChips all={view.onDay(crew.id, day)} {...{ view, selected, onSelect, mayMove }} />
           </DayCell>
         )),
       ])}

@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { worksOn } from '@/core/plan/at-work'
-import type { Planned } from '@/core/plan/board'
+import type { Planned } from '@/core/plan/plan-board'
 import { type PlanGiven, wallIn } from '@/core/plan/plan-view'
 import { dayOf, nextDay, type Wall, wallAt, weekdayOf } from '@/core/plan/wall'
 import { leftWords, wallWords } from '@/words/plan'
@@ -16,7 +16,7 @@ import { useHeavy } from '../worker/use-heavy'
 import { type BoardView, boardView, type Shown } from './board-view'
 import { DayCell } from './DayCell'
 import { PlanBoard } from './PlanBoard'
-import { TaskChip } from './TaskChip'
+import { type Picking, TaskChips } from './TaskChips'
 import { TaskPanel } from './TaskPanel'
 
 const Wide = styled.main`
@@ -149,13 +149,7 @@ const putOf = (one: Shown, spot: Spot, isFixed: boolean): Put => ({
   isFixed,
 })
 
-type TrayProps = {
-  readonly view: BoardView
-  readonly selected: string | null
-  readonly onSelect: (id: string) => void
-  readonly onOff: (id: string) => void
-  readonly mayMove: boolean
-}
+type TrayProps = Picking & { readonly onOff: (id: string) => void }
 
 /** What is on no day: what can be planned, and what waits for somebody else. */
 function Tray({ view, selected, onSelect, onOff, mayMove }: TrayProps) {
@@ -165,16 +159,7 @@ function Tray({ view, selected, onSelect, onOff, mayMove }: TrayProps) {
   ]
   const chips = (all: readonly Shown[]) => (
     <div className="tray">
-      {all.map(one => (
-        <TaskChip
-          key={one.id}
-          one={one}
-          view={view}
-          isSelected={one.id === selected}
-          onSelect={() => onSelect(one.id)}
-          mayMove={mayMove}
-        />
-      ))}
+      <TaskChips all={all} {...{ view, selected, onSelect, mayMove }} />
     </div>
   )
   return (

@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import { earliestSpot, latestOpening } from '@/core/plan/board'
+import { earliestSpot, latestOpening } from '@/core/plan/spots'
 import { dayOf, minuteOf, type Wall, wallAt } from '@/core/plan/wall'
 import { breakWords, clockWords, lastsWords, SKILL_NAMES, TASK_WAITS, wallWords } from '@/words/plan'
 import { Button, Quiet } from '../parts/controls'

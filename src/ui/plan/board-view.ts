@@ -1,5 +1,5 @@
-import type { Board, BoardTask, Break } from '@/core/plan/board'
-import { breaksIn, type Placed } from '@/core/plan/board'
+import type { Board, BoardTask, Break, Placed } from '@/core/plan/board'
+import { breaksIn } from '@/core/plan/breaks'
 import {
   boardFrom,
   type Light,
