@@ -161,7 +161,7 @@ test('one door, from the first reading to the record', async ({ page }) => {
 
   await stage(page, 'Hand over')
   await page.locator('[data-test="latches"] input').first().fill('19')
-  await page.getByRole('button', { name: 'Passed: Closes and latches' }).click()
+  await page.getByRole('button', { name: 'Take: Closes and latches' }).click()
   await page.getByRole('button', { name: 'Failed: No light' }).click()
   await expect(page.locator('[data-test="no-light"]')).toHaveAttribute('data-result', 'failed')
   await expect(page.getByText('Test failed: No light')).toBeVisible()

@@ -12,7 +12,7 @@ import { sizeRequest } from './core/order/size-request'
 import { progressOf } from './core/progress'
 import { essentialFor } from './core/survey/survey-of'
 import type { OpeningRecords } from './core/terms'
-import { done, entry, LENGTHS, length, NOW, reading, shownJob, stepEntry, trade } from './core/test/fixtures'
+import { done, entry, LENGTHS, NOW, reading, shownJob, stepEntry, testEntry, trade } from './core/test/fixtures'
 import { KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
 import { orderOf } from './core/test/orders'
 import { work } from './core/work'
@@ -63,16 +63,7 @@ function noted(own: OpeningRecords, units: readonly CatalogueUnit[]): readonly L
   return [
     ...steps.map((one, i) => stepEntry(one, at(i))),
     ...edges.edges.map((one, i) => entry('seal', one.id, 'fitted', at(100 + i))),
-    ...tests.map((one, i) =>
-      entry('test', one.id, 'passed', at(200 + i), {
-        value:
-          one.unit === 'length'
-            ? { length: length('0') }
-            : one.unit === 'none'
-              ? null
-              : { number: one.unit === 'second' ? 9 : 20 },
-      }),
-    ),
+    ...tests.map((one, i) => testEntry(one, at(200 + i))),
   ]
 }
 
@@ -154,7 +145,7 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
     const orders = one.unit ? [orderFor(units, openings)] : []
     const slots = first.sealed.edges.flatMap(edge => edge.slots)
     const gaps = slots.flatMap(slot => [
-      reading(slot, slot.includes('bottom') ? '1/4' : '1/8', { occasion: 'set' }),
+      reading(slot, slot.startsWith('gap.bottom') ? '1/4' : '1/8', { occasion: 'set' }),
       reading(slot, '0', { occasion: 'sealed' }),
     ])
     const bare = {

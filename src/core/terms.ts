@@ -65,6 +65,8 @@ export type Trade = {
   readonly sound: SoundRatings
   readonly steps: Readonly<Record<StepList, readonly SettingStep[]>>
   readonly tests: readonly HandoverTest[]
+  /** Since which day tests are noted place by place, `YYYY-MM-DD`. */
+  readonly testsPartedOn: string
 }
 
 /** The practices and figures that hold for one opening. */

@@ -5,14 +5,16 @@ import type { Door } from './doors/door'
 import { NOTHING_ASKED, passiveWidth } from './fit/fit-of'
 import type { FitGiven, Fitted } from './fit/fitted'
 import type { TestsRequest } from './handover/plan-tests'
+import type { TestWhere } from './handover/tests-of'
 import { chanceOf } from './opening/judge-standing'
 import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
+import { closedQuestions } from './seal/closed-answers'
 import type { SealStepsGiven } from './seal/seal-steps'
 import type { Sealed, SealGiven } from './seal/sealed'
 import type { Specified } from './specification/specified'
 import { sealedAgainst, type Visit } from './specification/visit'
-import type { Survey } from './survey/survey'
+import { type Survey, standingReadings } from './survey/survey'
 import { essentialFor } from './survey/survey-of'
 import { CORE_VERSION, type OpeningRecords, type Terms, type Trade } from './terms'
 import { minus, plus, split } from './units/length'
@@ -200,12 +202,32 @@ function panelIn(
   }
 }
 
-export const testsGiven = ({ records, trade, door, terms, chosen }: Worked): TestsRequest => ({
-  of: chosen?.door.tests ?? door.tests,
-  tests: trade.tests,
-  swing: records.wishes.swing,
-  isOnAccessibleWay: records.wishes.settings.includes('accessible') && (records.wishes.labelMinutes ?? 0) === 0,
-  lengths: terms.lengths,
-  numbers: trade.numbers,
-  log: records.log,
-})
+export function testsGiven(
+  { records, trade, door, terms, chosen, measured }: Worked,
+  { hung, hasCloser, hasCap }: Fitted,
+  { edges }: Sealed,
+): TestsRequest {
+  const { settings, labelMinutes, swing } = records.wishes
+  const hasLabel = (labelMinutes ?? 0) > 0
+  return {
+    of: chosen?.door.tests ?? door.tests,
+    tests: trade.tests,
+    partedOn: trade.testsPartedOn,
+    swing,
+    where: whereOf({
+      accessible: settings.includes('accessible') && !hasLabel,
+      label: hasLabel,
+      closer: hasLabel || hasCloser,
+    }),
+    lengths: terms.lengths,
+    numbers: trade.numbers,
+    log: records.log,
+    readings: standingReadings(records.readings, records.answers),
+    facts: measured.value.survey.facts,
+    hung,
+    closed: closedQuestions(edges, measured.value.survey, hasCap),
+  }
+}
+
+const whereOf = (holds: Readonly<Record<TestWhere, boolean>>): ReadonlySet<TestWhere> =>
+  new Set((Object.keys(holds) as TestWhere[]).filter(one => holds[one]))

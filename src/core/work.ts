@@ -105,7 +105,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
     const closing = to.closing(door, survey, wanted, chosen, wishes.visit, trade, lengths)
     const sealed = to.seal(sealGiven(worked, { ...closing, ...to.moved(fitted.value.hung) }, now))
     const sealing = to.sealing(sealStepsGiven(worked, fitted.value, sealed.value, now))
-    const tested = to.test(testsGiven(worked))
+    const tested = to.test(testsGiven(worked, fitted.value, sealed.value))
 
     return {
       door,

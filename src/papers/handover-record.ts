@@ -16,7 +16,7 @@ import { handWords, owedWords } from '@/words/order'
 import { packWords } from '@/words/packs'
 import { notedWords } from '@/words/step-lines'
 import { HEADER_WORDS, stepName } from '@/words/steps'
-import { foundWords, testWords } from '@/words/tests'
+import { foundWords, lastFound, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
 import { marginBlocks } from './margin-blocks'
 import type { Block, Paper } from './paper'
@@ -109,7 +109,7 @@ function testBlocks(
   const say = figuresIn(terms.lengths, numbers, job.step)
   const rows = handover.value.tests.map(test => {
     const [name, , limit] = testWords(test.id, say)
-    return [name, limit, foundWords(test, job.step), byWords(test.entry, zone)]
+    return [name, limit, foundWords(test, job.step), byWords(lastFound(test), zone)]
   })
   return [
     { kind: 'heading', text: 'Tests' },

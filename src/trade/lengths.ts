@@ -163,6 +163,7 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
   'strike-corner': [inches(6), practice],
   'test-plumb': [inches(0, 1, 16), practice],
   'test-margins': [inches(0, 1, 32), practice],
+  'latch-engages': [inches(0, 3, 8), practice],
   'reveal-target': [inches(0, 1, 8), practice],
   'reveal-label': [inches(0, 3, 32), label],
   'reveal-bind': [inches(0, 1, 32), practice],

@@ -14,7 +14,7 @@ import { SEALS, shippedSeal } from './seals'
 import { SOUND_RATINGS } from './sound'
 import { STEPS } from './steps'
 import { SEALING } from './steps/sealing'
-import { TESTS } from './tests'
+import { PARTED_ON, TESTS } from './tests'
 
 /** What a firm and a job say of their own; empty is as Harvek ships. */
 export type OwnTrade = { readonly firm?: Firm; readonly jobSchools?: SchoolChoices; readonly zone?: string }
@@ -45,4 +45,5 @@ export const tradeWith = (
   sound: SOUND_RATINGS,
   steps: STEPS,
   tests: TESTS,
+  testsPartedOn: PARTED_ON,
 })

@@ -66,6 +66,11 @@ const WORDS: Readonly<Record<CureCode, string>> = {
   'receipt.look': 'Receive it on its order’s page.',
   'maker.ask': 'Ask the maker.',
   'order.settle': 'Settle it.',
+  'strike.move':
+    'Move the strike until the bolt drops in by itself; chisel its hole deeper where the bolt meets the bottom.',
+  'keeper.move': 'Move the keeper until the hook drops in without slamming.',
+  'closer.turn': 'Turn the closer’s valve a little towards slow, and time it again.',
+  'pins.secure': 'Put in hinges with fixed pins, or their set screws.',
   'test.again': 'Test again after correcting.',
 }
 

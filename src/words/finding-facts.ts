@@ -6,6 +6,7 @@ import { isSlot, kindOfSlot } from '@/core/survey/slots'
 import { type DisplayStep, formatWithUnit } from '@/core/units/format-length'
 import { shimName } from './names'
 import { stepName } from './steps'
+import { TEST_NAMES } from './tests'
 import { CONDITION_PLACE_NAMES, PHOTO_VIEW_NAMES } from './visit'
 import { slotName } from './walk'
 
@@ -49,6 +50,7 @@ export function placeName(place: string): string {
   if (place.startsWith('condition.'))
     return CONDITION_PLACE_NAMES[place.slice('condition.'.length) as ConditionPlace] ?? place
   if (place === 'seal.door') return 'The closed door'
+  if (place.startsWith('test.')) return TEST_NAMES[place.slice('test.'.length)]?.[0] ?? place
   if (place.startsWith('step.')) return stepName(place.slice('step.'.length))
   return place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')
 }

@@ -11,7 +11,7 @@ import { FLUSH_NAMES, owedWords } from './order'
 import { type Say, type Words, words } from './say'
 import { SET_WORDS } from './set-findings'
 import { SURVEY_WORDS } from './survey-findings'
-import { TEST_NAMES } from './tests'
+import { foundAtWords, pointName, pointWords, TEST_NAMES } from './tests'
 
 const way = (f: Say, name: 'way' | 'first' | 'second') => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
 const closeCall = (f: Say) =>
@@ -206,8 +206,21 @@ const WORDS: Readonly<Record<FindingCode, Words>> = {
     f => `${f('place')}: “${f('text')}” can’t be`,
     f => `It can be from ${f('least')} to ${f('most')}. It counts for nothing; take it again.`,
   ),
+  'test-part-failed': words(
+    f => `${TEST_NAMES[f('test')]?.[0] ?? f('test')}: not at ${pointWords(f('point'))}`,
+    f => `${foundAtWords(f('point'), f('found'))} ${f('text')} Correct it and test again.`,
+  ),
+  'test-out-of-range': words(
+    f => `${pointName(f('point'))}: ${f('read')}`,
+    f => `Wanted from ${f('least')} to ${f('most')}. Correct it and read it again.`,
+  ),
+  'contact-not-even': words(
+    f => `The strip touches ${f('spread')} more at one height than at another`,
+    f => `At most ${f('limit')}: the leaf is twisted against its stops. Correct it and read again.`,
+  ),
   'test-against-limit': words(
-    f => `Test failed: ${TEST_NAMES[f('test')]?.[0] ?? f('test')}: ${f('read')}`,
+    f =>
+      `Test failed: ${[TEST_NAMES[f('test')]?.[0] ?? f('test'), f('point') && pointWords(f('point'))].filter(Boolean).join(', ')}: ${f('read')}`,
     f => `${f('holds') === 'at-most' ? 'At most' : 'At least'} ${f('limit')}. ${f('text')} Correct it and test again.`,
   ),
   'asked-here': words(

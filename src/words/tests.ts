@@ -1,7 +1,11 @@
-import type { PlannedTest, TestVerdict } from '@/core/handover/plan-tests'
+import type { PlannedTest, TestPart, TestVerdict } from '@/core/handover/plan-tests'
 import type { HandoverTest } from '@/core/handover/tests-of'
+import { isFactSlot } from '@/core/survey/facts'
+import { isSlot } from '@/core/survey/slots'
 import { type DisplayStep, formatRead } from '@/core/units/format-length'
+import { codeWords } from './codes'
 import { type SayFigure, withFigures } from './figures'
+import { slotName } from './walk'
 
 /** Names of the hand-over tests and how each is done. */
 /** In `{}` stands a figure of the trade, shown in the job’s unit. */
@@ -13,8 +17,8 @@ export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: st
   ],
   margins: [
     'Margins even',
-    'Feeler between leaf and frame at ten points: the worst difference from {hinge-gap}.',
-    'at most {test-margins}',
+    'Gauge between leaf and frame at every place round the leaf; what was read since it was last moved counts.',
+    'within {test-margins} of what is wanted',
   ],
   'stays-open': ['Opens and stays where it is left', 'Open to 30°, 60° and 90° and let go.', 'does not move'],
   latches: ['Closes and latches', 'From a hand’s breadth open, with a light push.', 'at most {latch-force}'],
@@ -23,7 +27,23 @@ export const TEST_NAMES: Readonly<Record<string, readonly [name: string, how: st
     'Spring scale at the handle, the latch held back: pull slowly until it moves, and read the most it shows.',
     'at most {opening-force}',
   ],
-  contact: ['Weatherstrip touches all round', 'Look and feel at top, middle and bottom of both sides.', 'everywhere'],
+  'clear-width': [
+    'Clear width',
+    'Door at a right angle: from its face to the stop of the other leg.',
+    'at least {clear-width}',
+  ],
+  contact: [
+    'Weatherstrip touches all round',
+    'Chalk on the leaf’s edge, shut it: the width that comes off, at top, middle and bottom.',
+    'from {contact-least} to {contact-most}, alike within {contact-even}',
+  ],
+  hose: [
+    'Keeps water out',
+    'Garden hose without a nozzle, from the bottom up, some minutes each height, where the house allows it; look inside with a lamp.',
+    'no drop inside',
+  ],
+  strike: ['Latch engages', 'Chalk on the bolt, shut it: how far it went into the strike.', 'at least {latch-engages}'],
+  'self-closes': ['Shuts and latches by itself', 'Let go at 30°, 60° and 90°.', 'latches each time'],
   bill: ['Paper drags at the threshold', 'A strip of paper at each threshold screw.', 'drags and does not tear'],
   air: [
     'No air at the joints',
@@ -53,14 +73,49 @@ export function testWords(id: string, say: SayFigure): readonly [name: string, h
   return [name, withFigures(how, say), withFigures(limit, say)]
 }
 
-/** What was noted of a test: how it stands, the figure that was read, the reason. */
-export function foundWords({ entry, unit, verdict }: PlannedTest, step: DisplayStep): string {
-  if (!entry) return 'open'
-  const { value } = entry
+/** What was found at a place: how it stands, the figure that was read, the answer, the reason. */
+export function partWords({ found, verdict, point }: TestPart, unit: PlannedTest['unit'], step: DisplayStep): string {
+  if (!found) return VERDICT_NAMES.open
+  const { value, code, text } = found
   const read =
-    value === null ? '' : 'length' in value ? formatRead(value.length, step) : `${value.number} ${UNIT_SIGNS[unit]}`
-  return [VERDICT_NAMES[verdict], read, entry.text].filter(Boolean).join(': ')
+    value === null
+      ? ''
+      : 'length' in value
+        ? formatRead(value.length, step)
+        : `${value.number} ${UNIT_SIGNS[unit]}`.trim()
+  const answer = code === null || point === null ? '' : codeWords(code)
+  return [VERDICT_NAMES[verdict], read, answer, text].filter(Boolean).join(': ')
 }
+
+/** What was found of a test, place by place where it has several. */
+export const foundWords = ({ parts, unit }: PlannedTest, step: DisplayStep): string =>
+  parts
+    .map(part =>
+      [part.point === null ? '' : pointName(part.point), partWords(part, unit, step)].filter(Boolean).join(': '),
+    )
+    .join('; ')
+
+/** The latest that was found of a test; `null` where nothing was. */
+export const lastFound = ({ parts }: PlannedTest): TestPart['found'] =>
+  parts.reduce<TestPart['found']>((last, { found }) => (found && (!last || found.at > last.at) ? found : last), null)
+
+/** A place of a test by itself, as it begins a line. */
+export function pointName(point: string): string {
+  if (/^\d+$/.test(point)) return `${point}°`
+  return isSlot(point) || isFactSlot(point) ? slotName(point) : point
+}
+
+/** A place of a test within a sentence. */
+export const pointWords = (point: string): string => {
+  const name = pointName(point)
+  return name.charAt(0).toLowerCase() + name.slice(1)
+}
+
+const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** What was seen at a place that is not right. */
+export const foundAtWords = (point: string, code: string): string =>
+  isFactSlot(point) ? `${cap(codeWords(code))}.` : 'It was not right there.'
 
 export const UNIT_SIGNS: Readonly<Record<HandoverTest['unit'], string>> = {
   none: '',

@@ -129,6 +129,7 @@ const ALLOWANCES: Readonly<Record<TradeLengthId, string>> = {
   'stud-depth': 'Depth of a stud',
   'screw-margin': 'Screw in from the stud’s face',
   'test-plumb': 'Plumb of a set frame, within',
+  'latch-engages': 'how far a latch goes into its strike',
   'test-margins': 'Margins even within',
   'reveal-target': 'Margin wanted round a leaf',
   'reveal-label': 'Margin wanted round a labelled timber leaf',

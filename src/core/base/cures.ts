@@ -66,6 +66,10 @@ export const CURES = {
   'seal.lighter': 'seal',
   'seal.choose-again': 'seal',
   'seal.strike-out': 'site',
+  'strike.move': 'site',
+  'keeper.move': 'site',
+  'closer.turn': 'site',
+  'pins.secure': 'site',
   'test.again': 'handover',
 } as const satisfies Readonly<Record<string, Stage | 'site' | 'ask'>>
 

@@ -97,6 +97,7 @@ export const FACT_NAMES = [
   'pitch',
   'practice',
   'proud',
+  'point',
   'question',
   'rack',
   'read',

@@ -145,6 +145,7 @@ export const TRADE_LENGTHS = [
   // tests
   'test-plumb',
   'test-margins',
+  'latch-engages',
   // sealing
   'contact-least',
   'contact-most',

@@ -41,7 +41,7 @@ export const LOCK_SET: Door = {
     form: null,
   },
   seal: { edges: () => [], closes: false, isOutside: false, surveyIsOldLeaf: true },
-  tests: ['latches', 'deadbolt', 'rattle'],
+  tests: ['latches', 'strike', 'deadbolt', 'rattle'],
   parts: BORED_LEAF,
   practices: [],
 }
@@ -63,5 +63,5 @@ export const LOCK_SET_UNIT: UnitDoor<'lock-set'> = {
   frame: noFrame,
   asks: unit => ({ ...NOTHING_ASKED, lock: unit.lockKind }),
   front: noFront,
-  tests: ['latches', 'deadbolt', 'rattle'],
+  tests: ['latches', 'strike', 'deadbolt', 'rattle'],
 }

@@ -75,18 +75,25 @@ export const OUTSIDE_DETAILS = [
   'sweep',
 ] as const
 
+/** What a label asks of a door besides, and a closer. */
+export const LABEL_TESTS = ['closes-slowly', 'self-closes', 'label-seen'] as const
+
 export const OUTSIDE_TESTS = [
   'plumb',
   'margins',
   'stays-open',
   'latches',
+  'clear-width',
   'contact',
   'bill',
   'no-light',
   'air',
+  'hose',
+  'strike',
   'deadbolt',
   'sweep',
   'hinge-pins',
+  ...LABEL_TESTS,
 ] as const
 
 /** The leaf of a unit that hangs in a frame of its own: the chosen unit's; else that of the derived size, which for a leaf read by

@@ -45,7 +45,7 @@ export const SLIDER: Door = {
     form: 'assembled',
   },
   seal: { edges: slidingEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
-  tests: ['plumb', 'rolls', 'locks', 'keeper', 'no-light', 'air'],
+  tests: ['plumb', 'rolls', 'clear-width', 'locks', 'keeper', 'no-light', 'air', 'hose'],
   parts: {
     isOneLeaf: false,
     parts: (drawn, extent) => [...panels(drawn, extent, 'glass'), ...slidingArrow(drawn, extent)],

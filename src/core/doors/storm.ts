@@ -70,6 +70,7 @@ export const STORM: Door = {
     hasSill: false,
     tunes: null,
     form: null,
+    bringsCloser: true,
   },
   seal: { edges: oneLeafEdges, closes: true, isOutside: true, surveyIsOldLeaf: false },
   tests: ['latches', 'rattle', 'sweep', 'closes-slowly'],

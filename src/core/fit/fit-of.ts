@@ -63,6 +63,8 @@ export const passiveWidth = (frame: Pick<FrameOf, 'passiveLeaf'> | null, survey:
 
 /** What fitting asks of a kind of door. */
 export type FitOf = {
+  /** It comes with a closer of its own. */
+  readonly bringsCloser?: true
   /** Where its frame is packed and fastened. */
   readonly points: (frame: FrameToFasten) => readonly FasteningPoint[]
   /** What holds it: screws through packs, or anchors of its own. */

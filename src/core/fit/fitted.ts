@@ -67,6 +67,9 @@ export type Fitted = {
   readonly delivery: Delivery
   /** How each leaf hangs and its margins stand, a passive leaf first; none for other kinds, and while its side or size is not known. */
   readonly hung: readonly Hung[]
+  /** Whether it is shut by a closer, and whether its threshold's cap can be set by screws. */
+  readonly hasCloser: boolean
+  readonly hasCap: boolean
 }
 
 export type Hung = { readonly hanging: Hanging; readonly margins: MarginLog }
@@ -126,6 +129,8 @@ export function fitOpening(given: FitGiven): Stage<Fitted, FitCode | OfferCode> 
       pad: chosen?.pad ?? ZERO,
       delivery,
       hung,
+      hasCloser: closerIn(given),
+      hasCap: capIn(given),
     },
     findings: [
       ...deliveryFindings(delivery, given.owed),
@@ -153,6 +158,13 @@ function hungIn(given: FitGiven): Fitted['hung'] {
   return hangings.map((hanging, i) => ({ hanging, margins: logs[i]! }))
 }
 
+const closerIn = ({ of, survey }: FitGiven): boolean =>
+  of.bringsCloser === true || (survey.facts.get('fact.closer')?.code ?? 'none') !== 'none'
+
+/** Of a unit as its sheet says it; of a door that stays, and of a sheet that is silent, as was seen. */
+const capIn = ({ asks, chosen, survey }: FitGiven): boolean =>
+  (chosen !== null && asks.hasCap) || survey.facts.get('fact.threshold')?.code === 'adjustable-cap'
+
 const headerFinding = (header: HeaderRule): Finding<FitCode> => ({
   code: 'header-by-sheet',
   place: 'unit',
@@ -166,7 +178,6 @@ function factsFor(given: FitGiven, header: HeaderRule): StepFacts {
   const { of, chosen, frame, survey, specified, wishes, delivery, asks, schools } = given
   const said = (slot: FactSlot) => survey.facts.get(slot)?.code
   const oldDoor = said('fact.old-door')
-  const closer = said('fact.closer')
   const hinges = wishes.hinges
   return {
     swing: wishes.swing,
@@ -185,7 +196,7 @@ function factsFor(given: FitGiven, header: HeaderRule): StepFacts {
     holdsHeader: header === 'beside-pack' || header === 'by-sheet',
     hanging: asks.hanging,
     form: asks.form ?? of.form,
-    hasCloser: closer !== undefined && closer !== 'none',
+    hasCloser: closerIn(given),
     lockKind: asks.lock ?? (said('fact.lock-case') === 'mortise-case' ? 'mortise-case' : 'tubular-latch'),
     preparations: chosen?.preparations ?? [],
     schools: asks.asksClip ? { ...schools.answers, 'fresh-unit': 'clipped' } : schools.answers,

@@ -43,7 +43,8 @@ export type MarginCode = 'margin-other' | 'margins-stale'
 /** What must have been otherwise than it was taken to be. */
 export type FailedAssumption = 'hinge-moved' | 'strike-gave' | 'leaf-turned'
 
-const SINCE_SET: ReadonlySet<Occasion> = new Set<Occasion>(['set', 'tuned', 'sealed', 'hand-over'])
+/** What is read once the seals are on is what they leave open, no margin. */
+export const SINCE_SET: ReadonlySet<Occasion> = new Set<Occasion>(['set', 'tuned', 'hand-over'])
 /** Whether a gap was read of the leaf that hangs now: what was surveyed is of it too, unless the survey was of the old one. */
 const isOfNow = ({ occasion }: Reading, surveyIsOldLeaf: boolean): boolean =>
   SINCE_SET.has(occasion) || (occasion === 'survey' && !surveyIsOldLeaf)

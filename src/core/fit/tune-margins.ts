@@ -13,6 +13,7 @@ import type { TuneInput } from '../tuning/tune-model'
 import { type Tuned, tuneReveals } from '../tuning/tune-reveals'
 import { inches, type Length, minus, nearestTick, smallestOf } from '../units/length'
 import { type Hanging, hingesOf } from './hanging'
+import { aimsOf, targetOf } from './margin-aims'
 import { oddMargins } from './odd-margins'
 import type { ShimPoint } from './plan-shims'
 
@@ -71,7 +72,7 @@ const stepOf = (means: Means, { screws }: Hanging): Length =>
  *  put in, packs go no thinner than they are and no thicker than the room leaves. */
 export function tuneMargins(given: TuneGiven): MarginPlan {
   const { margins, aim, means, hanging, lengths } = given
-  const target = lengths[hanging.isLabelledTimber ? 'reveal-label' : 'reveal-target'].value
+  const target = targetOf(hanging, lengths)
   const isMiddle = aim === 'middle'
   const step = stepOf(means, hanging)
   const tolerance = isMiddle ? HALF_STEP : lengths['test-margins'].value
@@ -86,7 +87,7 @@ export function tuneMargins(given: TuneGiven): MarginPlan {
     leaf: hanging.leaf,
     hinges,
     reveals: enteredOf(margins),
-    aims: aimsOf(given, target),
+    aims: aimsOf(margins, target, given.headAim),
     tolerance,
     bind: isMiddle ? HALF_STEP : lengths['reveal-bind'].value,
     step,
@@ -101,14 +102,6 @@ export function tuneMargins(given: TuneGiven): MarginPlan {
 function enteredOf(margins: Reveals): Reveals {
   const { 'sill.strike': sill, ...others } = margins
   return margins['sill.hinge'] === undefined || sill === undefined ? others : margins
-}
-
-function aimsOf({ margins, headAim }: TuneGiven, target: Length): Readonly<Record<RevealName, Length>> {
-  const own: Reveals = {
-    'head.strike': headAim ?? margins['head.hinge'],
-    'sill.strike': margins['sill.hinge'],
-  } as Reveals
-  return Object.fromEntries(REVEALS.map(name => [name, own[name] ?? target])) as Record<RevealName, Length>
 }
 
 type Limits = Readonly<Record<Adjuster, readonly [number, number]>>

@@ -1,17 +1,16 @@
 import { figuresIn } from '@/words/figures'
 import { testWords } from '@/words/tests'
 import { NUMBERS } from '../../trade/rates'
-import { TESTS } from '../../trade/tests'
 import { FAMILIES } from '../base/kinds'
 import { DOORS } from '../doors/doors'
 import { done, entry, LENGTHS, type Settled, trade } from '../test/fixtures'
 import { KIND_CASES, openingOf } from '../test/kind-cases'
-import { planTests } from './plan-tests'
+import { testsOf } from '../test/tests-request'
 
 const ID = 'opens-lightly'
 const INSIDE = ['interior', 'steel-frame', 'steel-leaf']
 const planned = (of: readonly string[], isOnAccessibleWay: boolean, log: readonly ReturnType<typeof entry>[] = []) =>
-  planTests({ of, tests: TESTS, swing: 'in', isOnAccessibleWay, lengths: LENGTHS, numbers: NUMBERS, log })
+  testsOf({ of, where: new Set(isOnAccessibleWay ? ['accessible'] : []), log })
 
 describe('the force it takes to open', () => {
   it.each(FAMILIES)('%s: is read where the way is accessible, and a door inside has no label', family => {
@@ -56,7 +55,7 @@ describe('air at the joints', () => {
     const of = DOORS.slider.tests
     const noted = (ids: readonly string[], day: string) =>
       ids.map(id => entry('test', id, 'passed', Date.parse(`${day}T10:00:00.000Z`)))
-    const others = of.filter(id => id !== 'air')
+    const others = of.filter(id => id !== 'air' && id !== 'hose')
     const asks = (log: readonly ReturnType<typeof entry>[]) =>
       planned(of, false, log).value.tests.some(test => test.id === 'air')
     expect([asks(noted(others, '2026-11-20')), asks(noted(others, '2026-11-28'))]).toEqual([false, true])

@@ -1,7 +1,5 @@
-import { NUMBERS } from '../../trade/rates'
 import { TESTS } from '../../trade/tests'
 import { DOORS } from '../doors/doors'
-import { planTests } from '../handover/plan-tests'
 import type { LogEntry } from '../log/log'
 import { standingEntries } from '../log/standing'
 import { progressOf } from '../progress'
@@ -10,17 +8,18 @@ import {
   done,
   entry,
   fact,
-  LENGTHS,
   NOW,
   reading,
   readings,
   records,
   stepEntry,
   TRUE_OPENING,
+  testEntry,
   trade,
   unit,
 } from '../test/fixtures'
 import { goingOn } from '../test/orders'
+import { testsOf } from '../test/tests-request'
 import { work } from '../work'
 import { mayRelease } from './check-order'
 import { orderLineSchema } from './order'
@@ -115,15 +114,7 @@ describe('parallel lean', () => {
 })
 
 const tested = (log: readonly LogEntry[], swing: 'in' | 'out' = 'in') =>
-  planTests({
-    of: DOORS['hinged-outside'].tests,
-    tests: TESTS,
-    swing,
-    isOnAccessibleWay: false,
-    lengths: LENGTHS,
-    numbers: NUMBERS,
-    log,
-  })
+  testsOf({ of: DOORS['hinged-outside'].tests, swing, log })
 
 describe('the log', () => {
   it('lets the latest entry stand, in whatever order they came', () => {
@@ -181,7 +172,7 @@ describe('how far the work is', () => {
     }))
   it('is finished when everything is sealed and tested', () => {
     const gaps = Object.fromEntries(['head.left', 'left.top', 'right.top'].map(place => [`gap.${place}`, '1/8']))
-    const tests = TESTS.map((one, i) => entry('test', one.id, 'passed', 100 + i))
+    const tests = TESTS.map((one, i) => testEntry(one, 100 + i))
     const seals = ['head', 'left', 'right', 'bottom'].map((edge, i) => entry('seal', edge, 'fitted', 200 + i))
     const set = Object.entries({ ...gaps, 'gap.bottom.left': '1/4' }).map(([slot, text]) =>
       reading(slot, text, { occasion: 'set' }),

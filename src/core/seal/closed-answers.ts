@@ -16,10 +16,14 @@ const airAt = ({ side }: Edge): FactSlot => `fact.air-${side}`
 
 /** What is asked of a closed door that is no length, in the order one walks: what a strip goes into, what lies under the leaf, a bill at each
  *  screw of a cap that can be set, smoke or a hand at each side. */
-export function closedQuestions(edges: readonly Edge[], { facts }: Survey): readonly FactSlot[] {
+export function closedQuestions(
+  edges: readonly Edge[],
+  { facts }: Survey,
+  hasCap = facts.get('fact.threshold')?.code === 'adjustable-cap',
+): readonly FactSlot[] {
   if (edges.length === 0) return []
   const swings = edges.some(one => one.moves === 'swings')
-  const bills = swings && facts.get('fact.threshold')?.code === 'adjustable-cap' ? BILLS : []
+  const bills = swings && hasCap ? BILLS : []
   return [
     ...(swings ? (['fact.kerf', 'fact.threshold', 'fact.floor'] as const) : []),
     'fact.airflow',

@@ -14,12 +14,15 @@ export type StepPhotoPlace = `step.${string}`
 export type UnsoundPhotoPlace = `condition.${string}`
 /** An edge of the closed door, by its id. */
 export type EdgePhotoPlace = `seal.${string}`
+/** A test at hand-over, by its id; a call-back, by its id. */
+export type TestPhotoPlace = `test.${string}`
 export type PhotoPlace =
   | (typeof PHOTO_PLACES)[number]
   | `view.${PhotoView}`
   | StepPhotoPlace
   | UnsoundPhotoPlace
   | EdgePhotoPlace
+  | TestPhotoPlace
 
 export const viewPlace = (view: PhotoView) => `view.${view}` as const
 

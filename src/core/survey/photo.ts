@@ -4,6 +4,7 @@ import { PHOTO_PLACES, PHOTO_VIEWS } from './photo-place'
 /** `step.hinge-shims`: a step by its id; `condition.left-leg`: a place that is not sound; `view.lock-edge`: what a first look is shown by. */
 const named = z.string().regex(/[a-z][a-z-]{1,50}/)
 const stepPlace = z.templateLiteral(['step.', named])
+const testPlace = z.templateLiteral(['test.', named])
 const unsoundPlace = z.templateLiteral(['condition.', named])
 /** `seal.bottom.right`: an edge of the closed door. */
 const edgePlace = z.templateLiteral(['seal.', z.string().regex(/[a-z][a-z.-]{1,40}/)])
@@ -13,7 +14,7 @@ const viewPlace = z.templateLiteral(['view.', z.enum(PHOTO_VIEWS)])
 export const photoSchema = z.strictObject({
   id: z.uuid(),
   /** What it belongs to; `null` for the opening as a whole. */
-  slot: z.union([z.enum(PHOTO_PLACES), viewPlace, stepPlace, unsoundPlace, edgePlace]).nullable(),
+  slot: z.union([z.enum(PHOTO_PLACES), viewPlace, stepPlace, testPlace, unsoundPlace, edgePlace]).nullable(),
   width: z.int().min(1).max(20_000),
   height: z.int().min(1).max(20_000),
   note: z.string().max(500),

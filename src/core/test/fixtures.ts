@@ -7,6 +7,7 @@ import type { CatalogueUnit, UnitOf } from '../catalogue/unit'
 import { drawnOf } from '../draw'
 import type { FitChoices } from '../fit/fit-choices'
 import type { SettingStep } from '../fit/setting-step'
+import type { HandoverTest } from '../handover/tests-of'
 import type { LogEntry } from '../log/log'
 import { type Edits, newEdits } from '../new-edits'
 import type { OrderChoices } from '../order/order-choices'
@@ -255,9 +256,16 @@ export const entry = (
 export const stepEntry = ({ id, reads }: Pick<SettingStep, 'id' | 'reads'>, at: number): LogEntry =>
   entry('step', id, 'done', at, { value: reads && figureThatHolds(reads) })
 
-function figureThatHolds({ unit, limit }: NonNullable<SettingStep['reads']>): LogEntry['value'] {
+/** A test as it is passed as a whole: with a figure that holds whatever it is held against. */
+export const testEntry = ({ id, unit, limit }: Pick<HandoverTest, 'id' | 'unit' | 'limit'>, at: number): LogEntry =>
+  entry('test', id, 'passed', at, { value: unit === 'none' ? null : figureThatHolds({ unit, limit }) })
+
+function figureThatHolds({
+  unit,
+  limit,
+}: Pick<NonNullable<SettingStep['reads']>, 'unit' | 'limit'>): LogEntry['value'] {
   const isMost = limit?.holds !== 'at-least'
-  if (unit === 'length') return { length: length(isMost ? '0' : '1') }
+  if (unit === 'length') return { length: length(isMost ? '0' : '36') }
   return { number: isMost ? 20 : 99 }
 }
 
