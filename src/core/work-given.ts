@@ -9,6 +9,7 @@ import type { TestWhere } from './handover/tests-of'
 import { chanceOf } from './opening/judge-standing'
 import { deliveryOf, owedOn } from './order/delivery'
 import type { OrderGiven } from './order/ordered'
+import type { SignedChoice } from './order/signed-choice'
 import { closedQuestions } from './seal/closed-answers'
 import type { SealStepsGiven } from './seal/seal-steps'
 import type { Sealed, SealGiven } from './seal/sealed'
@@ -35,7 +36,7 @@ export type Worked = {
   readonly diagnosed: readonly Finding[]
 }
 
-export const orderGiven = (worked: Worked): OrderGiven => {
+export const orderGiven = (worked: Worked, signed: SignedChoice | null): OrderGiven => {
   const { records, trade, door, terms, chosen, measured, specified, offered, diagnosed } = worked
   return {
     opening: records.opening,
@@ -54,6 +55,7 @@ export const orderGiven = (worked: Worked): OrderGiven => {
     diagnosed,
     wanted: specified.findings,
     core: CORE_VERSION,
+    signed,
   }
 }
 

@@ -12,6 +12,7 @@ import { planTests } from './handover/plan-tests'
 import { judgeStanding } from './opening/judge-standing'
 import { measure } from './opening/measure'
 import { orderOpening } from './order/ordered'
+import { signedIn } from './order/signed-choice'
 import { sealSteps } from './seal/seal-steps'
 import { sealOpening } from './seal/sealed'
 import { specifyOpening } from './specification/specified'
@@ -53,6 +54,7 @@ const arrows = () => ({
   agreed: remembered(agreedIn),
   stand: remembered(judgeStanding),
   diagnose: remembered(diagnoseOpening),
+  signed: settled(signedIn),
   order: rememberedParts(orderOpening),
   fit: rememberedParts(fitOpening),
   closing: settled(closingGiven),
@@ -100,7 +102,7 @@ export function workbench(): (records: OpeningRecords, trade: Trade, now: string
 
     // → what is ordered → where it is packed and fastened → what is sealed → what proves it
     const worked: Worked = { records, trade, door, terms, chosen, measured, specified, offered, diagnosed }
-    const ordered = to.order(orderGiven(worked))
+    const ordered = to.order(orderGiven(worked, to.signed(records.log).signed))
     const fitted = to.fit(fitGiven(worked, now))
     const closing = to.closing(door, survey, wanted, chosen, wishes.visit, trade, lengths)
     const sealed = to.seal(sealGiven(worked, { ...closing, ...to.moved(fitted.value.hung) }, now))

@@ -18,7 +18,7 @@ const LIMITS: readonly Limit[] = [
   { of: /\/photos$/, methods: ['POST'], points: 300, seconds: 3600 },
   { of: /\/(import|export|preview)$/, methods: ['POST', 'GET'], points: 40, seconds: 3600 },
   // Nobody needs to be signed in for these: what is guessed at is guessed slowly.
-  { of: /^\/api\/(start|invitation)$/, methods: ['POST'], points: 20, seconds: 60 },
+  { of: /^\/api\/(start$|invitation$|shared\/)/, methods: ['POST'], points: 20, seconds: 60 },
   { of: /\.pdf$/, methods: ['GET'], points: 300, seconds: 60 },
   { of: /./, methods: ['POST', 'PUT', 'DELETE'], points: 900, seconds: 60 },
 ]

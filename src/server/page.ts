@@ -23,6 +23,7 @@ import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
 import { actingMember, isDemo, signedIn } from './session'
+import { openLink } from './share'
 import { type BroughtSheet, sheetAt } from './sheets'
 
 /** Who looks, as the frame round a page says it. */
@@ -101,6 +102,12 @@ export async function loadJobList(now: Date) {
 /** Openings of the whole company by words. */
 export async function loadOpenings(search: string): Promise<FoundOpenings> {
   return searchOpenings(store(), await acting('look'), search)
+}
+
+/** What a link shows to whoever has it; `null` where it opens nothing. */
+export async function loadShared(token: string) {
+  const one = await openLink(store(), token, new Date())
+  return one && { shown: one.shown, signed: one.signed, expiresAt: one.expiresAt }
 }
 
 /** The plan over all jobs, from today on; `now` is the moment it is looked at. */

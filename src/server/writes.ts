@@ -41,6 +41,7 @@ export const answers = addingRows('measure', ANSWERS, answerSchema, {
 
 export const log = addingRows('measure', LOG_ENTRIES, logEntrySchema, {
   asks: ({ kind }) => (kind === 'test' ? 'vouch' : null),
+  check: ({ kind }) => (kind === 'choice' ? 'A customer’s choice is signed by their link, and noted by itself' : null),
 })
 
 /** Where tasks are put. */

@@ -22,5 +22,22 @@ export const resetMail = (name: string, link: string): Mail =>
     'If it was not you, do nothing: your password stays as it is.',
   )
 
+export const shareMail = (kind: 'offer' | 'record', name: string, firm: string, link: string, until: string): Mail =>
+  kind === 'offer'
+    ? mail(
+        `${firm}: your door`,
+        `${name || 'Good day'},`,
+        `${firm} has drawn the doors you may choose among in your own opening, with what each costs in all. Look, choose and sign here, without an account, until ${until}:`,
+        link,
+        'Whoever has this link can read it and sign: pass it on only to whom you trust.',
+      )
+    : mail(
+        `${firm}: the record of your door`,
+        `${name || 'Good day'},`,
+        `${firm} has put down what was found, fitted, sealed and tested, and what to keep up. Read it and sign for it here until ${until}:`,
+        link,
+        'Whoever has this link can read it and sign: pass it on only to whom you trust.',
+      )
+
 export const verifyMail = (name: string, link: string): Mail =>
   mail('Is this your address?', `${name},`, 'Follow this link, and you can sign in to Harvek:', link)

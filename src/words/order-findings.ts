@@ -97,6 +97,10 @@ export const ORDER_WORDS = {
     f => `Near the sea, and hinges are ${f('made')}`,
     'Stainless steel, brass or bronze stands salt; plated steel does not. Ask the maker, or say why it is ordered so.',
   ),
+  'signed-otherwise': words(
+    f => `Not what ${f('by')} signed for`,
+    f => `Signed for ${f('wanted')}; this is ${f('made')}. Take what was signed, or let the customer sign again.`,
+  ),
   'hinges-plain': words(
     f => `Hinges are ${f('made')}, the leaf wants ball bearings`,
     'By its weight. Plain knuckles wear under it, and the leaf drops onto its strike.',

@@ -13,5 +13,5 @@ export const REPAIR_NAMES: Readonly<Record<RepairId, string>> = {
   repaint: 'Leaf and frame filled, sanded and painted',
 }
 
-export const repairWords = ({ id, count, isCosmetic }: Repair): string =>
+export const repairWords = ({ id, count, isCosmetic }: Pick<Repair, 'id' | 'count' | 'isCosmetic'>): string =>
   `${REPAIR_NAMES[id]}${count > 1 ? `, ${count} places` : ''}${isCosmetic ? ' (only looks)' : ''}`

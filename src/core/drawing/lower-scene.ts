@@ -1,10 +1,15 @@
 import type { Point } from '../geometry/point'
 import { type DisplayStep, formatLength } from '../units/format-length'
 import { nearestTick } from '../units/length'
-import type { Anchor, Certainty, Mark, Role, Scene } from './scene'
+import type { Anchor, Certainty, Mark, Paint, Role, Scene } from './scene'
 
 /** The four marks a writer knows. Positions stay in ticks, real-valued only where an angle makes them so. */
-export type LoweredMark = { readonly role: Role; readonly id: string; readonly certainty: Certainty } & (
+export type LoweredMark = {
+  readonly role: Role
+  readonly id: string
+  readonly certainty: Certainty
+  readonly paint?: Paint | undefined
+} & (
   | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number }
   | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
   | {
@@ -43,7 +48,7 @@ function lowerMark(mark: Mark, options: LoweringOptions): readonly LoweredMark[]
   const common = { role: mark.role, id: mark.id, certainty: mark.certainty }
   switch (mark.kind) {
     case 'path':
-      return [{ ...common, kind: 'path', points: mark.points, closed: mark.closed }]
+      return [{ ...common, kind: 'path', points: mark.points, closed: mark.closed, paint: mark.paint }]
     case 'arc':
       return [
         { ...common, kind: 'arc', centre: mark.centre, radius: mark.radius, fromDeg: mark.fromDeg, toDeg: mark.toDeg },

@@ -30,7 +30,15 @@ export type Role =
 /** How sure one is of what a mark shows. */
 export type Certainty = 'sure' | 'unchecked' | 'doubtful' | 'assumed'
 
-type Common = { readonly role: Role; readonly id: string; readonly certainty: Certainty }
+/** What is painted in a colour that is still chosen: the leaf, or its metal. */
+export type Paint = 'colour' | 'metal'
+
+type Common = {
+  readonly role: Role
+  readonly id: string
+  readonly certainty: Certainty
+  readonly paint?: Paint | undefined
+}
 
 /** Marks as a drawing means them, in ticks, y up. */
 export type Mark = Common &

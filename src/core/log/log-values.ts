@@ -1,6 +1,6 @@
 // What a log entry can be: apart from its schema, so that a page can offer it without carrying the parser.
 
-export const LOG_KINDS = ['step', 'move', 'test', 'seal', 'gate', 'note'] as const
+export const LOG_KINDS = ['step', 'move', 'test', 'seal', 'gate', 'note', 'choice', 'call'] as const
 export type LogKind = (typeof LOG_KINDS)[number]
 export const LOG_RESULTS = [
   'started',
@@ -13,6 +13,11 @@ export const LOG_RESULTS = [
   'passed',
   'fitted',
   'noted',
+  'signed',
+  'opened',
+  'found',
+  'cured',
+  'closed',
 ] as const
 export type LogResult = (typeof LOG_RESULTS)[number]
 
@@ -24,4 +29,8 @@ export const RESULTS_OF: Readonly<Record<LogKind, readonly LogResult[]>> = {
   seal: ['cut', 'fitted', 'failed', 'reopened'],
   gate: ['waived'],
   note: ['noted'],
+  /** What a customer chose and signed: only the store notes it. */
+  choice: ['signed'],
+  /** What became of a call-back. */
+  call: ['opened', 'found', 'cured', 'closed', 'reopened'],
 }

@@ -11,6 +11,7 @@ import type { Survey } from '../survey/survey'
 import type { OrderChoices } from './order-choices'
 import { type DetailFacts, foundDetail } from './order-line'
 import type { OrderOf } from './order-of'
+import type { SignedChoice } from './signed-choice'
 
 export type OrderCode =
   | 'order-missing'
@@ -36,6 +37,7 @@ export type OrderCode =
   | 'order-flap-elsewhere'
   | 'hinges-plain'
   | 'finish-near-sea'
+  | 'signed-otherwise'
 
 export type OrderRequest = {
   readonly specify: Pick<SpecifyOf, 'settles' | 'hasJamb' | 'derivesUnit'>
@@ -65,6 +67,8 @@ export type OrderRequest = {
   readonly isMeasuredTwice: boolean
   /** The least class of hinge that carries the leaf; `null` where its weight is not known. */
   readonly hingeClass: string | null
+  /** What the customer chose and signed; `null` where nothing was. */
+  readonly signed: SignedChoice | null
 }
 
 /** What stands in the way of releasing a line (stop), and what is risky (watch). Empty means it can go. */
@@ -84,6 +88,7 @@ export function checkOrder(request: OrderRequest): readonly Finding<OrderCode>[]
     ...foundOtherwise(request),
     ...petFlap(request),
     ...plainHinges(request),
+    ...signedOtherwise(request),
     ...nearSea(request),
     ...request.questions
       .filter(one => one.answer === '')
@@ -212,6 +217,24 @@ function nearSea(request: OrderRequest): readonly Finding<OrderCode>[] {
   const finish = request.details['hinge-finish']
   if (!request.wishes.settings.includes('near-sea') || finish === undefined || STANDS_SALT.test(finish)) return []
   return [againstIt({ code: 'finish-near-sea', place: 'detail.hinge-finish', facts: { made: finish } }, request)]
+}
+
+/** The customer signed for another unit, another colour, or to keep the old door. */
+function signedOtherwise(request: OrderRequest): readonly Finding<OrderCode>[] {
+  const { signed, offer, details } = request
+  if (!signed || !offer) return []
+  const colour = details['colour-outside'] ?? details['colour-inside']
+  const isOtherUnit = signed.unit !== offer.unit.id
+  const isOtherColour = signed.colour !== '' && colour !== undefined && colour !== signed.colour
+  if (!isOtherUnit && !isOtherColour) return []
+  const facts = {
+    by: signed.by,
+    made: isOtherUnit ? offer.unit.article : (colour ?? ''),
+    wanted: isOtherUnit ? signed.name : signed.colour,
+  }
+  return [
+    againstIt({ code: 'signed-otherwise', place: isOtherUnit ? 'unit' : 'detail.colour-outside', facts }, request),
+  ]
 }
 
 const isBall = (text: string): boolean => /\bball/i.test(text)

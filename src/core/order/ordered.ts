@@ -19,6 +19,7 @@ import type { OrderLine } from './order'
 import type { OrderChoices } from './order-choices'
 import { type DetailFacts, detailFacts, detailsOf, orderLine } from './order-line'
 import type { OrderOf } from './order-of'
+import type { SignedChoice } from './signed-choice'
 
 /** What is ordered for an opening, as far as it is settled. */
 export type Ordered = Offered & {
@@ -50,6 +51,8 @@ export type OrderGiven = {
   readonly diagnosed: readonly Finding[]
   readonly wanted: readonly Finding[]
   readonly core: string
+  /** What the customer chose and signed. */
+  readonly signed: SignedChoice | null
 }
 
 /** Checks what is ordered, and writes its line when nothing stands in the way. */
@@ -81,6 +84,7 @@ export function orderOpening(given: OrderGiven): Stage<Ordered, OrderCode | Offe
     secondLookCents: firm.secondLookCents,
     counting: { currency: firm.currency, numbers: firm.numbers },
     hingeClass,
+    signed: given.signed,
     isMeasuredTwice: isMeasuredTwice(findings, survey, given.ways),
   })
   const hingesEach = of?.hand.includes('swing') && of.isDerived ? hingesOf(specified) : null

@@ -16,7 +16,8 @@ type Props = {
 export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props) {
   const className = lookOf(mark.role, mark.certainty, mark.kind !== 'path' || isFilled(mark.certainty, mark.closed))
   const width = widthOf(mark.role)
-  const style = isSelected ? { stroke: 'var(--ink)', strokeWidth: width + 1 } : undefined
+  const painted = mark.paint ? { fill: `var(--paint-${mark.paint}, none)` } : undefined
+  const style = isSelected ? { ...painted, stroke: 'var(--ink)', strokeWidth: width + 1 } : painted
   switch (mark.kind) {
     case 'line': {
       const ends = { x1: place.x(mark.x1), y1: place.y(mark.y1), x2: place.x(mark.x2), y2: place.y(mark.y2) }

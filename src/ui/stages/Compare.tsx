@@ -1,11 +1,12 @@
 'use client'
-import { addDays, format, isWeekend, nextMonday } from 'date-fns'
+import { format, parseISO } from 'date-fns'
 import { useEffect, useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { over } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
+import { earliestDay } from '@/core/offer-shown'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
@@ -30,12 +31,6 @@ const Columns = styled.div<{ $count: number }>`
   @media (max-width: 860px) { .drawn { min-height: 0; } .work, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
 `
 const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
-
-/** The first working day on which what is ordered today can be fitted. */
-export function earliestDay(today: Date, days: number): Date {
-  const there = addDays(today, days)
-  return isWeekend(there) ? nextMonday(there) : there
-}
 
 /** Two or three units side by side, each drawn in the opening, with what it costs over the cheapest in money, days and work. */
 export default function Compare({ store }: { readonly store: WorkedStore }) {
@@ -110,7 +105,7 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
         <dl>
           <dt>Earliest</dt>
           <dd>
-            {days} days{today ? `, ${format(earliestDay(today, days), 'd MMM')}` : ''}
+            {days} days{today ? `, ${format(parseISO(earliestDay(format(today, 'yyyy-MM-dd'), days)), 'd MMM')}` : ''}
           </dd>
           <dt>Work on site</dt>
           <dd>{minutes} min</dd>

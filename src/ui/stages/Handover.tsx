@@ -2,6 +2,7 @@
 import { ButtonLink, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Locked } from '../parts/Rights'
+import { SharePanel } from '../sharing/SharePanel'
 import type { StageProps } from '../sheet/stage-props'
 import { TestItem, Tests } from './handover/TestItem'
 
@@ -22,6 +23,13 @@ export function HandoverLadder({ store }: StageProps) {
       </Locked>
     </>
   )
+}
+
+/** Why a record is not signed yet: what is open or failed on it. */
+function missingWords({ tests, open }: StageProps['store']['work']['handover']['value']): string | null {
+  const failed = tests.filter(one => one.verdict === 'failed').length
+  if (open + failed === 0) return null
+  return `Not yet: ${[open && `${open} tests are open`, failed && `${failed} failed`].filter(Boolean).join(', ')}.`
 }
 
 export function HandoverFindings({ store, selected, onSelect, onGo, stage }: StageProps) {
@@ -46,6 +54,15 @@ export function HandoverFindings({ store, selected, onSelect, onGo, stage }: Sta
         <ButtonLink href={`${base}/record.pdf`} target="_blank">
           Hand-over record, PDF
         </ButtonLink>
+      </Panel>
+      <Panel>
+        <SharePanel
+          openingId={opening.id}
+          kind="record"
+          units={[]}
+          customerEmail={job.customer.email}
+          missing={missingWords(value)}
+        />
       </Panel>
       <Panel>
         <h2>Take it along</h2>

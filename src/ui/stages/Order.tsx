@@ -5,13 +5,16 @@ import { breakEven } from '@/core/catalogue/break-even'
 import { goesIn, standOuts } from '@/core/catalogue/judge-unit'
 import type { Offer } from '@/core/catalogue/offer'
 import { type WayOut, waysOut } from '@/core/catalogue/ways-out'
+import { signedChoice } from '@/core/order/signed-choice'
 import { breakEvenWords } from '@/words/break-even'
 import { findingWords } from '@/words/findings'
+import { dayShort } from '@/words/moments'
 import { PREPARATION_NAMES } from '@/words/names'
 import { Button, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Money } from '../parts/Money'
 import { Tick } from '../parts/Tick'
+import { SharePanel } from '../sharing/SharePanel'
 import type { StageProps } from '../sheet/stage-props'
 import { choiceOf, comparedOffers, MOST_COMPARED } from './comparing'
 import MadeToSize from './MadeToSize'
@@ -45,6 +48,7 @@ export function OrderLadder({ store }: StageProps) {
   if (offers.length === 0) return <NothingJudged store={store} />
   return (
     <>
+      <SignedFor store={store} beside={beside} />
       <h2>Units that go in</h2>
       <p style={{ color: 'var(--quiet)', fontSize: 15 }}>
         {isPart
@@ -65,6 +69,7 @@ export function OrderLadder({ store }: StageProps) {
       </Offers>
       <StockOrMade store={store} />
       <WaysOut store={store} />
+      <ForCustomer store={store} beside={beside} />
       {possible.length === 0 && <Quiet>None of the catalogue goes in as it is wanted. Below stands why.</Quiet>}
       <MadeToSize store={store} />
       {rest.length > 0 && (
@@ -82,6 +87,45 @@ export function OrderLadder({ store }: StageProps) {
     </>
   )
 }
+
+type BesideProps = Pick<StageProps, 'store'> & { readonly beside: ReturnType<typeof comparedOffers> }
+
+/** What the customer signed for, and how it is taken. */
+function SignedFor({ store, beside }: BesideProps) {
+  const { offers, chosen } = store.work.order.value
+  const signed = signedChoice(store.records.log)
+  if (!signed) return null
+  const meant = offers.find(one => one.unit.id === signed.unit)
+  const take = () => {
+    if (!meant) return
+    const { details } = store.records.order
+    const colour = signed.colour === '' ? {} : { 'colour-outside': signed.colour }
+    store.save('order', { ...choiceOf(meant, beside), details: { ...details, ...colour } })
+  }
+  return (
+    <section style={{ display: 'grid', gap: 8, margin: '4px 0 12px' }} aria-label="What was signed">
+      <p data-signed={signed.unit}>
+        <strong>
+          {signed.by} signed for {[signed.name, signed.colour].filter(Boolean).join(', ')}
+        </strong>
+        , {dayShort(signed.at.slice(0, 10))}
+        {signed.reason && `: “${signed.reason}”`}
+      </p>
+      {meant && meant !== chosen && <Button onPress={take}>Take what was signed</Button>}
+    </section>
+  )
+}
+
+/** The way to let the customer choose. */
+const ForCustomer = ({ store: { sheet }, beside }: BesideProps) => (
+  <SharePanel
+    openingId={sheet.opening.id}
+    kind="offer"
+    units={beside.map(one => one.offer.unit.id)}
+    customerEmail={sheet.job.customer.email}
+    missing={beside.length === 0 ? 'Nothing goes in yet: there is nothing to choose among.' : null}
+  />
+)
 
 const NothingJudged = ({ store }: Pick<StageProps, 'store'>) => (
   <>
