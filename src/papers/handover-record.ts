@@ -1,9 +1,11 @@
+import type { After } from '@/core/after-work'
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
 import { standingEntries } from '@/core/log/standing'
 import { owedCodes, owedOn } from '@/core/order/delivery'
 import type { OrderLine } from '@/core/order/order'
 import { standingOrders } from '@/core/order/revision'
+import type { FirmShown } from '@/core/sharing/share'
 import type { ShownJob } from '@/core/sheet'
 import type { OpeningRecords, Trade } from '@/core/terms'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
@@ -18,9 +20,18 @@ import { notedWords } from '@/words/step-lines'
 import { HEADER_WORDS, stepName } from '@/words/steps'
 import { foundWords, lastFound, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
+import { callBlocks, dueBlocks, foundBlocks, handedBlocks, whoBlocks } from './after-blocks'
 import { marginBlocks } from './margin-blocks'
 import type { Block, Paper } from './paper'
 import { byWords, photoBlocks, type RecordPhoto, sealBlocks } from './seal-blocks'
+
+/** What stands on a record beside the work itself. */
+export type RecordBeside = {
+  readonly firm: FirmShown | null
+  readonly after: After | null
+  /** The day it is written, `YYYY-MM-DD`. */
+  readonly today: string
+}
 
 /** The hand-over record of one opening: what was fitted, how it was set, what was tested, what to keep up. */
 export function handoverRecord(
@@ -29,6 +40,7 @@ export function handoverRecord(
   work: Work,
   { numbers, zone }: Pick<Trade, 'numbers' | 'zone'>,
   photos: readonly RecordPhoto[] = [],
+  { firm, after, today }: RecordBeside = { firm: null, after: null, today: '' },
 ): Paper {
   const { opening } = records
   return {
@@ -37,6 +49,8 @@ export function handoverRecord(
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [
+      ...whoBlocks(job, records, firm, after, zone),
+      ...foundBlocks(job, records, work),
       ...unitBlocks(job, records, work),
       ...testBlocks(job, work, numbers, zone),
       ...sealBlocks(job, records, work, zone),
@@ -44,10 +58,13 @@ export function handoverRecord(
       ...settingBlocks(job, records, work, zone),
       ...marginBlocks(job, work),
       ...readingBlocks(job, work),
+      ...dueBlocks(after, today),
+      ...handedBlocks(records),
+      ...callBlocks(after),
       { kind: 'heading', text: 'Upkeep' },
       {
         kind: 'text',
-        text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year.',
+        text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months, all four edges of a leaf that swings out. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year. Screws, not nails, go through a mould that will carry a storm door.',
       },
     ],
   }

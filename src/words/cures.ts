@@ -70,6 +70,8 @@ const WORDS: Readonly<Record<CureCode, string>> = {
     'Move the strike until the bolt drops in by itself; chisel its hole deeper where the bolt meets the bottom.',
   'keeper.move': 'Move the keeper until the hook drops in without slamming.',
   'closer.turn': 'Turn the closer’s valve a little towards slow, and time it again.',
+  'finish.edges': 'Let it dry, plane the edge that binds, and finish all four edges.',
+  'track.clean': 'Clean the track and its drain holes; a drop of dry lubricant on the rollers.',
   'pins.secure': 'Put in hinges with fixed pins, or their set screws.',
   'test.again': 'Test again after correcting.',
 }

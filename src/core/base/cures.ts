@@ -70,6 +70,8 @@ export const CURES = {
   'keeper.move': 'site',
   'closer.turn': 'site',
   'pins.secure': 'site',
+  'finish.edges': 'site',
+  'track.clean': 'site',
   'test.again': 'handover',
 } as const satisfies Readonly<Record<string, Stage | 'site' | 'ask'>>
 

@@ -83,4 +83,5 @@ export const firmSchema = z.strictObject({
   seals: ownSealsSchema,
   offCuts: z.array(offCutSchema).max(MOST_OFF_CUTS),
   crews: z.array(crewSchema).max(20),
+  warrantyMonths: z.int().min(1).max(600).nullable(),
 })

@@ -82,6 +82,8 @@ export type Firm = {
   /** Off-cuts of strips the van holds. */
   readonly offCuts: readonly OffCut[]
   readonly crews: readonly Crew[]
+  /** How long it stands in for its own work; `null` where it says nothing. */
+  readonly warrantyMonths: number | null
 }
 
 export const NEW_FIRM: Firm = {
@@ -100,6 +102,7 @@ export const NEW_FIRM: Firm = {
   seals: { own: [], withShipped: true },
   offCuts: [],
   crews: [],
+  warrantyMonths: null,
 }
 
 const given = <T extends object>(own: T): Partial<T> =>

@@ -59,11 +59,14 @@ const inset = ({ left, bottom, width, height }: Extent, aside: number, under: nu
 })
 
 const rectangle = (
-  role: Role,
+  role: 'glass' | 'leaf',
   id: string,
   { left, bottom, width, height }: Extent,
   certainty: Mark['certainty'] = 'sure',
-) => path(role, id, cornersOf(boxOf(left, bottom, Math.max(1, width), Math.max(1, height))), true, certainty)
+): Mark => ({
+  ...path(role, id, cornersOf(boxOf(left, bottom, Math.max(1, width), Math.max(1, height))), true, certainty),
+  paint: role === 'glass' ? 'glass' : 'colour',
+})
 
 /** Rows of panels, the lowest the tallest; of glass the uppermost row is made, dashed, as no sheet says which. */
 function panelMarks(count: number, id: string, extent: Extent, hasGlass: boolean): readonly Mark[] {
@@ -83,7 +86,7 @@ function panelMarks(count: number, id: string, extent: Extent, hasGlass: boolean
       const box = { left: inner.left + column * (width + gap), bottom, width, height }
       const isGlass = hasGlass && row === rows - 1
       marks.push(
-        rectangle(isGlass ? 'glass' : 'trim', `${id}.panel.${marks.length + 1}`, box, isGlass ? 'assumed' : 'sure'),
+        rectangle(isGlass ? 'glass' : 'leaf', `${id}.panel.${marks.length + 1}`, box, isGlass ? 'assumed' : 'sure'),
       )
     }
     bottom += height + gap

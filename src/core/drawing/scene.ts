@@ -30,8 +30,8 @@ export type Role =
 /** How sure one is of what a mark shows. */
 export type Certainty = 'sure' | 'unchecked' | 'doubtful' | 'assumed'
 
-/** What is painted in a colour that is still chosen: the leaf, or its metal. */
-export type Paint = 'colour' | 'metal'
+/** What is painted in a colour that is still chosen: the leaf, or its metal; and what one sees through. */
+export type Paint = 'colour' | 'metal' | 'glass'
 
 type Common = {
   readonly role: Role

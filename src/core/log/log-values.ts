@@ -1,6 +1,6 @@
 // What a log entry can be: apart from its schema, so that a page can offer it without carrying the parser.
 
-export const LOG_KINDS = ['step', 'move', 'test', 'seal', 'gate', 'note', 'choice', 'call'] as const
+export const LOG_KINDS = ['step', 'move', 'test', 'seal', 'gate', 'note', 'choice', 'call', 'upkeep'] as const
 export type LogKind = (typeof LOG_KINDS)[number]
 export const LOG_RESULTS = [
   'started',
@@ -32,5 +32,6 @@ export const RESULTS_OF: Readonly<Record<LogKind, readonly LogResult[]>> = {
   /** What a customer chose and signed: only the store notes it. */
   choice: ['signed'],
   /** What became of a call-back. */
+  upkeep: ['done'],
   call: ['opened', 'found', 'cured', 'closed', 'reopened'],
 }

@@ -48,7 +48,7 @@ export const LINE: RecordKind<OrderLine> = {
 export const RECEIPT: RecordKind<Receipt> = { name: 'receipt', ups: [raiseReceipt], schema: receiptSchema }
 export const FIRM: RecordKind<Firm> = {
   name: 'firm',
-  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm],
+  ups: [raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm, raiseFirm],
   schema: firmSchema,
 }
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }

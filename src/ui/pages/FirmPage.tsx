@@ -94,6 +94,20 @@ function About({ data, save, logoAt }: AboutProps) {
           ))}
         </select>
       </Labelled>
+      <Labelled label="Stands in for its work, months (empty: not said)">
+        <input
+          type="number"
+          min={1}
+          max={600}
+          defaultValue={data.warrantyMonths ?? ''}
+          onBlur={event => {
+            const field = event.currentTarget
+            if (!field.checkValidity()) return void field.reportValidity()
+            const months = field.value === '' ? null : Math.round(Number(field.value))
+            if (months !== data.warrantyMonths) save({ warrantyMonths: months })
+          }}
+        />
+      </Labelled>
       <Choice
         label="Writes numbers"
         value={data.numbers}

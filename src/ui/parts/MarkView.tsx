@@ -16,7 +16,9 @@ type Props = {
 export function MarkView({ mark, place, isSelected, isTappable, textPx }: Props) {
   const className = lookOf(mark.role, mark.certainty, mark.kind !== 'path' || isFilled(mark.certainty, mark.closed))
   const width = widthOf(mark.role)
-  const painted = mark.paint ? { fill: `var(--paint-${mark.paint}, none)` } : undefined
+  const painted = mark.paint
+    ? { fill: `var(--paint-${mark.paint}, ${mark.paint === 'glass' ? 'var(--air)' : 'none'})` }
+    : undefined
   const style = isSelected ? { ...painted, stroke: 'var(--ink)', strokeWidth: width + 1 } : painted
   switch (mark.kind) {
     case 'line': {

@@ -1,12 +1,34 @@
 'use client'
-import { ButtonLink, Panel, Quiet } from '../parts/controls'
+import { useState } from 'react'
+import { ButtonLink, Choice, Panel, Quiet } from '../parts/controls'
 import { FindingList } from '../parts/FindingList'
 import { Locked } from '../parts/Rights'
 import { SharePanel } from '../sharing/SharePanel'
 import type { StageProps } from '../sheet/stage-props'
+import { AfterPanel } from './handover/AfterPanel'
+import { HandedWith } from './handover/HandedWith'
+import { LineOfTime } from './handover/LineOfTime'
 import { TestItem, Tests } from './handover/TestItem'
 
+const VIEWS = [
+  ['tests', 'Tests'],
+  ['after', 'Years after'],
+] as const
+
+/** The tests before it is handed over; then what is due, and what it is called back for. */
 export function HandoverLadder({ store }: StageProps) {
+  const isFinished = store.glance.progress.finished
+  const [chosen, setView] = useState<'tests' | 'after' | null>(null)
+  const view = chosen ?? (isFinished ? 'after' : 'tests')
+  return (
+    <>
+      <Choice label="What is shown" isLabelHidden value={view} options={VIEWS} onChange={setView} />
+      {view === 'after' ? <AfterPanel store={store} /> : <TestList store={store} />}
+    </>
+  )
+}
+
+function TestList({ store }: Pick<StageProps, 'store'>) {
   const { tests, open } = store.work.handover.value
   return (
     <>
@@ -56,6 +78,8 @@ export function HandoverFindings({ store, selected, onSelect, onGo, stage }: Sta
         </ButtonLink>
       </Panel>
       <Panel>
+        <HandedWith store={store} />
+        <LineOfTime store={store} />
         <SharePanel
           openingId={opening.id}
           kind="record"
