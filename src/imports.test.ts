@@ -43,6 +43,7 @@ const CORE_ORDER = [
   'sheet',
   'progress',
   'after-work',
+  'after-figures',
   'opening-tasks',
   'glance',
   'summary',

@@ -1,3 +1,8 @@
+import { type CallBack, openCalls } from './after/call-backs'
+import type { Deadline } from './after/deadlines'
+import type { OpeningFigures } from './after/figures'
+import { openingFigures } from './after-figures'
+import { type AfterTrade, afterOf } from './after-work'
 import type { TradeNumbers } from './base/figure'
 import type { Severity } from './base/finding'
 import type { Stage } from './base/stages'
@@ -9,6 +14,7 @@ import type { PlannedStep } from './fit/setting-step'
 import type { OpeningPoints } from './opening/opening'
 import { openingTasks } from './opening-tasks'
 import type { OrderLine } from './order/order'
+import { standingOrders } from './order/revision'
 import type { WorkTask } from './plan/work-tasks'
 import { progressOf } from './progress'
 import type { OpeningRecords } from './terms'
@@ -26,6 +32,10 @@ export type Summary = {
   readonly minutes: number
   /** On whom it waits; `null` when the next move is one's own. */
   readonly waitsOn: WaitsOn | null
+  /** Since when, ISO 8601; `null` where it waits on nobody. */
+  readonly waitsSince: string | null
+  /** Call-backs that are not over. */
+  readonly calls: readonly CallBack[]
   /** Until when nothing can be done on it, ISO 8601: foam that hardens; `null` where something can. */
   readonly until: string | null
   /** How many readings and answers it has. */
@@ -43,7 +53,16 @@ export type Ordering = {
   readonly lengths: readonly (readonly [TradeLengthId, TradeLength])[]
 }
 
+/** What is left of an opening for the years after, and what it has to tell. */
+export type AfterSummed = {
+  readonly handedOverOn: string | null
+  /** What is not over, the earliest first. */
+  readonly due: readonly Deadline[]
+  readonly figures: OpeningFigures
+}
+
 export type Summed = {
+  readonly after: AfterSummed
   readonly summary: Summary
   /** The door as it is handed over, small. */
   readonly small: SmallDoor
@@ -56,26 +75,39 @@ export type Summed = {
 export function sumUp(
   work: Work,
   records: OpeningRecords,
-  shipped: { readonly lengths: TradeLengths; readonly numbers: TradeNumbers },
+  shipped: { readonly lengths: TradeLengths; readonly numbers: TradeNumbers; readonly after: AfterTrade },
   now: string,
 ): Summed {
   const progress = progressOf(work, records)
   const { stage, worst, finished } = progress
   const steps = stepsNow(stage, work)
+  const on = waitsOn(stage, work, records)
   return {
     summary: {
       stage,
       worst,
       finished,
       minutes: steps.filter(step => step.state !== 'done').reduce((sum, step) => sum + step.minutes, 0),
-      waitsOn: waitsOn(stage, work, records),
+      waitsOn: on,
+      waitsSince: on && waitsSince(on, records),
+      calls: openCalls(records.log),
       until: waitsUntil(steps),
       said: records.readings.length + records.answers.length,
       tasks: openingTasks(work, records, progress, shipped.numbers),
     },
     small: smallDoor(elevation(drawnOf(work, records.wishes), 'handover')),
     ordering: orderingOf(work, shipped.lengths),
+    after: summedAfter(work, records, shipped.after, now),
     freshUntil: freshUntil(work, now),
+  }
+}
+
+function summedAfter(work: Work, records: OpeningRecords, trade: AfterTrade, now: string): AfterSummed {
+  const after = afterOf(work, records, trade, now.slice(0, 10))
+  return {
+    handedOverOn: after.handedOverOn,
+    due: after.due.filter(one => !one.isOver),
+    figures: openingFigures(work, records, after),
   }
 }
 
@@ -95,6 +127,16 @@ function waitsOn(stage: Stage, { fit }: Work, { order }: OpeningRecords): WaitsO
   if (stage === 'fit' && fit.value.delivery === 'awaited') return 'supplier'
   if (stage === 'fit' && fit.value.delivery === 'held') return 'claim'
   return stage === 'order' && !order.chosen ? 'customer' : null
+}
+
+/** Since when somebody is waited for: since it was ordered, since it was not accepted, since the opening was read. */
+function waitsSince(on: WaitsOn, { orders, receipts, readings }: OpeningRecords): string | null {
+  const times: Readonly<Record<WaitsOn, readonly string[]>> = {
+    supplier: standingOrders(orders).map(one => one.releasedAt),
+    claim: receipts.map(one => one.at),
+    customer: readings.filter(one => one.occasion === 'survey').map(one => one.takenAt),
+  }
+  return times[on].reduce<string | null>((last, at) => (last !== null && last > at ? last : at), null)
 }
 
 function orderingOf({ order, terms }: Work, shipped: TradeLengths): Ordering {

@@ -1,5 +1,5 @@
 import type { Hung } from '@/core/fit/fitted'
-import { tuneMargins } from '@/core/fit/tune-margins'
+import { leastMoves } from '@/core/fit/least-moves'
 import type { ShownJob } from '@/core/sheet'
 import { formatWithUnit, workStep } from '@/core/units/format-length'
 import { ZERO } from '@/core/units/length'
@@ -12,19 +12,19 @@ import type { Block } from './paper'
 export const marginBlocks = (job: ShownJob, work: Work): readonly Block[] =>
   work.fit.value.hung.flatMap(one => (one.margins.states.length === 0 ? [] : blocksOf(one, job, work)))
 
-function blocksOf({ hanging, margins: { states, moves } }: Hung, { step }: ShownJob, work: Work): readonly Block[] {
+function blocksOf(one: Hung, { step }: ShownJob, work: Work): readonly Block[] {
+  const {
+    hanging,
+    margins: { states, moves },
+  } = one
   const { fit, order, terms } = work
   const fine = workStep(step)
-  const least = tuneMargins({
-    margins: Object.fromEntries(states.map(one => [one.name, one.first])),
-    aim: 'band',
-    means: 'all',
-    hanging,
+  const least = leastMoves(one, {
     points: fit.value.shims?.points ?? [],
     headGap: order.value.chosen?.placement?.headGap ?? ZERO,
     lengths: terms.lengths,
   })
-  const said = least.tuned === null ? '' : ` The fewest from what was read first: ${least.tuned.moves.length}.`
+  const said = least === null ? '' : ` The fewest from what was read first: ${least}.`
   return [
     {
       kind: 'heading',

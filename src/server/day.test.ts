@@ -14,6 +14,7 @@ import { dayOf } from './day'
 const JOB = jobRecord({ visitOn: '2026-12-03' })
 const NOW = new Date('2026-06-21T09:00:00.000Z')
 const ZONE = 'UTC'
+const AFTER = { zone: ZONE, numbers: NUMBERS, rules: [], warrantyMonths: null, latitude: null }
 
 type OpeningCard = { readonly sheet: OpeningSheet; readonly work: Work; readonly records: OpeningRecords }
 /** The day of a job with one opening, or with none. */
@@ -25,7 +26,12 @@ const dayWith = (one: Pick<OpeningCard, 'work' | 'records'> | null, job = JOB, n
       ? [
           {
             opening: one.records.opening,
-            summary: sumUp(one.work, one.records, { lengths: LENGTHS, numbers: NUMBERS }, now.toISOString()).summary,
+            summary: sumUp(
+              one.work,
+              one.records,
+              { lengths: LENGTHS, numbers: NUMBERS, after: AFTER },
+              now.toISOString(),
+            ).summary,
           },
         ]
       : [],

@@ -1,3 +1,4 @@
+import type { SymptomId } from '@/core/after/causes'
 import { standingPlacings } from '@/core/plan/placing'
 import { lightAt, wallIn } from '@/core/plan/plan-view'
 import { dayOf as dayOfWall } from '@/core/plan/wall'
@@ -9,7 +10,7 @@ import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
 import { listPlacings } from '@/store/placings'
-import { untilWords } from '@/words/moments'
+import { dayShort, momentWords, untilWords } from '@/words/moments'
 import { clockWords } from '@/words/plan'
 import { type CrewDay, crewDays } from './crew-day'
 import { zoneAt } from './places'
@@ -29,6 +30,8 @@ export type Day = {
   readonly openings: readonly (Pick<Opening, 'id' | 'tag' | 'name'> &
     Pick<Summary, 'stage' | 'worst' | 'finished'> & {
       readonly waits: string | null
+      /** What it was called back for and is not over, by name. */
+      readonly calls: readonly SymptomId[]
       /** Until when nothing can be done on it, by the clock there: foam that hardens. `null` where something can. */
       readonly until: string | null
     })[]
@@ -85,10 +88,14 @@ export const dayOf = (job: Job, zone: string, openings: readonly Listed[], now: 
     stage: summary.stage,
     worst: summary.worst,
     finished: summary.finished,
-    waits: summary.waitsOn && WAITS[summary.waitsOn],
+    waits: summary.waitsOn && sinceWords(WAITS[summary.waitsOn], summary.waitsSince, zone),
+    calls: summary.calls.map(one => one.symptom),
     until: summary.until && untilWords(summary.until, zone),
   })),
 })
+
+const sinceWords = (whom: string, since: string | null, zone: string): string =>
+  since ? `${whom} since ${dayShort(momentWords(since, zone).slice(0, 10))}` : whom
 
 const WAITS: Readonly<Record<WaitsOn, string>> = {
   supplier: 'the supplier',

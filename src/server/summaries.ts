@@ -1,15 +1,16 @@
 import type { SmallDoor } from '@/core/drawing/small-door'
 import { recordsOf } from '@/core/sheet'
-import { type Ordering, type Summary, type Summed, sumUp } from '@/core/summary'
+import { type AfterSummed, type Ordering, type Summary, type Summed, sumUp } from '@/core/summary'
 import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from '@/store/acting'
 import { type CompanyContext, companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { keepSummaries, listOpeningStates, type OpeningState, type SummaryPart } from '@/store/opening-state'
+import { afterTrade } from '@/trade/after'
 import { LENGTHS } from '@/trade/lengths'
 import { NUMBERS } from '@/trade/rates'
 import { basisOf, stillHolds } from './basis'
-import { loadOpenings, workOf } from './load-opening'
+import { loadOpenings, tradeOf, workOf } from './load-opening'
 
 /** An opening as lists show it. */
 export type SummedOpening = Pick<OpeningState, 'opening' | 'jobId' | 'detailsRevision'> & {
@@ -17,6 +18,7 @@ export type SummedOpening = Pick<OpeningState, 'opening' | 'jobId' | 'detailsRev
   /** As it was asked for; what was not is whatever is at hand, or `null`. */
   readonly small: SmallDoor | null
   readonly ordering: Ordering | null
+  readonly after: AfterSummed | null
 }
 
 export type Listed = { readonly openings: readonly SummedOpening[]; readonly putAway: readonly Opening[] }
@@ -38,8 +40,8 @@ export async function summariesOf(
   return {
     openings: shown.map(one => {
       const { opening, jobId, detailsRevision } = one
-      const { summary, small, ordering } = made.get(opening.id) ?? (one as unknown as Summed)
-      return { opening, jobId, detailsRevision, summary, small, ordering }
+      const { summary, small, ordering, after } = made.get(opening.id) ?? (one as unknown as Summed)
+      return { opening, jobId, detailsRevision, summary, small, ordering, after }
     }),
     putAway: states.flatMap(one => (one.opening.archivedAt === null ? [] : [one.opening])),
   }
@@ -95,7 +97,9 @@ async function make(
   )
   const made = new Map<string, Summed>()
   for (const sheet of sheets) {
-    made.set(sheet.opening.id, sumUp(workOf(sheet, now), recordsOf(sheet), SHIPPED, now.toISOString()))
+    const after = afterTrade(tradeOf(sheet), sheet.job.place)
+    const sum = sumUp(workOf(sheet, now), recordsOf(sheet), { ...SHIPPED, after }, now.toISOString())
+    made.set(sheet.opening.id, sum)
     // Others are let in between: a job of many doors keeps nobody waiting who reads one.
     await new Promise(resolve => setImmediate(resolve))
   }

@@ -61,7 +61,7 @@ describe('news', () => {
       text: '{}',
       print: 'p',
     })
-    const nothing = { summaryOf: 'x', summary: null, small: null, ordering: null }
+    const nothing = { summaryOf: 'x', summary: null, small: null, ordering: null, after: null }
     await keepSummaries(store().db, acting, [{ openingId: opening.id, freshUntil: T(10), ...nothing }])
     const kinds = async (since: string, now: string) =>
       (await listNews(store().db, acting, since, now, 10)).map(one => one.kind)

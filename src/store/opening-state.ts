@@ -7,7 +7,7 @@ import { openingState } from './state-table'
 import { job, jobSchools, opening } from './tables'
 
 /** What can be kept of an opening beside its summary. */
-export type SummaryPart = 'small' | 'ordering'
+export type SummaryPart = 'small' | 'ordering' | 'after'
 
 /** An opening with what was summed up of it, and the revisions by which that is known to be stale. */
 export type OpeningState = {
@@ -24,6 +24,7 @@ export type OpeningState = {
   readonly summary: unknown
   readonly small: unknown
   readonly ordering: unknown
+  readonly after: unknown
 }
 
 /** Openings with what is kept of them, as one walks round each house: of some jobs, with those that were put away or without; those with
@@ -54,6 +55,7 @@ export async function listOpeningStates(
       summary: openingState.summary,
       small: parts.includes('small') ? openingState.small : nothing,
       ordering: parts.includes('ordering') ? openingState.ordering : nothing,
+      after: parts.includes('after') ? openingState.after : nothing,
     })
     .from(opening)
     .innerJoin(job, and(eq(job.companyId, opening.companyId), eq(job.id, opening.jobId)))
@@ -85,6 +87,7 @@ export type KeptSummary = {
   readonly summary: unknown
   readonly small: unknown
   readonly ordering: unknown
+  readonly after: unknown
 }
 
 /** Keeps what was summed up. It changes nothing of the opening: its revision stays. */
@@ -101,6 +104,7 @@ export async function keepSummaries(db: Db, acting: Acting, all: readonly KeptSu
         summary: written('summary'),
         small: written('small'),
         ordering: written('ordering'),
+        after: written('after_kept'),
       },
     })
 }

@@ -16,6 +16,7 @@ export const openingState = mysqlTable(
     summary: json('summary'),
     small: json('small'),
     ordering: json('ordering'),
+    after: json('after_kept'),
   },
   t => [
     primaryKey({ columns: [t.companyId, t.openingId] }),

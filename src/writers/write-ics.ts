@@ -26,6 +26,29 @@ export function momentOf(at: Wall, zone: string): Date {
   return new Date(new TZDate(year, month - 1, day, Math.floor(minute / 60), Math.floor(minute % 60), 0, zone).getTime())
 }
 
+/** What is due on a day, whole. */
+export type CalendarDay = Pick<CalendarTask, 'id' | 'summary' | 'location' | 'description'> & {
+  /** `YYYY-MM-DD`. */
+  readonly day: string
+}
+
+/** What is due as a calendar other programs open (RFC 5545): whole days, which no clock shifts. */
+export function writeDueIcs(name: string, days: readonly CalendarDay[], made: Date): string {
+  const calendar = ical({ name, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Harvek', product: 'Due' } })
+  for (const { id, day, summary, location, description } of days)
+    calendar.createEvent({
+      id,
+      start: new Date(`${day}T00:00:00.000Z`),
+      allDay: true,
+      timezone: 'UTC',
+      summary,
+      location,
+      description,
+      stamp: made,
+    })
+  return calendar.toString()
+}
+
 /** A crew's plan as a calendar other programs open (RFC 5545), in UTC. `made` is when. */
 export function writeIcs(name: string, tasks: readonly CalendarTask[], made: Date): string {
   const calendar = ical({ name, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Harvek', product: 'Plan' } })

@@ -1,6 +1,6 @@
 import { SEASONAL_PRESSURE_PA, yearlyKwh } from '../physics/leakage'
 import type { Reading } from '../survey/reading'
-import { isClosedSlot } from '../survey/slots'
+import { isClosedSlot, isGapSlot } from '../survey/slots'
 import { type Survey, surveyOf } from '../survey/survey'
 import type { Length } from '../units/length'
 import { flowWithM3h, openFlowM3h } from './draft'
@@ -26,7 +26,10 @@ export type Proof = {
   readonly kwhAfter: number
 }
 
-const PROVING = new Set(['sealed', 'hand-over', 'call-back'])
+/** What seals leave open is read once they are on. At a hand-over and a call-back a gap is read as the margin it is, seal or no seal; at the stop what is read then
+ *  tells of the seal as before. */
+const isProving = ({ occasion, slot }: Reading): boolean =>
+  occasion === 'sealed' || ((occasion === 'hand-over' || occasion === 'call-back') && !isGapSlot(slot))
 
 /** Reads the proof: the latest reading of a place since it was sealed against the one that chose its seal. Shut tight a seal lets through what
  *  its sheet says; what still shows a gap lets through what that gap does. */
@@ -39,7 +42,7 @@ export function proofOf(
 ): Proof {
   const after = surveyOf(
     survey.way,
-    readings.filter(one => PROVING.has(one.occasion) && isClosedSlot(one.slot)),
+    readings.filter(one => isProving(one) && isClosedSlot(one.slot)),
   )
   const proven = (plan?.edges ?? []).flatMap(one => {
     const read = gapsAlong(one.edge, after)

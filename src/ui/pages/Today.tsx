@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { styled } from 'styled-components'
 import type { Day, Today as TodayOf } from '@/server/day'
+import { SYMPTOM_NAMES } from '@/words/after'
 import { STAGE_NAMES } from '@/words/names'
 import { AlongPanel } from '../parts/AlongPanel'
 import { SeverityMark } from '../parts/SeverityMark'
@@ -30,7 +31,7 @@ export const Work = styled.section`
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`
 
 type LineProps = {
-  readonly one: Omit<Day['openings'][number], 'waits' | 'until'>
+  readonly one: Omit<Day['openings'][number], 'waits' | 'until' | 'calls'>
   /** What is waited for on it; empty where nothing is. */
   readonly waits: string
 }
@@ -91,7 +92,15 @@ export function Today({ days, crews }: TodayOf) {
               <li key={one.id}>
                 <OpeningLine
                   one={one}
-                  waits={one.until ? `waits until ${one.until}` : one.waits ? `waits on ${one.waits}` : ''}
+                  waits={
+                    one.calls.length > 0
+                      ? `called back: ${one.calls.map(it => SYMPTOM_NAMES[it].toLowerCase()).join(', ')}`
+                      : one.until
+                        ? `waits until ${one.until}`
+                        : one.waits
+                          ? `waits on ${one.waits}`
+                          : ''
+                  }
                 />
               </li>
             ))}
