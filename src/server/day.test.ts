@@ -106,9 +106,9 @@ describe('a day', () => {
   it('says on whom an opening waits', () => {
     const waits = (one: OpeningCard) => dayWith(one).openings[0]!.waits
     expect([waits(card({})), waits(card(chosen)), waits(ordered())]).toEqual([
-      'the customer’s choice',
+      'the customer’s choice since Thu 1 Jan',
       null,
-      'the supplier',
+      'the supplier since Thu 1 Jan',
     ])
   })
   it('says until when foam hardens, once nothing else can be done', () => {

@@ -15,6 +15,7 @@ export type DemoExchange = {
   readonly takenBy: string
   readonly acknowledged?: 'agrees' | { readonly path: string; readonly value: string } | undefined
   readonly received?: string | undefined
+  readonly heldAt?: string | undefined
 }
 
 const laterBy = (moment: string, minutes: number): string =>
@@ -25,7 +26,7 @@ export async function loadExchange(
   db: Db,
   acting: Acting,
   { order, company }: { readonly order: Order; readonly company: string },
-  { takenBy, acknowledged, received }: DemoExchange,
+  { takenBy, acknowledged, received, heldAt }: DemoExchange,
   unit: LengthUnit,
 ): Promise<void> {
   const message = messageOf(order, { id: acting.companyId, name: company })
@@ -60,6 +61,7 @@ export async function loadExchange(
       print: createHash('sha256').update(text).digest('hex'),
     })
   }
+  if (heldAt) await addRows(db, RECEIPTS, acting, order.id, [heldReceipt(order, takenBy, heldAt)])
   if (received) await addRows(db, RECEIPTS, acting, order.id, [acceptedReceipt(order, takenBy, received)])
 }
 
@@ -77,6 +79,16 @@ function misread(
   at[names.at(-1)!] = parsed.ok ? parsed.value.ticks : value
   return [first, ...others]
 }
+
+/** A unit that came with its weatherstrip torn. */
+const heldReceipt = (order: Order, by: string, at: string): Receipt => ({
+  ...acceptedReceipt(order, by, at),
+  id: idOf('receipt', order.id, 'held'),
+  checks: { weatherstrip: 'wrong' },
+  counts: {},
+  state: 'hold',
+  note: 'Weatherstrip torn at the latch side.',
+})
 
 /** A unit that came exactly as ordered. */
 function acceptedReceipt(order: Order, by: string, at: string): Receipt {

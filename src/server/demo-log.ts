@@ -1,3 +1,4 @@
+import { callCode } from '@/core/after/call-backs'
 import type { PlannedStep } from '@/core/fit/setting-step'
 import type { LogEntry } from '@/core/log/log'
 import { inches, type Length } from '@/core/units/length'
@@ -87,12 +88,41 @@ export function logOf(
       at: new Date(Date.parse(setAtOf(one, 0)) - 1_800_000 + i * 60_000).toISOString(),
     }),
   )
-  return [...entries.map((entry, i) => ({ at: at(i), ...entry })), ...moves].map(entry => ({
-    id: idOf(entry.kind, openingId, entry.code),
+  const dated = entries.map((entry, i) => ({ at: at(i), ...entry }))
+  return [...dated, ...moves, ...timedIn(one, dated), ...afterwards(openingId, one)].map(entry => ({
+    id: idOf(entry.kind, openingId, entry.code, ...(entry.result === 'started' ? ['started'] : [])),
     value: null,
     text: '',
     by: one.takenBy,
     at: '',
     ...entry,
   }))
+}
+
+/** When steps were begun whose time was taken. */
+const timedIn = ({ timed }: ScenarioOpening, done: readonly (Noted & { readonly at: string })[]): readonly Noted[] =>
+  done.flatMap(({ kind, code, result, at }) => {
+    const minutes = kind === 'step' && result === 'done' ? timed[code] : undefined
+    return minutes === undefined
+      ? []
+      : [{ kind, code, result: 'started', at: new Date(Date.parse(at) - minutes * 60_000).toISOString() }]
+  })
+
+/** What came after it was handed over: call-backs, and what was done of what is due. */
+function afterwards(openingId: string, { calls, upkeep }: ScenarioOpening): readonly Noted[] {
+  const own = calls.flatMap(({ symptom, said, at, cause, cure, curedAt }): readonly Noted[] => {
+    const key = idOf('call', openingId, symptom, at).slice(0, 8)
+    const then = curedAt ?? at
+    const later = (minutes: number) => new Date(Date.parse(then) + minutes * 60_000).toISOString()
+    return [
+      { kind: 'call', code: callCode(key, symptom), result: 'opened', text: said, at },
+      ...(cause ? [{ kind: 'call', code: callCode(key, cause), result: 'found', at: later(20) } as const] : []),
+      ...(cure
+        ? [{ kind: 'call', code: callCode(key, 'cure'), result: 'cured', text: cure, at: later(60) } as const]
+        : []),
+      ...(cure ? [{ kind: 'call', code: callCode(key), result: 'closed', at: later(65) } as const] : []),
+    ]
+  })
+  const kept = Object.entries(upkeep).map(([code, at]): Noted => ({ kind: 'upkeep', code, result: 'done', at }))
+  return [...own, ...kept]
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { ROLES } from '@/core/access/access'
+import { CAUSES, SYMPTOM_IDS } from '@/core/after/causes'
 import { FAMILIES, USUAL_KIND } from '@/core/base/kinds'
 import { firmSchema } from '@/core/catalogue/firm-record'
 import { sealChoiceSchema } from '@/core/seal/seal-choice'
@@ -61,6 +62,35 @@ const openingSchema = z.strictObject({
   seal: sealChoiceSchema.partial().default({}),
   /** Edges whose seal is fitted, or all that the plan puts on. */
   sealed: z.union([z.array(z.string()), z.literal('planned')]).optional(),
+  /** When its unit was looked at and held, before it was accepted. */
+  heldAt: instant.optional(),
+  /** How long some of its steps took, minutes. */
+  timed: z.record(z.string(), z.int()).default({}),
+  /** What it was called back for, and what came of it. */
+  calls: z
+    .array(
+      z.strictObject({
+        symptom: z.enum(SYMPTOM_IDS),
+        said: z.string(),
+        at: instant,
+        cause: z.enum(CAUSES).optional(),
+        cure: z.string().optional(),
+        curedAt: instant.optional(),
+      }),
+    )
+    .default([]),
+  /** What was done of what is due, and when. */
+  upkeep: z.record(z.string(), instant).default({}),
+  /** The articles its customer was offered, and what they signed. */
+  offered: z
+    .strictObject({
+      articles: z.array(z.string()),
+      chosen: z.string(),
+      name: z.string(),
+      reason: z.string(),
+      at: instant,
+    })
+    .optional(),
 })
 /** The invented scenario the demo is loaded from. */
 export const scenarioSchema = z.strictObject({
@@ -79,6 +109,7 @@ export const scenarioSchema = z.strictObject({
       notes: z.string().default(''),
       place: z.strictObject({ name: z.string(), latitude: z.number(), longitude: z.number() }),
       createdAt: instant,
+      archivedAt: instant.nullable().default(null),
       openings: z.array(openingSchema),
     }),
   ),

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { NEW_FIRM } from '@/core/catalogue/firm'
+import type { CatalogueUnit } from '@/core/catalogue/unit'
 import { type Edits, newEdits } from '@/core/new-edits'
 import { waiversFor } from '@/core/order/check-order'
 import { planAll } from '@/core/plan/plan-all'
@@ -31,6 +32,7 @@ import { logOf, setAtOf } from './demo-log'
 import { type ScenarioOpening, scenarioSchema } from './demo-scenario'
 import { loadPlan } from './load-plan'
 import { zoneAt } from './places'
+import { openLink, shareOpening, signLink } from './share'
 
 /** Loads the invented scenario from `folder` into an empty database. @throws when a figure of it can't be read. */
 export async function loadDemo(db: Db, folder: string): Promise<void> {
@@ -45,18 +47,48 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
   await addUnits(db, acting, units)
   await saveChange(firmPlace(db, acting), { revision: 0, base: NEW_FIRM, data: { ...NEW_FIRM, ...scenario.firm } })
   const trade = tradeWith(units, { firm: { ...NEW_FIRM, ...scenario.firm } })
-  for (const { openings, place, ...plain } of scenario.jobs) {
+  for (const { openings, place, archivedAt, ...plain } of scenario.jobs) {
     const jobId = idOf('job', plain.name)
     await insertJob(db, acting, {
       ...plain,
       id: jobId,
       ...placed(place),
-      archivedAt: null,
+      archivedAt,
     })
-    for (const one of openings)
+    for (const one of openings) {
       await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, trade, scenario.company)
+      if (one.offered) await offerDemo(db, acting, { jobId, tag: one.tag, units }, one.offered)
+    }
   }
   await planDemo(db, acting)
+}
+
+/** What a customer of the demo was offered by a link, and signed: the link itself is nobody’s. */
+async function offerDemo(
+  db: Db,
+  acting: Acting,
+  { jobId, tag, units }: { readonly jobId: string; readonly tag: string; readonly units: readonly CatalogueUnit[] },
+  { articles, chosen, name, reason, at }: NonNullable<ScenarioOpening['offered']>,
+): Promise<void> {
+  const idIn = (article: string) => units.find(one => one.article === article)?.id ?? article
+  const openingId = idOf('opening', jobId, tag)
+  const made = await shareOpening(
+    db,
+    acting,
+    openingId,
+    { id: idOf('share', openingId), kind: 'offer', units: articles.map(idIn), note: '', mails: false },
+    '',
+    new Date(Date.parse(at) - 86_400_000),
+  )
+  const opened = 'token' in made ? await openLink(db, made.token, new Date(at)) : null
+  if (!opened) throw new Error(`${tag} can't be offered: ${JSON.stringify(made)}`)
+  const { colours } =
+    opened.shown.kind === 'offer' ? opened.shown.choices.find(one => one.id === idIn(chosen))! : { colours: [] }
+  const strokes = [
+    Array.from({ length: 30 }, (_, i) => [80 + i * 22, Math.round(150 + 70 * Math.sin(i * 0.9))] as const),
+  ]
+  const signing = { name, choice: idIn(chosen), colour: colours.length > 1 ? colours[0]! : '', reason, strokes }
+  if (!(await signLink(db, opened, signing, null, new Date(at)))) throw new Error(`${tag} is signed already`)
 }
 
 /** The demo’s first day on which something is planned. */

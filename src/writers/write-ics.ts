@@ -46,8 +46,11 @@ export function writeDueIcs(name: string, days: readonly CalendarDay[], made: Da
       description,
       stamp: made,
     })
-  return calendar.toString()
+  return calendar.toString().replaceAll(OTHERS_OWN, '')
 }
+
+/** Lines that mean something to one program alone. */
+const OTHERS_OWN = /^X-(?!WR-)[^\r\n]*\r\n/gm
 
 /** A crew's plan as a calendar other programs open (RFC 5545), in UTC. `made` is when. */
 export function writeIcs(name: string, tasks: readonly CalendarTask[], made: Date): string {

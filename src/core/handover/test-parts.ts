@@ -126,8 +126,8 @@ function marginPoints({ hanging, margins }: Hung, before: Hung | null, { lengths
 
 const nowOf = ({ states }: Hung['margins']): Reveals => Object.fromEntries(states.map(one => [one.name, one.now]))
 
-/** The places of a test, each with what was found. Where the whole of it was noted before `partedOn`, that stands at every place
- *  at which nothing else was. */
+/** The places of a test, each with what was found last. Where the whole of it was noted before `partedOn`, that stands at every place
+ *  at which nothing was found since. */
 export function partsOf(test: HandoverTest, given: PartsGiven, partedOn: string): readonly TestPart[] {
   const notes = new Map<string, LogEntry>()
   for (const one of given.log)
@@ -141,9 +141,10 @@ export function partsOf(test: HandoverTest, given: PartsGiven, partedOn: string)
     const code = `${test.id}/${point.point}`
     const noted = notes.get(code) ?? null
     const read = isStale ? null : foundAt(point, since, given)
-    if (read && read.at >= (noted?.at ?? '')) return { ...point, code, found: read, verdict: verdictOf(point, read) }
+    const last = [noted, stands].reduce((at, one) => (one && one.at > at ? one.at : at), '')
+    if (read && read.at >= last) return { ...point, code, found: read, verdict: verdictOf(point, read) }
     const limit = point.reads === 'log' ? test.limit : null
-    if (noted) return { ...point, code, ...judgedNote(limit, noted, given, point.reads !== 'log') }
+    if (noted && noted.at === last) return { ...point, code, ...judgedNote(limit, noted, given, point.reads !== 'log') }
     return { ...point, code, ...judgedNote(test.limit, stands, given) }
   })
 }

@@ -57,7 +57,11 @@ export default function Bars({ label, unit, groups, series }: BarsProps) {
             plugins: { legend: { labels: { color: tokens.ink, boxWidth: 14, font: { size: 14 } } } },
             scales: {
               x: { ticks: { color: tokens.ink, font: { size: 14 } }, grid: { display: false } },
-              y: axisOf(tokens, unit),
+              // A bar is as long as its figure: it begins at nought.
+              y: axisOf(tokens, unit, {
+                fromZero: true,
+                isWhole: series.every(one => one.values.every(Number.isInteger)),
+              }),
             },
           }}
           data={{

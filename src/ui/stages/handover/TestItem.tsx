@@ -1,8 +1,10 @@
 'use client'
+import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { PlannedTest, TestPart } from '@/core/handover/plan-tests'
 import { momentWords } from '@/words/moments'
 import { partWords, pointName, testWords, VERDICT_NAMES } from '@/words/tests'
+import { Button } from '../../parts/controls'
 import { Otherwise } from '../../parts/Otherwise'
 import { PhotoGrid, PhotoTaker } from '../../parts/PhotoTaker'
 import type { StageProps } from '../../sheet/stage-props'
@@ -19,6 +21,8 @@ export const Tests = styled.ol`
   .parts > li { display: grid; gap: 4px; padding: 4px 0 4px 8px; border-left: 3px solid var(--rule); }
   .parts > li[data-result='passed'], .parts > li[data-result='waived'] { border-left-color: var(--fine); }
   .parts > li[data-result='failed'] { border-left-color: var(--stop); }
+  .more { display: flex; flex-wrap: wrap; gap: 6px; align-items: start; }
+  .more > button, .more > div > button { border-color: transparent; padding: 0 8px; font-size: 15px; }
   .row { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 6px; align-items: center; }
   .choices { display: flex; flex-wrap: wrap; gap: 6px; }
   input { min-width: 0; height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
@@ -32,8 +36,10 @@ type Props = { readonly test: PlannedTest; readonly store: Store }
 export function TestItem({ test, store }: Props) {
   const [name, how, limit] = testWords(test.id, store.say)
   const { parts, verdict } = test
+  const [isAgain, setAgain] = useState(false)
   const isParted = parts.some(one => one.point !== null)
   const settled = parts.filter(one => one.verdict !== 'open').length
+  const isSettled = parts.some(isDone)
   return (
     <li data-test={test.id} data-result={verdict}>
       <span className="head">
@@ -47,27 +53,43 @@ export function TestItem({ test, store }: Props) {
       <span className="small">
         {how} Limit: {limit}.
       </span>
-      {isParted ? (
-        <ul className="parts">
-          {parts.map(part => (
-            <li key={part.code} data-part={part.code} data-result={part.verdict}>
-              <Part test={test} part={part} name={`${name}, ${pointName(part.point!)}`} store={store} />
-            </li>
-          ))}
-        </ul>
-      ) : (
-        <Part test={test} part={parts[0]!} name={name} store={store} />
-      )}
-      <TestPhotos id={test.id} name={name} store={store} />
+      <ul className={isParted ? 'parts' : undefined}>
+        {parts.map(part => (
+          <li key={part.code} data-part={part.code} data-result={part.verdict}>
+            <Part
+              test={test}
+              part={part}
+              name={isParted ? `${name}, ${pointName(part.point!)}` : name}
+              isAsked={isAgain || !isDone(part)}
+              store={store}
+              onNoted={() => setAgain(isParted && isAgain)}
+            />
+          </li>
+        ))}
+      </ul>
+      <span className="more">
+        {isSettled && (
+          <Button $plain aria-expanded={isAgain} aria-label={`Test again: ${name}`} onPress={() => setAgain(!isAgain)}>
+            Test again …
+          </Button>
+        )}
+        <TestPhotos id={test.id} name={name} store={store} />
+      </span>
     </li>
   )
 }
 
-type PartProps = Props & { readonly part: TestPart; readonly name: string }
+const isDone = ({ verdict }: TestPart): boolean => verdict === 'passed' || verdict === 'waived'
 
-function Part({ test, part, name, store }: PartProps) {
+type PartProps = Props & {
+  readonly part: TestPart
+  readonly name: string
+  readonly isAsked: boolean
+  readonly onNoted: () => void
+}
+
+function Part({ test, part, name, isAsked, store, onNoted }: PartProps) {
   const { found, verdict, point } = part
-  const isSettled = verdict === 'passed' || verdict === 'waived'
   return (
     <>
       {(point !== null || found) && (
@@ -86,13 +108,7 @@ function Part({ test, part, name, store }: PartProps) {
           )}
         </span>
       )}
-      {isSettled ? (
-        <Otherwise of={name} word="Test again">
-          {close => <PartFound test={test} part={part} name={name} store={store} onNoted={close} />}
-        </Otherwise>
-      ) : (
-        <PartFound test={test} part={part} name={name} store={store} />
-      )}
+      {isAsked && <PartFound test={test} part={part} name={name} store={store} onNoted={onNoted} />}
     </>
   )
 }
@@ -103,10 +119,10 @@ function TestPhotos({ id, name, store }: { readonly id: string; readonly name: s
   const photos = store.sheet.photos.filter(one => one.slot === place)
   return (
     <>
-      {photos.length > 0 && <PhotoGrid photos={photos} captionOf={() => name} />}
       <Otherwise of={name} word="Photo">
         {() => <PhotoTaker openingId={store.sheet.opening.id} place={place} by={() => store.reader} />}
       </Otherwise>
+      {photos.length > 0 && <PhotoGrid photos={photos} captionOf={() => name} />}
     </>
   )
 }
