@@ -12,13 +12,12 @@ import {
   stoodDay,
 } from './after/deadlines'
 import { figureOf } from './base/figure'
-import { marginSlots } from './fit/hanging'
 import type { PlannedTest } from './handover/plan-tests'
+import { wantedMargins } from './handover/test-parts'
 import { signedRecord } from './order/signed-choice'
 import { progressOf } from './progress'
 import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
 import type { OpeningRecords, Trade } from './terms'
-import { REVEALS } from './tuning/reveals'
 import type { Work } from './work'
 
 /** What comes after a door was handed over: by when what is due, and what it was called back for. */
@@ -119,33 +118,18 @@ function sealsOn({ plan, fitted }: Sealed, dayOf: (at: string) => string): reado
 }
 
 /** Margins as they were read last at hand-over and since, with what is wanted of each. */
-function marginsOf({ fit, handover }: Work, { readings }: OpeningRecords): readonly FiledMargin[] {
-  const parts = handover.value.tests.find(one => one.id === 'margins')?.parts ?? []
-  return fit.value.hung.flatMap(({ hanging }) => {
-    const slots = marginSlots(hanging)
-    return REVEALS.flatMap((name): readonly FiledMargin[] => {
-      const slot = slots[name]
-      const part = parts.find(one => one.point === slot)
-      if (!slot || !part?.wanted?.most) return []
-      const read = part.found?.value
+function marginsOf({ fit, terms }: Work, { readings }: OpeningRecords): readonly FiledMargin[] {
+  const { hung } = fit.value
+  return hung.flatMap((one, i) =>
+    wantedMargins(one, hung[i - 1] ?? null, terms.lengths).flatMap(({ name, slot, wanted }): readonly FiledMargin[] => {
+      if (!wanted?.most) return []
       const now = readings
-        .filter(one => one.slot === slot && one.occasion === 'call-back')
-        .reduce<(typeof readings)[number] | null>(
-          (last, one) => (last && last.takenAt > one.takenAt ? last : one),
-          null,
-        )
-      return [
-        {
-          name,
-          place: slot,
-          least: part.wanted.least,
-          most: part.wanted.most,
-          atHandover: read && 'length' in read ? read.length : null,
-          now: now?.value ?? null,
-        },
-      ]
-    })
-  })
+        .filter(it => it.slot === slot && it.occasion === 'call-back')
+        .reduce<(typeof readings)[number] | null>((last, it) => (last && last.takenAt > it.takenAt ? last : it), null)
+      const atHandover = one.margins.states.find(it => it.name === name)?.read ?? null
+      return [{ name, place: slot, least: wanted.least, most: wanted.most, atHandover, now: now?.value ?? null }]
+    }),
+  )
 }
 
 /** Steps that were left out, or never became right. */

@@ -36,6 +36,11 @@ export function writePdf(
     size: size === 'a4' ? 'A4' : 'LETTER',
     margin: MARGIN,
     bufferPages: true,
+    // Tagged, so that it is read out in its order: headings, tables and drawings as what they are.
+    pdfVersion: '1.5',
+    tagged: true,
+    lang: 'en',
+    displayTitle: true,
     info: { Title: paper.title, Creator: 'Harvek', CreationDate: madeAt },
   })
   doc.registerFont(FONT.plain, join(fonts(), '400Regular/SourceSans3_400Regular.ttf'))
@@ -46,25 +51,48 @@ export function writePdf(
     doc.on('end', () => resolve(Buffer.concat(chunks)))
     doc.on('error', reject)
   })
-  writeHead(doc, paper, logo)
-  for (const block of paper.blocks) writeBlock(doc, block, paper)
+  const root = doc.struct('Document')
+  doc.addStructure(root)
+  writeHead(doc, root, paper, logo)
+  for (const block of paper.blocks) writeBlock(doc, root, block, paper)
+  root.end()
   writeFooters(doc, paper.footer)
   doc.end()
   return finished
 }
 
+type Node = ReturnType<Doc['struct']>
+
+/** Content that stands in the paper as what it is, for whoever has it read out. */
+const tagged = (doc: Doc, parent: Node, type: string, write: () => void, alt?: string): void => {
+  parent.add(doc.struct(type, alt === undefined ? {} : { alt }, write))
+}
+
+/** What only looks: rules, the head's logo, the foot of every page. */
+function asArtifact(doc: Doc, draw: () => void): void {
+  doc.markContent('Artifact')
+  draw()
+  doc.endMarkedContent()
+}
+
 /** Title on the left, logo on the right, neither on the other. */
-function writeHead(doc: Doc, { title, subtitle }: Paper, logo: Stationery['logo']): void {
+function writeHead(doc: Doc, root: Node, { title, subtitle }: Paper, logo: Stationery['logo']): void {
   const top = doc.y
   const beside = logo ? LOGO.width + 12 : 0
   const width = innerWidth(doc) - beside
-  doc.font(FONT.bold).fontSize(20).fillColor(INK).text(title, MARGIN, top, { width })
-  doc.font(FONT.plain).fontSize(11).fillColor(QUIET).text(subtitle, { width }).moveDown(0.6)
+  tagged(doc, root, 'H1', () => {
+    doc.font(FONT.bold).fontSize(20).fillColor(INK).text(title, MARGIN, top, { width })
+  })
+  tagged(doc, root, 'P', () => {
+    doc.font(FONT.plain).fontSize(11).fillColor(QUIET).text(subtitle, { width }).moveDown(0.6)
+  })
   if (!logo) return
   const scale = Math.min(LOGO.width / logo.width, LOGO.height / logo.height)
   const [wide, high] = [logo.width * scale, logo.height * scale]
   const under = doc.y
-  doc.image(Buffer.from(logo.picture), doc.page.width - MARGIN - wide, top, { width: wide, height: high })
+  asArtifact(doc, () => {
+    doc.image(Buffer.from(logo.picture), doc.page.width - MARGIN - wide, top, { width: wide, height: high })
+  })
   doc.x = MARGIN
   doc.y = Math.max(under, top + high + 8)
 }
@@ -76,63 +104,74 @@ function ensureRoom(doc: Doc, height: number): void {
   if (doc.y + height > bottom(doc)) doc.addPage()
 }
 
-function writeBlock(doc: Doc, block: Block, paper: Paper): void {
+function writeBlock(doc: Doc, root: Node, block: Block, paper: Paper): void {
   doc.x = MARGIN
   switch (block.kind) {
     case 'heading':
       ensureRoom(doc, 60)
-      doc.moveDown(0.5).font(FONT.bold).fontSize(13).fillColor(INK).text(block.text, MARGIN).moveDown(0.2)
+      tagged(doc, root, 'H2', () => {
+        doc.moveDown(0.5).font(FONT.bold).fontSize(13).fillColor(INK).text(block.text, MARGIN).moveDown(0.2)
+      })
       return
     case 'text':
       ensureRoom(doc, 30)
-      doc
-        .font(FONT.plain)
-        .fontSize(10.5)
-        .fillColor(INK)
-        .text(block.text, MARGIN, doc.y, { width: innerWidth(doc) })
-        .moveDown(0.4)
+      tagged(doc, root, 'P', () => {
+        doc
+          .font(FONT.plain)
+          .fontSize(10.5)
+          .fillColor(INK)
+          .text(block.text, MARGIN, doc.y, { width: innerWidth(doc) })
+          .moveDown(0.4)
+      })
       return
-    case 'facts':
-      for (const [name, value] of block.rows) writeRow(doc, [name, value], [0.3, 0.7], [FONT.plain, FONT.plain])
+    case 'facts': {
+      const table = doc.struct('Table')
+      root.add(table)
+      for (const [name, value] of block.rows)
+        writeRow(doc, table, { cells: [name, value], widths: [0.3, 0.7], kinds: [FONT.plain, FONT.plain], heads: 1 })
+      table.end()
       doc.moveDown(0.4)
       return
+    }
     case 'table':
-      writeRow(
-        doc,
-        block.head,
-        block.widths,
-        block.head.map(() => FONT.bold),
-        block.points,
-      )
-      for (const row of block.rows)
-        writeRow(
-          doc,
-          row,
-          block.widths,
-          row.map(() => FONT.plain),
-          block.points,
-        )
-      doc.moveDown(0.5)
+      writeTable(doc, root, block)
       return
-    case 'checks':
-      for (const item of block.items) writeCheck(doc, item)
+    case 'checks': {
+      const list = doc.struct('L')
+      root.add(list)
+      for (const item of block.items) writeCheck(doc, list, item)
+      list.end()
       doc.moveDown(0.4)
       return
+    }
     case 'drawing':
-      writeDrawing(doc, block, paper)
+      writeDrawing(doc, root, block, paper)
       return
     case 'picture':
-      writePicture(doc, block)
+      writePicture(doc, root, block)
   }
 }
 
-function writeRow(
-  doc: Doc,
-  cells: readonly string[],
-  widths: readonly number[],
-  kinds: readonly string[],
-  points = 10,
-): void {
+function writeTable(doc: Doc, root: Node, { head, rows, widths, points }: Extract<Block, { kind: 'table' }>): void {
+  const table = doc.struct('Table')
+  root.add(table)
+  writeRow(doc, table, { cells: head, widths, kinds: head.map(() => FONT.bold), heads: head.length, points })
+  for (const cells of rows)
+    writeRow(doc, table, { cells, widths, kinds: cells.map(() => FONT.plain), heads: 0, points })
+  table.end()
+  doc.moveDown(0.5)
+}
+
+type Row = {
+  readonly cells: readonly string[]
+  readonly widths: readonly number[]
+  readonly kinds: readonly string[]
+  /** How many of its cells, from the left, are headings. */
+  readonly heads: number
+  readonly points?: number | undefined
+}
+
+function writeRow(doc: Doc, table: Node, { cells, widths, kinds, heads, points = 10 }: Row): void {
   const width = innerWidth(doc)
   doc.fontSize(points)
   const heights = cells.map((cell, i) =>
@@ -141,47 +180,62 @@ function writeRow(
   const height = Math.max(...heights) + 5
   ensureRoom(doc, height)
   const top = doc.y
+  const row = doc.struct('TR')
+  table.add(row)
   let x = MARGIN
   cells.forEach((cell, i) => {
-    doc
-      .font(kinds[i]!)
-      .fillColor(i === 0 && kinds[i] === FONT.plain ? QUIET : INK)
-      .text(cell, x, top + 2, { width: widths[i]! * width - 8 })
+    const at = x
+    tagged(doc, row, i < heads ? 'TH' : 'TD', () => {
+      doc
+        .font(kinds[i]!)
+        .fillColor(i === 0 && kinds[i] === FONT.plain ? QUIET : INK)
+        .text(cell, at, top + 2, { width: widths[i]! * width - 8 })
+    })
     x += widths[i]! * width
   })
-  doc
-    .moveTo(MARGIN, top + height)
-    .lineTo(MARGIN + width, top + height)
-    .lineWidth(0.5)
-    .strokeColor(RULE)
-    .stroke()
+  row.end()
+  asArtifact(doc, () => {
+    doc
+      .moveTo(MARGIN, top + height)
+      .lineTo(MARGIN + width, top + height)
+      .lineWidth(0.5)
+      .strokeColor(RULE)
+      .stroke()
+  })
   doc.y = top + height
 }
 
-function writeCheck(doc: Doc, { text, ticked }: { readonly text: string; readonly ticked: boolean }): void {
+function writeCheck(doc: Doc, list: Node, { text, ticked }: { readonly text: string; readonly ticked: boolean }): void {
   ensureRoom(doc, 18)
   const top = doc.y
-  doc
-    .rect(MARGIN, top + 2, 9, 9)
-    .lineWidth(0.8)
-    .strokeColor(INK)
-    .stroke()
-  if (ticked)
+  asArtifact(doc, () => {
     doc
-      .moveTo(MARGIN + 2, top + 6.5)
-      .lineTo(MARGIN + 4, top + 9)
-      .lineTo(MARGIN + 8, top + 3.5)
+      .rect(MARGIN, top + 2, 9, 9)
+      .lineWidth(0.8)
+      .strokeColor(INK)
       .stroke()
-  doc
-    .font(FONT.plain)
-    .fontSize(10)
-    .fillColor(INK)
-    .text(text, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
+    if (ticked)
+      doc
+        .moveTo(MARGIN + 2, top + 6.5)
+        .lineTo(MARGIN + 4, top + 9)
+        .lineTo(MARGIN + 8, top + 3.5)
+        .stroke()
+  })
+  list.add(
+    doc.struct('LI', { actual: `${ticked ? 'done' : 'not done'}: ${text}` }, () => {
+      doc
+        .font(FONT.plain)
+        .fontSize(10)
+        .fillColor(INK)
+        .text(text, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
+    }),
+  )
   doc.y = Math.max(doc.y, top + 15)
 }
 
 function writeDrawing(
   doc: Doc,
+  root: Node,
   { scene, heightMm, caption, numbers }: Extract<Block, { kind: 'drawing' }>,
   { step }: Paper,
 ): void {
@@ -193,24 +247,35 @@ function writeDrawing(
   const textHeight = 9 / scale
   const readingText = numbers && ((id: string, figure: string) => String(numbers.get(id) ?? figure))
   const place: Place = { x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale, scale }
-  for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '', readingText }))
-    drawMark(doc, mark, place)
-  doc.undash()
+  const figure = () => {
+    for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '', readingText }))
+      drawMark(doc, mark, place)
+    doc.undash()
+  }
+  tagged(doc, root, 'Figure', figure, caption)
   doc.y = top + spanY * scale + 2
-  doc
-    .font(FONT.plain)
-    .fontSize(9)
-    .fillColor(QUIET)
-    .text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
-    .moveDown(0.4)
+  tagged(doc, root, 'Caption', () => {
+    doc
+      .font(FONT.plain)
+      .fontSize(9)
+      .fillColor(QUIET)
+      .text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
+      .moveDown(0.4)
+  })
 }
 
-function writePicture(doc: Doc, { jpeg, ratio, caption }: Extract<Block, { kind: 'picture' }>): void {
+function writePicture(doc: Doc, root: Node, { jpeg, ratio, caption }: Extract<Block, { kind: 'picture' }>): void {
   const width = Math.min(innerWidth(doc), PICTURE_HIGH / ratio)
   ensureRoom(doc, width * ratio + 24)
-  doc.image(Buffer.from(jpeg), MARGIN, doc.y, { width })
-  doc.y += width * ratio + 3
-  doc.font(FONT.plain).fontSize(9).fillColor(QUIET).text(caption, MARGIN, doc.y).moveDown(0.6)
+  const picture = () => {
+    doc.image(Buffer.from(jpeg), MARGIN, doc.y, { width })
+  }
+  const top = doc.y
+  tagged(doc, root, 'Figure', picture, caption)
+  doc.y = top + width * ratio + 3
+  tagged(doc, root, 'Caption', () => {
+    doc.font(FONT.plain).fontSize(9).fillColor(QUIET).text(caption, MARGIN, doc.y).moveDown(0.6)
+  })
 }
 
 type Place = { readonly x: (x: number) => number; readonly y: (y: number) => number; readonly scale: number }
@@ -274,6 +339,7 @@ function writeFooters(doc: Doc, footer: string): void {
   for (let i = start; i < start + count; i++) {
     doc.switchToPage(i)
     doc.page.margins.bottom = 0
+    doc.markContent('Artifact', { type: 'Pagination' })
     doc.font(FONT.plain).fontSize(8.5).fillColor(QUIET)
     doc.text(footer, MARGIN, doc.page.height - 34, { width: innerWidth(doc) - 60, lineBreak: false })
     doc.text(`${i + 1} of ${count}`, MARGIN, doc.page.height - 34, {
@@ -281,5 +347,6 @@ function writeFooters(doc: Doc, footer: string): void {
       align: 'right',
       lineBreak: false,
     })
+    doc.endMarkedContent()
   }
 }

@@ -96,31 +96,34 @@ function pointsOf(points: TestPoints, given: PartsGiven): readonly Point[] | nul
     : null
 }
 
-/** The margins round one leaf: each as far from what it is wanted to be as tuning lets it; of the sill's, which is no eighth, only that it is
- *  alike at both ends. */
-function marginPoints({ hanging, margins }: Hung, before: Hung | null, { lengths, log }: PartsGiven): readonly Point[] {
+/** A margin round a leaf with what is wanted of it: as far from its aim as tuning lets it; of the sill's, which is no eighth, only that it is alike
+ *  at both ends. */
+export type WantedMargin = { readonly name: RevealName; readonly slot: Slot; readonly wanted: TestPart['wanted'] }
+
+/** The margins round one leaf. `before` is the leaf it meets, where that one is shut first. */
+export function wantedMargins(
+  { hanging, margins }: Hung,
+  before: Hung | null,
+  lengths: TradeLengths,
+): readonly WantedMargin[] {
   const slots = marginSlots(hanging)
   const now = nowOf(margins)
   const headAim = hanging.meets && before ? nowOf(before.margins)['head.strike'] : undefined
   const aims = aimsOf(now, targetOf(hanging, lengths), headAim)
   const within = lengths['test-margins'].value
-  return REVEALS.flatMap((name: RevealName): readonly Point[] => {
-    const slot = slots[name]
+  return REVEALS.flatMap((name): readonly WantedMargin[] => {
+    const [slot, aim] = [slots[name], aims[name]]
     if (!slot) return []
-    const aim = aims[name]
-    const wanted =
-      name === 'sill.hinge' || aim === undefined ? null : { least: minus(aim, within), most: plus(aim, within) }
-    const state = margins.states.find(one => one.name === name)
-    return [
-      {
-        reads: 'slot',
-        slot,
-        point: slot,
-        wanted,
-        since: lastOf(log, movesFrame),
-        isStale: state !== undefined && state.now !== state.read,
-      },
-    ]
+    const hasLimit = name !== 'sill.hinge' && aim !== undefined
+    return [{ name, slot, wanted: hasLimit ? { least: minus(aim, within), most: plus(aim, within) } : null }]
+  })
+}
+
+function marginPoints(one: Hung, before: Hung | null, { lengths, log }: PartsGiven): readonly Point[] {
+  const since = lastOf(log, movesFrame)
+  return wantedMargins(one, before, lengths).map(({ name, slot, wanted }): Point => {
+    const state = one.margins.states.find(it => it.name === name)
+    return { reads: 'slot', slot, point: slot, wanted, since, isStale: state !== undefined && state.now !== state.read }
   })
 }
 
@@ -137,7 +140,7 @@ export function partsOf(test: HandoverTest, given: PartsGiven, partedOn: string)
   if (!points)
     return [{ reads: 'log', code: test.id, point: null, wanted: null, ...judgedNote(test.limit, whole, given) }]
   const stands = whole && (whole.at < partedOn || whole.result === 'waived') ? whole : null
-  return points.map(({ since, isStale, ...point }) => {
+  const found = points.map(({ since, isStale, ...point }) => {
     const code = `${test.id}/${point.point}`
     const noted = notes.get(code) ?? null
     const read = isStale ? null : foundAt(point, since, given)
@@ -145,7 +148,14 @@ export function partsOf(test: HandoverTest, given: PartsGiven, partedOn: string)
     if (read && read.at >= last) return { ...point, code, found: read, verdict: verdictOf(point, read) }
     const limit = point.reads === 'log' ? test.limit : null
     if (noted && noted.at === last) return { ...point, code, ...judgedNote(limit, noted, given, point.reads !== 'log') }
-    return { ...point, code, ...judgedNote(test.limit, stands, given) }
+    return { ...point, code, ...judgedNote(test.limit, stands, given), isOfWhole: stands !== null }
+  })
+  // What was noted of the whole is no figure of any one place.
+  if (stands && found.every(one => 'isOfWhole' in one && one.isOfWhole))
+    return [{ reads: 'log', code: test.id, point: null, wanted: null, ...judgedNote(test.limit, stands, given) }]
+  return found.map(one => {
+    const { isOfWhole, ...part } = { isOfWhole: false, ...one }
+    return isOfWhole && part.found ? { ...part, found: { ...part.found, value: null } } : part
   })
 }
 

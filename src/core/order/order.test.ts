@@ -39,7 +39,7 @@ describe('an order line', () => {
       swing: 'in',
       derived: { width: unit().width },
       reason: 'cheapest',
-      core: '3',
+      core: '4',
       risks: [],
     })
   })

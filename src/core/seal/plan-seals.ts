@@ -127,11 +127,18 @@ function planOf(
   const draftBy = (flowAt: (one: EdgePlan | Opened, i: number, pressure: number) => number) =>
     draftOf(pressure => total(opened.map((one, i) => flowAt(one, i, pressure))), heatingDegreeDays)
   const edges = opened.map((one, i) => edgeOf(one, ways[i]!, request, centsPerKwh))
-  const corners = (pressure: number): number =>
-    hasOpenCorners(edges, choice) ? cornersM3h(edges[0]!.edge.thickness, pressure) : 0
-  const before = draftBy((one, _, pressure) => flowWithM3h(one, one.stays, pressure))
+  const cornersAt = (pressure: number, isOpen: boolean): number =>
+    isOpen ? cornersM3h(edges[0]!.edge.thickness, pressure) : 0
+  // What stays at the bottom has its corners open as long as nobody put anything into them.
+  const wereOpen = opened.some(one => one.edge.role === 'bottom' && one.stays.length > 0 && !isTight(one))
+  const before = draftOf(
+    pressure => total(opened.map(one => flowWithM3h(one, one.stays, pressure))) + cornersAt(pressure, wereOpen),
+    heatingDegreeDays,
+  )
   const after = draftOf(
-    pressure => total(edges.map(one => flowWithM3h(one, sealsOn(one), pressure))) + corners(pressure),
+    pressure =>
+      total(edges.map(one => flowWithM3h(one, sealsOn(one), pressure))) +
+      cornersAt(pressure, hasOpenCorners(edges, choice)),
     heatingDegreeDays,
   )
   const within = lengths['gauge-within'].value
