@@ -3,6 +3,7 @@ import { join, relative } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
 import { newJob } from '../src/core/survey/new-job'
+import { demoId } from '../src/server/demo-ids'
 import { signMember } from '../src/server/sign'
 import { addForeignCompany, firstOrder, secret } from './test/foreign'
 import { base, DEMO_JOB, demoOpening, ready } from './test/harvek'
@@ -56,6 +57,7 @@ const BODIES: Readonly<Record<string, readonly ['POST' | 'PUT' | 'DELETE', unkno
   '/api/openings/[id]/readings/check': ['POST', { name: 'a.csv', text: '' }],
   '/api/openings/[id]/log': ['POST', []],
   '/api/openings/[id]/placings': ['POST', []],
+  '/api/shares/[id]': ['DELETE', undefined],
   '/api/orders/[id]/decisions': [
     'POST',
     { answerId: uuidV7(), decisions: [{ id: uuidV7(), line: 1, path: 'hinges', verdict: 'accepted' }] },
@@ -80,6 +82,14 @@ const OPEN = [
   // Days are everybody’s; what is on them is each company’s own.
   '/days/[date]',
   '/plan',
+  '/due',
+  '/figures',
+  '/api/due.ics',
+  '/api/figures/[id]',
+  // A link is nobody’s but whose it was sent to: its own story says what it opens.
+  '/s/[token]',
+  '/api/shared/[token]',
+  '/api/shared/[token]/paper.pdf',
   '/api/days/[date]/entries',
   '/api/days/[date]/load.csv',
   '/api/days/[date]/load.pdf',
@@ -124,6 +134,8 @@ const OPEN = [
   '/profile',
   '/people',
 ]
+/** What the demo's first customer was offered. */
+const SHARE = demoId('share', demoOpening('A1'))
 /** A crew of the demo's firm. */
 const CREW: string = JSON.parse(readFileSync('demo/scenario.json', 'utf8')).firm.crews[0].id
 /** Ids that belong to no company: devices of this place, and made-up openings. */
@@ -144,7 +156,9 @@ test('a second company’s member gets “not found” on every address with eve
           ? [photo]
           : address.includes('/crews/')
             ? [CREW]
-            : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
+            : address.includes('/shares/')
+              ? [SHARE]
+              : ['A1', 'A2', 'A3', 'A4', 'A5'].map(demoOpening)
     for (const id of ids) {
       const path = address
         .replace('[id]', id)

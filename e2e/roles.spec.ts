@@ -39,6 +39,9 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'GET /api/jobs/[id]/cuts.csv',
     'GET /api/jobs/[id]/cuts.pdf',
     'GET /api/jobs/[id]/labels.pdf',
+    'GET /api/due.ics',
+    'GET /api/figures/[id]',
+    'GET /api/openings/[id]/shares',
     'GET /api/jobs/[id]/ready',
     'GET /api/news',
     'GET /api/openings',
@@ -79,6 +82,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
   money: [
     'GET /api/firm/seals.csv',
     'GET /api/openings/[id]/order.pdf',
+    'GET /api/shares/[id]/paper.pdf',
     'GET /api/orders/[id]/lines.csv',
     'GET /api/orders/[id]/order.json',
     'GET /api/orders/[id]/order.txt',
@@ -95,7 +99,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'POST /api/openings/[id]/copy',
     'PUT /api/openings/[id]/details',
   ],
-  settle: ['PUT /api/openings/[id]/edits/[kind]'],
+  settle: ['PUT /api/openings/[id]/edits/[kind]', 'POST /api/openings/[id]/shares', 'DELETE /api/shares/[id]'],
   receive: ['POST /api/orders/[id]/claim', 'POST /api/orders/[id]/receipts'],
   cut: ['POST /api/jobs/[id]/cuts', 'DELETE /api/jobs/[id]/cuts'],
   order: [
@@ -138,6 +142,8 @@ const OPEN = [
   'POST /api/auth/[...all]',
   'POST /api/start',
   'POST /api/invitation',
+  'GET /api/shared/[token]/paper.pdf',
+  'POST /api/shared/[token]',
 ]
 /** Asked by everybody for themselves: in the demo it is refused, elsewhere it would be done. */
 const LEAVE = 'POST /api/account/leave'

@@ -13,7 +13,7 @@ import { slotName } from '../../src/words/walk'
 
 export const base = (): string => process.env.HARVEK_BASE ?? ''
 export const DEMO_JOB = demoId('job', 'Sandmartin Quay 4')
-const JOBS: Readonly<Record<string, string>> = { A: '4', B: '9', C: '15', D: '21' }
+const JOBS: Readonly<Record<string, string>> = { A: '4', B: '9', C: '15', D: '21', E: '2' }
 export const demoJob = (tag: string): string => demoId('job', `Sandmartin Quay ${JOBS[tag[0]!]}`)
 export const demoOpening = (tag: string): string => demoId('opening', demoJob(tag), tag)
 

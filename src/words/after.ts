@@ -50,7 +50,7 @@ export function deadlineName({ id, key }: Pick<Deadline, 'id' | 'key'>): string 
   return `${name}: ${sideName(edge)}`
 }
 
-export const WHOSE_WORDS = { customer: 'the customer', firm: 'us' } as const
+export const WHOSE_WORDS = { customer: 'the customer’s', firm: 'ours' } as const
 
 /** How a due date stands on a day. */
 export function dueWords({ due, done, isOver, id }: Deadline, today: string): string {

@@ -144,7 +144,7 @@ export function dressedScene(scene: Scene, front: readonly Mark[], look: LeafLoo
   const hole = bare.find(one => one.id === 'unit') ?? bare.find(one => one.id === 'hole')
   const placed = front.length > 0 && hole?.kind === 'path' ? inPlace(front, extentIn(hole.points)) : null
   // What nobody has read or seen is not shown to a customer; hinges stand before the frame.
-  const around = bare.filter(one => one.certainty !== 'assumed' && one.role !== 'swing')
+  const around = bare.filter(one => (placed === null || one.certainty !== 'assumed') && one.role !== 'swing')
   const standing = placed ? around.filter(one => !OF_DOOR.has(one.role)) : around.filter(one => one.role !== 'hinge')
   const hinges = around.filter(one => one.role === 'hinge')
   return {

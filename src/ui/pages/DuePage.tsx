@@ -62,8 +62,7 @@ export function DuePage({ rows, calls, today }: Due) {
                 <span className="quiet">{one.job}</span>
               </span>
               <span className="quiet">
-                {WHOSE_WORDS[one.deadline.whose]}
-                {one.customer && `: ${[one.customer, one.phone].filter(Boolean).join(', ')}`}
+                {[WHOSE_WORDS[one.deadline.whose], one.customer, one.phone].filter(Boolean).join(' · ')}
                 <br />
                 {dueWords(one.deadline, today)}
               </span>

@@ -22,7 +22,9 @@ export function HandoverLadder({ store }: StageProps) {
   const view = chosen ?? (isFinished ? 'after' : 'tests')
   return (
     <>
-      <Choice label="What is shown" isLabelHidden value={view} options={VIEWS} onChange={setView} />
+      <div style={{ paddingBottom: 12 }}>
+        <Choice label="What is shown" isLabelHidden value={view} options={VIEWS} onChange={setView} />
+      </div>
       {view === 'after' ? <AfterPanel store={store} /> : <TestList store={store} />}
     </>
   )

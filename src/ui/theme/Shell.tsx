@@ -24,7 +24,7 @@ const Bar = styled.header`
   @media (max-width: 900px) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 15px; } .acts select { max-width: 116px; font-size: 14px; } .me { max-width: 130px; } }
   @media (max-width: 700px) {
     padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
-    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 0; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 2px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
+    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 10px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 2px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 15px;`
