@@ -82,6 +82,7 @@ const OPEN = [
   // Days are everybody’s; what is on them is each company’s own.
   '/days/[date]',
   '/plan',
+  '/api/plan',
   '/due',
   '/figures',
   '/api/due.ics',

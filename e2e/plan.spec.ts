@@ -44,6 +44,13 @@ test.describe('the plan', () => {
     await expect(box.getByText(/The hole would not be closed by dark\. Not so from /)).toBeVisible()
     await expect(box.getByText(/It does not end before the crew goes home/)).toBeVisible()
     await expect(broken(page)).toBeVisible()
+    // Shut for the night it may stay; taken back it is said again.
+    await box.getByLabel(/^Shut by what/).fill('OSB on two battens')
+    await box.getByRole('button', { name: 'Plan the closure' }).click()
+    await expect(box.getByText('Shut for the night by: OSB on two battens')).toBeVisible()
+    await expect(box.getByText(/The hole would not be closed by dark/)).toHaveCount(0)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(box.getByText(/The hole would not be closed by dark/)).toBeVisible()
     await weekOf(page, '2026-12-14')
     await expect(own(page)).toHaveAttribute('data-broken', 'true')
     await box.getByRole('button', { name: /^Put it to / }).click()
@@ -96,6 +103,22 @@ test('a task is carried to another day by its grip with keys, and by the mouse',
   expect(new Date(`${(await placedOn(page))!}T00:00:00Z`).getUTCDay()).toBe(4)
   const found = await new AxeBuilder({ page }).analyze()
   expect(found.violations.map(one => [one.id, one.nodes.map(node => node.html.slice(0, 120))])).toEqual([])
+})
+
+test('what somebody else puts on the plan stands on it a few seconds later', async ({ page, browser }) => {
+  await open(page, '/plan')
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
+  await open(other, '/plan')
+  await weekOf(other, (await placedOn(other))!)
+  await own(other).getByRole('button', { name: /^D9/ }).click()
+  const box = panel(other, 'D9 Fit and seal')
+  await box.getByLabel('Day').fill('2026-12-16')
+  await box.getByLabel('Begins at').fill('09:15')
+  await box.getByRole('button', { name: 'Put it there' }).click()
+  await allStored(other)
+  await weekOf(page, '2026-12-16')
+  await expect(own(page)).toContainText('09:15', { timeout: 12_000 })
+  await other.context().close()
 })
 
 test.describe('on the phone', () => {

@@ -50,7 +50,7 @@ test('a customer chooses a door in their own opening on a phone, signs, and afte
   await expect(customer.getByText('Choose one of them first.')).toBeVisible()
   await first.getByRole('button', { name: `Choose ${article}` }).click()
   const colours = first.getByRole('group', { name: /^Colour of/ }).getByRole('button')
-  const colour = (await colours.count()) > 0 ? await colours.nth(1).innerText() : ''
+  const colour = (await colours.count()) > 0 ? ((await colours.nth(1).textContent()) ?? '') : ''
   if (colour) await colours.nth(1).click()
   await customer.getByLabel('Your name').fill('W')
   await act()

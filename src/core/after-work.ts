@@ -43,8 +43,9 @@ export function handedOverAt(work: Work, records: OpeningRecords): string | null
   if (!progressOf(work, records).finished) return signedRecord(records.log)?.at ?? null
   const tested = work.handover.value.tests
     .flatMap(test => test.parts.flatMap(({ found }) => found?.at ?? []))
-    .reduce((last, at) => (at > last ? at : last), '')
-  return signedRecord(records.log)?.at ?? (tested || null)
+    .sort()
+    .at(-1)
+  return signedRecord(records.log)?.at ?? tested ?? null
 }
 
 /** What comes after a door was handed over, as its records and the trade say it on a day, `YYYY-MM-DD`. */

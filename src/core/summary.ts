@@ -36,6 +36,8 @@ export type Summary = {
   readonly waitsSince: string | null
   /** Call-backs that are not over. */
   readonly calls: readonly CallBack[]
+  /** Of its fire label as it is wanted; 0 without. */
+  readonly labelMinutes: number
   /** Until when nothing can be done on it, ISO 8601: foam that hardens; `null` where something can. */
   readonly until: string | null
   /** How many readings and answers it has. */
@@ -91,6 +93,7 @@ export function sumUp(
       waitsOn: on,
       waitsSince: on && waitsSince(on, records),
       calls: openCalls(records.log),
+      labelMinutes: records.wishes.labelMinutes ?? 0,
       until: waitsUntil(steps),
       said: records.readings.length + records.answers.length,
       tasks: openingTasks(work, records, progress, shipped.numbers),

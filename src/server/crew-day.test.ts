@@ -41,6 +41,7 @@ const put = (more: Partial<PlacingOf> = {}): PlacingOf => ({
   day: '2026-11-30',
   minute: 480,
   isFixed: false,
+  closure: null,
   by: 'x',
   at: '2026-11-01T00:00:00.000Z',
   ...more,

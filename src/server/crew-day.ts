@@ -39,6 +39,10 @@ export type CrewTask = {
   readonly openMinutes: number | null
   /** When it gets dark there, minutes after midnight; `null` where it does not, or it is not known. */
   readonly darkAt: number | null
+  /** By what the hole is shut for the night, where that is planned. */
+  readonly closure: string | null
+  /** Where it is, as somebody else's directions take it. */
+  readonly directions: string
 }
 
 type Given = {
@@ -70,7 +74,7 @@ export function crewDays({ crews, jobs, openings, put, today, firm, now }: Given
 }
 
 function taskOf(
-  { part, minute }: PlacingOf,
+  { part, minute, closure }: PlacingOf,
   { opening, summary }: SummedOpening,
   job: Job,
   crew: Crew,
@@ -84,7 +88,7 @@ function taskOf(
   const { darkAt } = lightAt({ place, zone }, today)
   const clock = wallIn(now.toISOString(), zone) - wallAt(today)
   const by =
-    task.opensMinutes === null || task.isOpen
+    task.opensMinutes === null || task.isOpen || closure !== null
       ? null
       : Math.min(darkAt ?? crew.to, crew.to) - NUMBERS['closed-factor'].value * task.opensMinutes
   return {
@@ -104,5 +108,18 @@ function taskOf(
     latestAt: by === null ? null : new Date(now.getTime() + (by - clock) * 60_000).toISOString(),
     openMinutes: task.isOpen ? task.opensMinutes : null,
     darkAt,
+    closure,
+    directions: directionsTo(job),
   }
 }
+
+/** The address, and where it is on earth where that was said: what any map takes. */
+export const directionsTo = ({
+  site,
+  delivery,
+  place,
+  name,
+}: Pick<Job, 'site' | 'delivery' | 'place' | 'name'>): string =>
+  [name, site || delivery, place && `${(place.latitudeE6 / 1e6).toFixed(5)}, ${(place.longitudeE6 / 1e6).toFixed(5)}`]
+    .filter(Boolean)
+    .join(', ')

@@ -1,4 +1,5 @@
 import type { SymptomId } from '@/core/after/causes'
+import { atPace, type Pace, paceOf } from '@/core/plan/own-pace'
 import { standingPlacings } from '@/core/plan/placing'
 import { lightAt, wallIn } from '@/core/plan/plan-view'
 import { dayOf as dayOfWall } from '@/core/plan/wall'
@@ -10,11 +11,12 @@ import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
 import { listPlacings } from '@/store/placings'
+import { timedSteps } from '@/store/timed-steps'
 import { dayShort, momentWords, untilWords } from '@/words/moments'
 import { clockWords } from '@/words/plan'
 import { type CrewDay, crewDays } from './crew-day'
 import { zoneAt } from './places'
-import { summariesOf } from './summaries'
+import { type SummedOpening, summariesOf } from './summaries'
 
 /** A job as a day's work: against the light, what is next on each opening, and on whom it waits. */
 export type Day = {
@@ -46,11 +48,13 @@ export type Today = { readonly days: readonly Day[]; readonly crews: readonly Cr
 
 /** The next jobs of a company as days, and each crew's own. Four statements, of however many openings, while nothing changed. */
 export async function todayFor(db: Db, acting: Acting | Known, now: Date): Promise<Today> {
-  const [known, company, placings] = await Promise.all([
+  const [known, company, placings, timed] = await Promise.all([
     listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS_KNOWN),
     companyOf(db, acting),
     listPlacings(db, acting),
+    timedSteps(db, acting),
   ])
+  const pace = paceOf(timed)
   const firm = company.firm.data
   const jobs = known.slice(0, MOST_JOBS_TODAY)
   const today = dayOfWall(wallIn(now.toISOString(), firm.timeZone ?? 'UTC'))
@@ -66,9 +70,23 @@ export async function todayFor(db: Db, acting: Acting | Known, now: Date): Promi
         now,
       ),
     ),
-    crews: crewDays({ crews: firm.crews, jobs: known, openings, put, today, firm, now }),
+    crews: crewDays({
+      crews: firm.crews,
+      jobs: known,
+      openings: openings.map(one => pacedBy(one, pace)),
+      put,
+      today,
+      firm,
+      now,
+    }),
   }
 }
+
+/** An opening whose tasks are as long as they take the firm. */
+const pacedBy = (one: SummedOpening, pace: Pace | null): SummedOpening => ({
+  ...one,
+  summary: { ...one.summary, tasks: atPace(one.summary.tasks, pace) },
+})
 
 type Listed = { readonly opening: Pick<Opening, 'id' | 'tag' | 'name'>; readonly summary: Summary }
 

@@ -30,6 +30,7 @@ import { demoId as idOf } from './demo-ids'
 import { likenesses, settledDetails } from './demo-likeness'
 import { logOf, setAtOf } from './demo-log'
 import { type ScenarioOpening, scenarioSchema } from './demo-scenario'
+import { loadFigured } from './load-after'
 import { loadPlan } from './load-plan'
 import { zoneAt } from './places'
 import { openLink, shareOpening, signLink } from './share'
@@ -97,6 +98,8 @@ const PLANNED_AT = '2026-11-26T07:30:00.000Z'
 
 /** Everything of the demo that can be done stands on the plan, as early as can be. */
 async function planDemo(db: Db, acting: Acting): Promise<void> {
+  // What its doors took in the past year is known before anything is planned by it.
+  await loadFigured(db, acting, new Date(PLANNED_AT))
   const given = await loadPlan(db, acting, new Date(PLANNED_AT))
   const { placed } = planAll({ given, from: wallAt(PLANNED_FROM) })
   for (const { task, crew, start } of placed) {
@@ -107,6 +110,7 @@ async function planDemo(db: Db, acting: Acting): Promise<void> {
       day: dayOf(start),
       minute: minuteOf(start),
       isFixed: false,
+      closure: null,
       by: acting.name,
       at: PLANNED_AT,
     }

@@ -20,6 +20,7 @@ export type OpeningItem = {
   readonly stage: Stage
   readonly worst: Severity
   readonly finished: boolean
+  readonly hasLabel: boolean
 }
 
 /** An opening in the list in which it is called, moved and made another kind. */
@@ -68,6 +69,7 @@ export async function jobPage(db: Db, acting: Acting | Known, id: string, now: D
       stage: summary.stage,
       worst: summary.worst,
       finished: summary.finished,
+      hasLabel: summary.labelMinutes > 0,
     })),
   }
 }

@@ -1,3 +1,4 @@
+import { atPace, paceOf } from '@/core/plan/own-pace'
 import { taskId } from '@/core/plan/placing'
 import { type PlanGiven, placedFrom } from '@/core/plan/plan-view'
 import { zoneOf } from '@/core/sheet'
@@ -6,6 +7,7 @@ import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
 import { listPlacings } from '@/store/placings'
+import { timedSteps } from '@/store/timed-steps'
 import { NUMBERS } from '@/trade/rates'
 import { lastsWords, taskName } from '@/words/plan'
 import { writeIcs } from '@/writers/write-ics'
@@ -15,11 +17,13 @@ const MOST_JOBS = 300
 
 /** The plan of a company over all jobs that are not put away. As many statements for ten openings as for a thousand. */
 export async function loadPlan(db: Db, acting: Acting | Known, now = new Date()): Promise<PlanGiven> {
-  const [jobs, company, placings] = await Promise.all([
+  const [jobs, company, placings, timed] = await Promise.all([
     listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS),
     companyOf(db, acting),
     listPlacings(db, acting),
+    timedSteps(db, acting),
   ])
+  const pace = paceOf(timed)
   const { data } = company.firm
   const { openings } = await summariesOf(
     db,
@@ -46,9 +50,10 @@ export async function loadPlan(db: Db, acting: Acting | Known, now = new Date())
       tag: opening.tag,
       name: opening.name,
       until: summary.until,
-      tasks: summary.tasks,
+      tasks: atPace(summary.tasks, pace),
     })),
     placings: placings.filter(one => shown.has(one.openingId)),
+    pace,
   }
 }
 

@@ -36,6 +36,7 @@ export const placing = mysqlTable(
     day: varchar('day', { length: 10 }),
     minute: int('minute'),
     isFixed: boolean('is_fixed').notNull(),
+    closure: varchar('closure', { length: 200 }),
     by: varchar('by_name', { length: 80 }).notNull(),
     at: moment('at').notNull(),
     memberId: id('member_id').notNull(),

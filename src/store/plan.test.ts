@@ -39,6 +39,7 @@ const placingOf = (
   day,
   minute,
   isFixed: true,
+  closure: null,
   by: 'Ida Marlow',
   at,
 })

@@ -180,6 +180,12 @@ describe('what a person puts somewhere', () => {
     expect(
       broken(put('set', 'a', MONDAY, 480), put('trim', 'a', '2026-12-01', 480), put('other', 'b', MONDAY, 480)),
     ).toEqual([]))
+  it('shut for the night by something else may stand open in the dark, and still ends before the crew goes home', () => {
+    const late = put('set', 'a', MONDAY, 631)
+    expect(broken({ ...late, closure: 'OSB on two battens' })).toEqual([])
+    expect(broken({ ...late, closure: null })).toHaveLength(1)
+    expect(broken({ ...put('set', 'a', MONDAY, 800), closure: 'OSB' }).map(one => one[1])).toEqual(['hours'])
+  })
   it('is said to come too late before the dark, with the day on which it would not', () => {
     // 15:30 is dark: 930 − 1.25 × 240 = 630, half past ten.
     expect(latestOpening(set, own.crews[0]!, MONDAY, 1.25)).toBe(630)

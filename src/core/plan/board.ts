@@ -19,7 +19,14 @@ export type BoardTask = {
   readonly blocked: TaskWait | null
 }
 
-export type Placed = { readonly task: string; readonly crew: string; readonly start: Wall; readonly isFixed: boolean }
+export type Placed = {
+  readonly task: string
+  readonly crew: string
+  readonly start: Wall
+  readonly isFixed: boolean
+  /** By what the hole is shut for the night; absent where nothing is planned. */
+  readonly closure?: string | null
+}
 
 export const BREAKS = [
   'blocked',

@@ -23,10 +23,12 @@ export function breaksIn({ tasks, crews, closedFactor }: Board, placed: readonly
         breaks.push({ code: 'wait', other: need.id })
     }
     if (task.notBefore !== null && one.start < task.notBefore) breaks.push({ code: 'too-early', other: null })
-    const wrong = wrongWith({ task, crew, start: one.start }, closedFactor)
+    // A hole that is shut for the night is not open in the dark.
+    const shut = one.closure ? { ...task, opens: null } : task
+    const wrong = wrongWith({ task: shut, crew, start: one.start }, closedFactor)
     if (wrong) breaks.push({ code: wrong, other: null })
     // Both are said: that it lasts too long, and that the hole stays open.
-    if (wrong === 'hours' && isTooLate({ task, crew, start: one.start }, closedFactor))
+    if (wrong === 'hours' && isTooLate({ task: shut, crew, start: one.start }, closedFactor))
       breaks.push({ code: 'dark', other: null })
     const others = known.filter(it => it.crew === one.crew && it.task !== one.task).sort((a, b) => a.start - b.start)
     const inWay = others.find(it =>

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { Placing } from './placing'
 
 /** A placing as it is sent and stored. */
-export const placingSchema: z.ZodType<Placing> = z
+export const placingSchema: z.ZodType<Placing, unknown> = z
   .strictObject({
     id: z.uuid(),
     part: z.string().regex(/^(survey|handover|work-[1-9])$/),
@@ -10,6 +10,7 @@ export const placingSchema: z.ZodType<Placing> = z
     day: z.iso.date().nullable(),
     minute: z.int().min(0).max(1439).nullable(),
     isFixed: z.boolean(),
+    closure: z.string().trim().min(3).max(200).nullable().default(null),
     by: z.string().min(1).max(80),
     at: z.iso.datetime({ precision: 3 }),
   })

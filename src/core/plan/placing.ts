@@ -10,6 +10,8 @@ export type Placing = {
   readonly minute: number | null
   /** Put there by a person, so that a plan goes round it; else by the plan. */
   readonly isFixed: boolean
+  /** By what the hole is shut for the night, where a door in it does not lock by dark; `null` where nothing is planned. */
+  readonly closure: string | null
   readonly by: string
   /** ISO 8601. */
   readonly at: string

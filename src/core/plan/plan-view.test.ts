@@ -39,6 +39,7 @@ const given = (tasks: readonly WorkTask[], more: Partial<PlanGiven> = {}): PlanG
   crews: [CREW],
   placings: [],
   closedFactor: 1.25,
+  pace: null,
   ...more,
 })
 const placing = (
@@ -55,6 +56,7 @@ const placing = (
   day,
   minute: 480,
   isFixed,
+  closure: null,
   by: 'x',
   at,
 })

@@ -2,6 +2,7 @@ import { TZDate } from '@date-fns/tz'
 import type { Crew } from '../catalogue/crew'
 import type { Board, BoardTask, Placed } from './board'
 import { daylightAt } from './daylight'
+import type { Pace } from './own-pace'
 import { type PlacingOf, standingPlacings, taskId } from './placing'
 import { type Wall, wallAt } from './wall'
 import type { WorkTask } from './work-tasks'
@@ -34,6 +35,8 @@ export type PlanGiven = {
   readonly crews: readonly Crew[]
   readonly placings: readonly PlacingOf[]
   readonly closedFactor: number
+  /** By how much hours are lengthened by the firm's own past; `null` where too few steps were timed. */
+  readonly pace: Pace | null
 }
 
 /** What is known of the light at a job on a day: when it gets dark, minutes after midnight; that it does not; that there is none; or that the place is
@@ -110,7 +113,7 @@ function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTas
 /** What stands on the plan: what was given to a crew that is no longer there stands on none. */
 export function placedFrom(placings: readonly PlacingOf[], crews: readonly Pick<Crew, 'id'>[]): readonly Placed[] {
   const there = new Set(crews.map(one => one.id))
-  return [...standingPlacings(placings)].flatMap(([task, { crew, day, minute, isFixed }]) =>
-    crew !== null && there.has(crew) ? [{ task, crew, start: wallAt(day!, minute!), isFixed }] : [],
+  return [...standingPlacings(placings)].flatMap(([task, { crew, day, minute, isFixed, closure }]) =>
+    crew !== null && there.has(crew) ? [{ task, crew, start: wallAt(day!, minute!), isFixed, closure }] : [],
   )
 }

@@ -82,6 +82,9 @@ export const raiseReceipt = (old: Members): Members => ({ ...old, damage: [] })
 /** A firm with every member there, whatever its version. */
 export const raiseFirm = (old: Members): Members => ({ ...NEW_FIRM, ...old })
 
+/** Nothing shut a hole for the night but a door. */
+export const raisePlacing = (old: Members): Members => ({ closure: null, ...old })
+
 /** The edited records that the wishes and the seal choice of version 1 held together. */
 export function partWishes(wishes: Members, sealChoice: Members): Readonly<Record<string, Members>> {
   const { details, questions = [], chosen = null, compared = [], shift = 0, allowances = {}, ...rest } = wishes

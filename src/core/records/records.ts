@@ -24,6 +24,7 @@ import {
   raiseLine,
   raiseLineUnit,
   raiseLog,
+  raisePlacing,
   raiseReading,
   raiseReceipt,
   raiseSeal,
@@ -54,7 +55,11 @@ export const FIRM: RecordKind<Firm> = {
 export const SCHOOLS: RecordKind<SchoolChoices> = { name: 'practice', ups: [], schema: schoolChoicesSchema }
 export const READING: RecordKind<Reading> = { name: 'reading', ups: [raiseReading], schema: readingSchema }
 export const ANSWER: RecordKind<Answer> = { name: 'answer', ups: [raiseAnswer], schema: answerSchema }
-export const PLACING: RecordKind<Placing> = { name: 'place on the plan', ups: [], schema: placingSchema }
+export const PLACING: RecordKind<Placing> = {
+  name: 'place on the plan',
+  ups: [raisePlacing],
+  schema: placingSchema,
+}
 export const DAY: RecordKind<DayEntry> = { name: 'note of a day', ups: [], schema: dayEntrySchema }
 export const LOG: RecordKind<LogEntry> = { name: 'log entry', ups: [raiseLog], schema: logEntrySchema }
 

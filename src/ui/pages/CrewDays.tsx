@@ -6,6 +6,7 @@ import { styled } from 'styled-components'
 import type { CrewDay, CrewTask } from '@/server/crew-day'
 import { clockWords, lastsWords, TASK_WAITS } from '@/words/plan'
 import { nowHere } from '../outbox/clock'
+import { CopyButton } from '../parts/CopyButton'
 
 const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
@@ -56,6 +57,8 @@ function Task({ one }: { readonly one: CrewTask }) {
       <span className="where">
         <Link href={`/jobs/${one.jobId}`}>{one.job}</Link>, {one.site}
         {one.darkAt !== null && ` · dark from ${clockWords(one.darkAt)}`}
+        {one.closure && <strong> · shut for the night by: {one.closure}</strong>}{' '}
+        <CopyButton text={one.directions} of={one.job} />
       </span>
     </li>
   )

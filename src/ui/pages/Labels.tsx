@@ -16,6 +16,7 @@ const NAMES = Object.fromEntries(
 export function Labels({ jobId }: { readonly jobId: string }) {
   const [sheet, setSheet] = useState<(typeof LABEL_SHEETS)[number]>('a4-3x8')
   const [from, setFrom] = useState(1)
+  const [only, setOnly] = useState<'all' | 'fire'>('all')
   const most = SHEETS[sheet].across * SHEETS[sheet].down
   return (
     <Disclosure title="Labels for the doors">
@@ -42,7 +43,16 @@ export function Labels({ jobId }: { readonly jobId: string }) {
             onChange={event => setFrom(Math.min(most, Math.max(1, Math.trunc(Number(event.target.value)) || 1)))}
           />
         </Labelled>
-        <ButtonLink href={`/api/jobs/${jobId}/labels.pdf?sheet=${sheet}&from=${Math.min(from, most)}`} target="_blank">
+        <Labelled label="For">
+          <select value={only} onChange={event => setOnly(event.target.value === 'fire' ? 'fire' : 'all')}>
+            <option value="all">every door</option>
+            <option value="fire">fire doors only</option>
+          </select>
+        </Labelled>
+        <ButtonLink
+          href={`/api/jobs/${jobId}/labels.pdf?sheet=${sheet}&from=${Math.min(from, most)}&only=${only}`}
+          target="_blank"
+        >
           Labels, PDF
         </ButtonLink>
       </div>

@@ -58,9 +58,9 @@ export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
   const isWorked = (day: string) =>
     view.board.crews.some(one => worksOn(one, wallAt(day)) || view.onDay(one.id, day).length > 0)
   const days = span === 'day' || !week.some(isWorked) ? week : week.filter(isWorked)
-  const move = (id: string, spot: Spot, isFixed: boolean) => {
+  const move = (id: string, spot: Spot, isFixed: boolean, closure: string | null = null) => {
     const one = view.shown.get(id)
-    if (one) put([putOf(one, spot, isFixed)])
+    if (one) put([putOf(one, spot, isFixed, closure)])
   }
   const chosen = selected === null ? null : (view.shown.get(selected) ?? null)
   const broken = [...view.shown.values()].filter(one => one.breaks.length > 0)
@@ -120,6 +120,11 @@ export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
           />
         </>
       )}
+      {given.pace && (
+        <Quiet>
+          Hours by your own past: × {given.pace.factor}, from {given.pace.count} steps that were begun and done.
+        </Quiet>
+      )}
       <Tray
         view={view}
         selected={selected}
@@ -133,7 +138,7 @@ export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
           view={view}
           now={now}
           mayMove={mayMove}
-          onPut={(spot, isFixed) => move(chosen.id, spot, isFixed)}
+          onPut={(spot, isFixed, closure) => move(chosen.id, spot, isFixed, closure)}
           onClose={() => setSelected(null)}
         />
       )}
@@ -141,12 +146,13 @@ export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
   )
 }
 
-const putOf = (one: Shown, spot: Spot, isFixed: boolean): Put => ({
+const putOf = (one: Shown, spot: Spot, isFixed: boolean, closure: string | null = null): Put => ({
   openingId: one.opening.id,
   part: one.work.part,
   what: `${one.name}: ${spot ? wallWords(spot.start) : 'off the plan'}`,
   spot,
   isFixed,
+  closure,
 })
 
 type TrayProps = Picking & { readonly onOff: (id: string) => void }

@@ -7,6 +7,7 @@ import { dayOf, minuteOf, type Wall, wallAt } from '@/core/plan/wall'
 import { breakWords, clockWords, lastsWords, SKILL_NAMES, TASK_WAITS, wallWords } from '@/words/plan'
 import { Button, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
+import { ReasonLine } from '../parts/ReasonLine'
 import type { Spot } from '../store/use-placings'
 import { type BoardView, lightFor, type Shown } from './board-view'
 
@@ -25,7 +26,7 @@ type Props = {
   readonly view: BoardView
   readonly now: Wall
   readonly mayMove: boolean
-  readonly onPut: (spot: Spot, isFixed: boolean) => void
+  readonly onPut: (spot: Spot, isFixed: boolean, closure?: string | null) => void
   readonly onClose: () => void
 }
 
@@ -60,6 +61,13 @@ export function TaskPanel({ one, view, now, mayMove, onPut, onClose }: Props) {
           {breakWords(it, view.nameOf)}
         </p>
       ))}
+      {at && (at.closure || breaks.some(it => it.code === 'dark')) && (
+        <Closure
+          closure={at.closure ?? null}
+          mayMove={mayMove}
+          onClosure={closure => onPut({ crew: at.crew, start: at.start }, at.isFixed || closure !== null, closure)}
+        />
+      )}
       {task.blocked && !at && <p className="watch">{`Not to be planned: ${TASK_WAITS[task.blocked]}.`}</p>}
       {mayMove && (
         <>
@@ -74,7 +82,7 @@ export function TaskPanel({ one, view, now, mayMove, onPut, onClose }: Props) {
           <Elsewhere key={`${one.id}${at?.crew}${at?.start}`} one={one} view={view} now={now} onPut={onPut} />
           {at && (
             <div className="row">
-              <Button $plain onPress={() => onPut({ crew: at.crew, start: at.start }, !at.isFixed)}>
+              <Button $plain onPress={() => onPut({ crew: at.crew, start: at.start }, !at.isFixed, at.closure)}>
                 {at.isFixed ? 'Let the plan move it' : 'Fix it where it is'}
               </Button>
               <Button $plain onPress={() => onPut(null, false)}>
@@ -85,6 +93,40 @@ export function TaskPanel({ one, view, now, mayMove, onPut, onClose }: Props) {
         </>
       )}
     </Panel>
+  )
+}
+
+type ClosureProps = {
+  readonly closure: string | null
+  readonly mayMove: boolean
+  readonly onClosure: (closure: string | null) => void
+}
+
+/** A hole that can't be closed by a door before dark is shut for the night by something else, or put to another day. */
+function Closure({ closure, mayMove, onClosure }: ClosureProps) {
+  if (closure !== null)
+    return (
+      <div className="row">
+        <p className="watch">Shut for the night by: {closure}</p>
+        {mayMove && (
+          <Button $plain onPress={() => onClosure(null)}>
+            No closure after all
+          </Button>
+        )}
+      </div>
+    )
+  if (!mayMove) return null
+  return (
+    <div>
+      <Quiet>Put it to another day, or shut the hole for the night: against weather, falls and intruders.</Quiet>
+      <ReasonLine
+        label="Shut by what, such as OSB on two battens, screwed from inside"
+        act="Plan the closure"
+        onAct={onClosure}
+      >
+        Plan the closure
+      </ReasonLine>
+    </div>
   )
 }
 

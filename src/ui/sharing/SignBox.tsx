@@ -110,7 +110,7 @@ function usePad() {
     if (!field) return
     const drawn = new SignaturePad(field, { minWidth: 1, maxWidth: 2.5, penColor: '#17242B' })
     pad.current = drawn
-    const fit = () => {
+    const resized = () => {
       const ratio = Math.max(window.devicePixelRatio, 1)
       const { width, height } = field.getBoundingClientRect()
       const kept = drawn.toData()
@@ -119,10 +119,10 @@ function usePad() {
       field.getContext('2d')?.scale(ratio, ratio)
       drawn.fromData(kept)
     }
-    fit()
-    window.addEventListener('resize', fit)
+    resized()
+    window.addEventListener('resize', resized)
     return () => {
-      window.removeEventListener('resize', fit)
+      window.removeEventListener('resize', resized)
       drawn.off()
     }
   }, [])

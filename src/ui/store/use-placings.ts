@@ -1,5 +1,5 @@
 'use client'
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { type Placing, type PlacingOf, standingPlacings } from '@/core/plan/placing'
 import { dayOf, minuteOf, type Wall } from '@/core/plan/wall'
 import { nowHere } from '../outbox/clock'
@@ -8,6 +8,7 @@ import type { OutboxEvent } from '../outbox/parts'
 import { stamped } from './stamp'
 import { useOutbox, useOutboxOf } from './use-outbox'
 import { readerOf } from './use-reader'
+import { useStable } from './use-stable'
 
 const PLAN = '/api/plan'
 /** Of which opening a placing's address is. */
@@ -21,6 +22,8 @@ export type Put = {
   readonly what: string
   readonly spot: Spot
   readonly isFixed: boolean
+  /** By what the hole is shut for the night; a task that is put elsewhere has none. */
+  readonly closure?: string | null
 }
 
 /** What stands on the plan, with what waits of it on this device; how tasks are put somewhere; and how the last putting is undone. */
@@ -40,13 +43,20 @@ export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
     setPlacings(all => [...all.filter(one => one.id !== row.id), ...(isGone ? [] : [row])])
   }, [])
   useOutboxOf(PLAN, act)
+  usePutByOthers(initial.length, others =>
+    setPlacings(all => {
+      const there = new Set(others.map(one => one.id))
+      // What waits on this device is not theirs yet, and stays.
+      return [...others, ...all.filter(one => !there.has(one.id))]
+    }),
+  )
   const write = (puts: readonly Put[]) => {
-    for (const { openingId, part, what, spot, isFixed } of puts) {
+    for (const { openingId, part, what, spot, isFixed, closure = null } of puts) {
       const { id, takenBy: by, takenAt: at } = stamped(readerOf(memberName))
       const place = spot
         ? { crew: spot.crew, day: dayOf(spot.start), minute: minuteOf(spot.start) }
         : { crew: null, day: null, minute: null }
-      const row: Placing = { id, part, ...place, isFixed, by, at }
+      const row: Placing = { id, part, ...place, isFixed, closure, by, at }
       void outbox.put({
         kind: 'row',
         id,
@@ -62,7 +72,7 @@ export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
   const before = ({ openingId, part, what }: Put): Put => {
     const was = standing.get(`${openingId}/${part}`)
     const spot = was?.crew ? { crew: was.crew, start: Date.parse(`${was.day}T00:00:00Z`) / 60_000 + was.minute! } : null
-    return { openingId, part, what, spot, isFixed: was?.isFixed ?? false }
+    return { openingId, part, what, spot, isFixed: was?.isFixed ?? false, closure: was?.closure ?? null }
   }
   return {
     placings,
@@ -78,4 +88,39 @@ export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
       write(last)
     },
   }
+}
+
+const EVERY_MS = 4000
+const MOST_MS = 60_000
+
+/** What others put on the plan while it is in sight: a look that finds nothing new costs next to nothing, and one in vain waits the longer. */
+function usePutByOthers(atFirst: number, onOthers: (placings: readonly PlacingOf[]) => void): void {
+  const take = useStable(onOthers)
+  useEffect(() => {
+    const looks = new AbortController()
+    let seen = atFirst
+    let vain = 0
+    let timer: ReturnType<typeof setTimeout>
+    const look = async () => {
+      const answer = await fetch(`${PLAN}?seen=${seen}`, { signal: looks.signal, cache: 'no-store' }).catch(() => null)
+      if (looks.signal.aborted) return
+      vain = answer?.ok ? 0 : vain + 1
+      const found: { count: number; placings?: readonly PlacingOf[] } | null = answer?.ok ? await answer.json() : null
+      if (!found || looks.signal.aborted) return
+      seen = found.count
+      if (found.placings) take(found.placings)
+    }
+    const next = () => {
+      timer = setTimeout(() => void again(), Math.min(EVERY_MS * 2 ** vain, MOST_MS))
+    }
+    const again = async () => {
+      if (document.visibilityState === 'visible') await look()
+      if (!looks.signal.aborted) next()
+    }
+    next()
+    return () => {
+      clearTimeout(timer)
+      looks.abort()
+    }
+  }, [atFirst, take])
 }

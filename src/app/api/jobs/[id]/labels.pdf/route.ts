@@ -16,7 +16,11 @@ export const GET = handle('look', async ({ db, acting, request, id }) => {
     return refuse(422, { code: 'no-such-sheet', message: 'There is no such sheet of labels; choose one of the list.' })
   const found = await jobPage(db, acting, id, new Date())
   if (!found) return notFound()
-  const labels = found.openings.map(one => ({
+  const onlyFire = query.get('only') === 'fire'
+  const shown = found.openings.filter(one => !onlyFire || one.hasLabel)
+  if (shown.length === 0)
+    return refuse(422, { code: 'no-fire-door', message: 'No opening of this job has a fire label.' })
+  const labels = shown.map(one => ({
     address: `${ownAddress()}/l/${codeOf(one.id).replace('-', '').toLowerCase()}`,
     code: codeOf(one.id),
     title: `${one.tag} ${one.name}`,
