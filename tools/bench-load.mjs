@@ -65,14 +65,19 @@ async function pagesOf(db) {
   const [all] = /** @type {any} */ (await db.query('select id from opening'))
   return {
     pages: {
-      Today: ['/', 4],
+      Today: ['/', 8],
       'a job': [`/jobs/${opening.job_id}`, 5],
       'a sheet': [`/openings/${opening.id}/measure`, 8],
       'an order': [`/orders/${order.id}`, 8],
+      'the plan': ['/plan', 8],
+      'what is due': ['/due', 8],
     },
     openings: /** @type {string[]} */ (all.map((/** @type {{ id: string }} */ one) => one.id)),
   }
 }
+
+/** The pages a day's work goes over. */
+const MIXED = /** @type {const} */ (['Today', 'a job', 'a sheet', 'an order'])
 
 /** What the server carries: statements a page, readings and pages of fifty at once, a day that was kept offline, what it takes of memory.
  * @param {{ address: string, pid: number }} application @param {string} url @param {Report} report */
@@ -84,7 +89,7 @@ export async function benchLoad({ address, pid }, url, report) {
       report(`SQL statements, ${name}`, await statements(db, address + path), '', Number(most), 'below')
       report(`${name}, alone`, await alone(address + path), 'ms', name === 'Today' ? 40 : 250, 'below')
     }
-    const paths = Object.values(pages).map(([path]) => String(path))
+    const paths = MIXED.map(name => String(pages[name][0]))
     await benchShift(address, paths, report)
     // Before anything is added: a sheet of a thousand readings is none.
     await views(address, paths)

@@ -162,6 +162,18 @@ async function benchCompute({ bench }) {
 }
 
 /** @param {Given} given */
+function benchPlan({ bench }) {
+  const { tasks, crews, ms, days, left } = bench.plan()
+  report(
+    `planning ${tasks} tasks of ${crews} crews (over ${days} days, ${left} without a place)`,
+    ms,
+    'ms',
+    1000,
+    'below',
+  )
+}
+
+/** @param {Given} given */
 function benchJudging({ bench, file }) {
   for (const [name, ms] of Object.entries(bench.timings(file, demoList)))
     report(name, Number(ms), 'ms', name.startsWith('job') ? 2 : 0.1, 'below')
@@ -241,6 +253,7 @@ async function main() {
       /** @type {Record<string, () => unknown>} */
       const parts = {
         judging: () => benchJudging(given),
+        plan: () => benchPlan(given),
         compute: () => benchCompute(given),
         list: () => benchList(application.address, database.url),
         pages: () => benchPages(given),

@@ -7,6 +7,7 @@ import { LENGTHS } from '@/trade/lengths'
 import { findBlunders } from './blunders'
 import { benchCatalogue, largeCatalogue, largeList } from './catalogue-bench'
 import { benchCore, MIXED_REQUESTS } from './core-bench'
+import { benchPlan } from './plan-bench'
 import { benchSeals } from './seal-bench'
 import { benchTuning } from './tuning-bench'
 
@@ -16,6 +17,9 @@ export const timings = (jobFile: string, catalogue: string) =>
 
 /** The least moves for made-up leaves, beside a general solver. */
 export const tuning = benchTuning
+
+/** Two hundred tasks of six crews. */
+export const plan = benchPlan
 
 /** The plans of a door's seals, and the strips of a visit. */
 export const seals = benchSeals

@@ -53,7 +53,7 @@ const rowsWhere = async (db: Db, which: ReturnType<typeof and>): Promise<readonl
     .leftJoin(shareEnd, and(eq(shareEnd.companyId, share.companyId), eq(shareEnd.shareId, share.id)))
     .leftJoin(signing, and(eq(signing.companyId, share.companyId), eq(signing.shareId, share.id)))
     .where(which)
-    .orderBy(desc(share.at))
+    .orderBy(desc(share.at), desc(share.id))
 
 const signedIn = (row: Row['signing']): Signed | null =>
   row && { ...(row.data as Signing), at: row.at, witness: row.witness }
