@@ -65,7 +65,7 @@ async function pagesOf(db) {
   const [all] = /** @type {any} */ (await db.query('select id from opening'))
   return {
     pages: {
-      Today: ['/', 8],
+      Today: ['/', 4],
       'a job': [`/jobs/${opening.job_id}`, 5],
       'a sheet': [`/openings/${opening.id}/measure`, 8],
       'an order': [`/orders/${order.id}`, 8],

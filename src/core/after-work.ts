@@ -64,6 +64,7 @@ export function afterOf(work: Work, records: OpeningRecords, trade: AfterTrade, 
     latitude: trade.latitude,
     seals: handedOverOn ? sealsOn(work.seal.value, dayOf) : [],
     warrantyMonths: trade.warrantyMonths,
+    labelAgainOn: work.seal.value.fire?.againOn ?? null,
     log: records.log,
   })
   const file: AfterFile = {

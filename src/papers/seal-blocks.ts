@@ -12,25 +12,24 @@ import { sideName } from '@/words/names'
 import { FIRE_WORDS } from '@/words/seals'
 import type { Block } from './paper'
 
-/** A photo of an edge with its picture. */
-export type RecordPhoto = {
-  readonly photo: Photo
-  readonly jpeg: Uint8Array
-  readonly edge: string
-  readonly isAfter: boolean
-}
+/** A photo with its picture and what it shows. */
+export type RecordPhoto = { readonly photo: Photo; readonly jpeg: Uint8Array; readonly caption: string }
 
-/** Each edge before and after, the two under each other. */
+/** What an edge's photo shows: before any seal of it was in, or since. */
+export const edgeCaption = (edge: string, isAfter: boolean): string =>
+  `${sideName(edge)}, ${isAfter ? 'sealed' : 'before'}`
+
+/** Each photo with what it shows, by whom and when. */
 export function photoBlocks(photos: readonly RecordPhoto[]): readonly Block[] {
   if (photos.length === 0) return []
   return [
-    { kind: 'heading', text: 'Photos, before and sealed' },
+    { kind: 'heading', text: 'Photos' },
     ...photos.map(
-      ({ photo, jpeg, edge, isAfter }): Block => ({
+      ({ photo, jpeg, caption }): Block => ({
         kind: 'picture',
         jpeg,
         ratio: photo.height / photo.width,
-        caption: `${sideName(edge)}, ${isAfter ? 'sealed' : 'before'}: ${photo.takenBy}, ${photo.takenAt.slice(0, 10)}`,
+        caption: `${caption}: ${photo.takenBy}, ${photo.takenAt.slice(0, 10)}`,
       }),
     ),
   ]

@@ -10,8 +10,7 @@ import type { Acting } from '@/store/acting'
 import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
-import { listPlacings } from '@/store/placings'
-import { timedSteps } from '@/store/timed-steps'
+import { placingsAndTimes } from '@/store/timed-steps'
 import { dayShort, momentWords, untilWords } from '@/words/moments'
 import { clockWords } from '@/words/plan'
 import { type CrewDay, crewDays } from './crew-day'
@@ -44,15 +43,19 @@ const MOST_JOBS_TODAY = 8
 const MOST_JOBS_KNOWN = 200
 
 /** Today: the next jobs, and what each crew does. */
-export type Today = { readonly days: readonly Day[]; readonly crews: readonly CrewDay[] }
+export type Today = {
+  readonly days: readonly Day[]
+  readonly crews: readonly CrewDay[]
+  /** The firm's day, `YYYY-MM-DD`. */
+  readonly today: string
+}
 
 /** The next jobs of a company as days, and each crew's own. Four statements, of however many openings, while nothing changed. */
 export async function todayFor(db: Db, acting: Acting | Known, now: Date): Promise<Today> {
-  const [known, company, placings, timed] = await Promise.all([
+  const [known, company, { placings, timed }] = await Promise.all([
     listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS_KNOWN),
     companyOf(db, acting),
-    listPlacings(db, acting),
-    timedSteps(db, acting),
+    placingsAndTimes(db, acting),
   ])
   const pace = paceOf(timed)
   const firm = company.firm.data
@@ -70,6 +73,7 @@ export async function todayFor(db: Db, acting: Acting | Known, now: Date): Promi
         now,
       ),
     ),
+    today,
     crews: crewDays({
       crews: firm.crews,
       jobs: known,

@@ -1,6 +1,6 @@
 import type { CallBack } from '@/core/after/call-backs'
 import type { Deadline } from '@/core/after/deadlines'
-import type { Figured } from '@/core/after/figures'
+import { type Figured, type SupplierRow, supplierRows } from '@/core/after/figures'
 import { zoneOf } from '@/core/sheet'
 import type { Acting } from '@/store/acting'
 import { companyOf, type Known } from '@/store/company'
@@ -8,6 +8,7 @@ import type { Db } from '@/store/connection'
 import { listJobs } from '@/store/jobs'
 import { DEADLINE_WORDS, deadlineName } from '@/words/after'
 import { writeDueIcs } from '@/writers/write-ics'
+import { loadOrders } from './load-order'
 import { summariesOf } from './summaries'
 
 /** A door that stands, with whose it is. */
@@ -91,4 +92,9 @@ export async function loadFigured(db: Db, acting: Acting | Known, now: Date): Pr
     job: job.name,
     figures: after.figures,
   }))
+}
+
+/** How makers keep to prices and days, over the latest orders. */
+export async function loadSuppliers(db: Db, acting: Acting | Known): Promise<readonly SupplierRow[]> {
+  return supplierRows((await loadOrders(db, acting)).flatMap(one => one.prices))
 }

@@ -16,7 +16,7 @@ import { catalogueAt } from './catalogue'
 import { type Today, todayFor } from './day'
 import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
-import { loadDue, loadFigured } from './load-after'
+import { loadDue, loadFigured, loadSuppliers } from './load-after'
 import { type DayPlan, loadDay } from './load-day'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
 import { loadPlan } from './load-plan'
@@ -109,7 +109,11 @@ export async function loadOpenings(search: string): Promise<FoundOpenings> {
 export const loadDuePage = async (now: Date) => loadDue(store(), await acting('look'), now)
 
 /** What every door of the firm has to tell. */
-export const loadFiguresPage = async (now: Date) => ({ figured: await loadFigured(store(), await acting('look'), now) })
+export async function loadFiguresPage(now: Date) {
+  const who = await acting('look')
+  const [figured, suppliers] = await Promise.all([loadFigured(store(), who, now), loadSuppliers(store(), who)])
+  return { figured, suppliers }
+}
 
 /** What a link shows to whoever has it; `null` where it opens nothing. */
 export async function loadShared(token: string) {

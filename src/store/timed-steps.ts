@@ -1,19 +1,50 @@
-import { sql } from 'drizzle-orm'
+import { asc, eq, getTableColumns, sql } from 'drizzle-orm'
 import type { Timed } from '@/core/plan/own-pace'
+import type { PlacingOf } from '@/core/plan/placing'
 import type { Acting } from './acting'
 import type { Db } from './connection'
+import { placing } from './plan-tables'
+import { PLACINGS } from './rows'
 import { openingState } from './state-table'
 
-/** How long the steps of a company took that were timed, as its openings were summed up last. */
-export async function timedSteps(db: Db, { companyId }: Acting): Promise<Timed> {
-  const steps = sql`json_table(${openingState.after}, '$.figures.steps[*]' columns (planned int path '$.planned', taken int path '$.taken')) as step`
-  const [row] = await db
-    .select({
-      planned: sql<number>`coalesce(sum(step.planned), 0)`.mapWith(Number),
-      taken: sql<number>`coalesce(sum(step.taken), 0)`.mapWith(Number),
-      count: sql<number>`count(step.planned)`.mapWith(Number),
-    })
-    .from(sql`${openingState}, ${steps}`)
-    .where(sql`${openingState.companyId} = ${companyId} and ${openingState.after} is not null`)
-  return row ?? { planned: 0, taken: 0, count: 0 }
+const NONE: Timed = { planned: 0, taken: 0, count: 0 }
+
+/** How long the steps of a company took that were timed, as its openings were summed up last: one row. */
+const timedOf = ({ companyId }: Acting) =>
+  sql`select coalesce(sum(step.planned), 0) as planned, coalesce(sum(step.taken), 0) as taken, count(step.planned) as times
+    from ${openingState}, json_table(${openingState.after}, '$.figures.steps[*]' columns (planned int path '$.planned', taken int path '$.taken')) as step
+    where ${openingState.companyId} = ${companyId} and ${openingState.after} is not null`
+
+const COLUMNS = {
+  planned: sql<number>`timed.planned`.mapWith(Number),
+  taken: sql<number>`timed.taken`.mapWith(Number),
+  count: sql<number>`timed.times`.mapWith(Number),
+}
+
+/** How long the steps of a company took that were timed. */
+export async function timedSteps(db: Db, acting: Acting): Promise<Timed> {
+  const [row] = await db.select(COLUMNS).from(sql`(${timedOf(acting)}) as timed`)
+  return row ?? NONE
+}
+
+/** Everything that was put on the plan of a company, in the order in which it was, and how long its timed steps took: in one statement. Where nothing is on
+ *  the plan nothing goes by that. */
+export async function placingsAndTimes(
+  db: Db,
+  acting: Acting,
+): Promise<{ readonly placings: readonly PlacingOf[]; readonly timed: Timed }> {
+  const rows = await db
+    .select({ ...getTableColumns(placing), ...COLUMNS })
+    .from(placing)
+    .innerJoin(sql`(${timedOf(acting)}) as timed`, sql`true`)
+    .where(eq(placing.companyId, acting.companyId))
+    .orderBy(asc(placing.at), asc(placing.id))
+  const [first] = rows
+  return {
+    placings: rows.map(({ planned: _p, taken: _t, count: _c, ...row }) => ({
+      ...PLACINGS.read(row),
+      openingId: row.openingId,
+    })),
+    timed: first ? { planned: first.planned, taken: first.taken, count: first.count } : NONE,
+  }
 }

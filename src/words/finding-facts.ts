@@ -50,6 +50,7 @@ export function placeName(place: string): string {
   if (place.startsWith('condition.'))
     return CONDITION_PLACE_NAMES[place.slice('condition.'.length) as ConditionPlace] ?? place
   if (place === 'seal.door') return 'The closed door'
+  if (place === 'test.call-back') return 'A call-back'
   if (place.startsWith('test.')) return TEST_NAMES[place.slice('test.'.length)]?.[0] ?? place
   if (place.startsWith('step.')) return stepName(place.slice('step.'.length))
   return place.replace(/^(shim|seal|wish|test|step|detail|fact)\./, '').replaceAll('.', ', ')

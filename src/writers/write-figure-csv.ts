@@ -1,4 +1,4 @@
-import { type Figured, type FigureId, figureRows } from '@/core/after/figures'
+import { type Figured, type FigureId, figureRows, type SupplierRow } from '@/core/after/figures'
 import { FIGURE_WORDS, figureOfWords } from '@/words/figures-of-all'
 import { toCsv } from './to-csv'
 
@@ -12,3 +12,18 @@ export function writeFigureCsv(id: FigureId, all: readonly Figured[]): string {
   }))
   return toCsv(rows, [of, ...columns, 'openings'])
 }
+
+/** How makers keep to what they list, as CSV: days as means, the confirmed price over the listed one. */
+export const writeSuppliersCsv = (rows: readonly SupplierRow[]): string =>
+  toCsv(
+    rows.map(({ maker, lines, days, late, otherPrice, priceFactor }) => ({
+      maker,
+      lines,
+      daysListed: days?.listed ?? '',
+      daysCame: days?.came ?? '',
+      late,
+      otherPrice,
+      priceFactor: priceFactor ?? '',
+    })),
+    ['maker', 'lines', 'daysListed', 'daysCame', 'late', 'otherPrice', 'priceFactor'],
+  )

@@ -12,6 +12,7 @@ const given = (more: Partial<DeadlinesGiven> = {}, ...holds: DeadlineWhen[]): De
   latitude: 54,
   seals: [],
   warrantyMonths: null,
+  labelAgainOn: null,
   log: [],
   ...more,
 })
@@ -37,6 +38,10 @@ describe('what is due of a door', () => {
     const log = [entry('upkeep', 'fire-inspection', 'done', ms('2027-08-20'))]
     expect(dueIn({}, 'label')).toEqual([['fire-inspection', '2027-09-02']])
     expect(dueIn({ log }, 'label')).toEqual([['fire-inspection', '2028-08-20']])
+  })
+  it('a label looked at item by item is due a year after the oldest of them', () => {
+    expect(dueIn({ labelAgainOn: '2027-11-30' }, 'label')).toEqual([['fire-inspection', '2027-11-30']])
+    expect(dueIn({ labelAgainOn: '2027-01-30' }, 'label')).toEqual([['fire-inspection', '2027-09-02']])
   })
   it('what is done once is over', () => {
     const log = [entry('upkeep', 'whole-finish', 'done', ms('2026-12-01'), { by: 'Wanda Selby' })]

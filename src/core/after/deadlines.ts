@@ -64,6 +64,8 @@ export type DeadlinesGiven = {
   readonly seals: readonly SealOn[]
   /** On the work, by the firm; `null` where it says none. */
   readonly warrantyMonths: number | null
+  /** When a label is to be looked at again by its own list of items; `null` where they were not all looked at. */
+  readonly labelAgainOn: string | null
   readonly log: readonly LogEntry[]
 }
 
@@ -110,11 +112,15 @@ function ruled(rule: DeadlineRule, given: DeadlinesGiven, done: Done): Deadline 
   const from = startOf(rule, given)
   const entry = done.get(id)
   if (from === null) return null
-  const due = entry && everyMonths !== null ? after(entry.at.slice(0, 10), everyMonths, 0) : after(from, months, days)
+  const plain = entry && everyMonths !== null ? after(entry.at.slice(0, 10), everyMonths, 0) : after(from, months, days)
+  // Looked at item by item it is due a year after the oldest of them, however it was noted as a whole.
+  const due = id === 'fire-inspection' ? latest(plain, given.labelAgainOn) : plain
   return due === null
     ? null
     : { key: id, id, due, whose, done: doneIn(entry), isOver: entry !== undefined && everyMonths === null }
 }
+
+const latest = (a: string | null, b: string | null): string | null => (a === null || (b !== null && b > a) ? b : a)
 
 function startOf({ from }: DeadlineRule, { stoodOn, handedOverOn, latitude }: DeadlinesGiven): string | null {
   if (from === 'stood') return stoodOn

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { FIGURE_WORDS, figureOfWords } from '@/words/figures-of-all'
 import { writeFigureCsv } from '@/writers/write-figure-csv'
-import { FIGURE_IDS, type Figured, figureRows, type OpeningFigures, ownMinutes } from './figures'
+import { FIGURE_IDS, type Figured, figureRows, type OpeningFigures, ownMinutes, supplierRows } from './figures'
 
 const NONE: OpeningFigures = {
   handedOverOn: null,
@@ -100,5 +100,34 @@ describe('figures over all jobs', () => {
       null,
       9,
     ])
+  })
+})
+
+describe('how makers keep to what they list', () => {
+  const line = (
+    maker: string,
+    listDays: number,
+    cameAfterDays: number | null,
+    listCents = 1000,
+    saidCents: number | null = 1000,
+  ) => ({
+    maker,
+    listDays,
+    cameAfterDays,
+    listCents,
+    saidCents,
+  })
+  it('is the mean of the lines that came, how many late, and what was confirmed over what was listed', () => {
+    const rows = [
+      line('Tern', 5, 9),
+      line('Tern', 5, 5, 1000, 1200),
+      line('Tern', 5, null, 1000, null),
+      line('Calder', 10, null),
+    ]
+    expect(supplierRows(rows)).toEqual([
+      { maker: 'Tern', lines: 3, days: { listed: 5, came: 7 }, late: 1, otherPrice: 1, priceFactor: 1.1 },
+      { maker: 'Calder', lines: 1, days: null, late: 0, otherPrice: 0, priceFactor: 1 },
+    ])
+    expect(supplierRows([])).toEqual([])
   })
 })

@@ -144,3 +144,47 @@ export function ownMinutes(step: string, all: readonly Figured[], atLeast: numbe
   if (timed.length < atLeast) return null
   return Math.round(timed.reduce((sum, one) => sum + one.taken, 0) / timed.length)
 }
+
+/** What a maker listed and kept to, over all of its lines that came or were answered. */
+export type SupplierRow = {
+  readonly maker: string
+  readonly lines: number
+  /** Means over the lines that came; `null` where none did. */
+  readonly days: { readonly listed: number; readonly came: number } | null
+  /** How many lines came later than listed, and how many were confirmed at another price. */
+  readonly late: number
+  readonly otherPrice: number
+  /** Confirmed over listed, all lines that were answered together; `null` where none was. */
+  readonly priceFactor: number | null
+}
+
+/** Makers by how many lines they had, from what was listed, confirmed and received. */
+export function supplierRows(
+  rows: readonly {
+    readonly maker: string
+    readonly listCents: number
+    readonly saidCents: number | null
+    readonly listDays: number
+    readonly cameAfterDays: number | null
+  }[],
+): readonly SupplierRow[] {
+  return [...new Set(rows.map(one => one.maker))]
+    .map(maker => {
+      const own = rows.filter(one => one.maker === maker)
+      const came = own.flatMap(one => (one.cameAfterDays === null ? [] : [{ ...one, came: one.cameAfterDays }]))
+      const answered = own.flatMap(one => (one.saidCents === null ? [] : [{ ...one, said: one.saidCents }]))
+      const sum = <T>(all: readonly T[], of: (one: T) => number) => all.reduce((total, one) => total + of(one), 0)
+      const listed = sum(answered, one => one.listCents)
+      return {
+        maker,
+        lines: own.length,
+        days: came.length
+          ? { listed: sum(came, one => one.listDays) / came.length, came: sum(came, one => one.came) / came.length }
+          : null,
+        late: came.filter(one => one.came > one.listDays).length,
+        otherPrice: answered.filter(one => one.said !== one.listCents).length,
+        priceFactor: listed > 0 ? sum(answered, one => one.said) / listed : null,
+      }
+    })
+    .sort((a, b) => b.lines - a.lines || (a.maker < b.maker ? -1 : 1))
+}

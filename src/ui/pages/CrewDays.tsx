@@ -12,6 +12,7 @@ const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   li { display: grid; grid-template-columns: 64px 44px minmax(0, 1fr) auto; gap: 2px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 9px 0; }
   @media (pointer: coarse) { a { display: inline-block; padding: 10px 0; margin: -8px 0; } }
+  .load { font-size: 15px; font-weight: 600; }
   .from { font-size: 20px; font-weight: 650; }
   .tag { font-weight: 700; }
   .where { grid-column: 3; color: var(--quiet); font-size: 15px; }
@@ -23,10 +24,15 @@ const Crew = styled.section`
 `
 
 /** What each crew does today, in order, with what presses: late, waiting, and until when a doorway may be opened. */
-export function CrewDays({ crews }: { readonly crews: readonly CrewDay[] }) {
+export function CrewDays({ crews, day }: { readonly crews: readonly CrewDay[]; readonly day: string }) {
   return crews.map(({ id, name, tasks }) => (
     <Crew key={id} aria-label={name}>
-      <h2>{name}</h2>
+      <h2>
+        {name}{' '}
+        <Link className="load" href={`/days/${day}`}>
+          what to load
+        </Link>
+      </h2>
       <ul>
         {tasks.map(one => (
           <Task key={`${one.openingId}${one.part}`} one={one} />

@@ -2,7 +2,14 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { styled } from 'styled-components'
-import { FIGURE_IDS, type Figured, type FigureId, type FigureRow, figureRows } from '@/core/after/figures'
+import {
+  FIGURE_IDS,
+  type Figured,
+  type FigureId,
+  type FigureRow,
+  figureRows,
+  type SupplierRow,
+} from '@/core/after/figures'
 import { FIGURE_WORDS, figureOfWords } from '@/words/figures-of-all'
 import { ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
@@ -23,26 +30,90 @@ const Grid = styled.div`
   .behind { font-size: 15px; }
   .head { display: flex; justify-content: space-between; gap: 12px; align-items: start; }
 `
-type Props = { readonly figured: readonly Figured[] }
+type Props = { readonly figured: readonly Figured[]; readonly suppliers: readonly SupplierRow[] }
 
 /** What the firm learns from its own doors: each figure as a chart and as a table, with the openings behind it. */
-export function FiguresPage({ figured }: Props) {
+export function FiguresPage({ figured, suppliers }: Props) {
   const handed = figured.filter(one => one.figures.handedOverOn !== null).length
   return (
     <Page>
       <div>
         <h1>Figures</h1>
         <Quiet>
-          Over {figured.length} openings, {handed} of them handed over. Prices and days as makers keep to them stand
-          under <Link href="/orders">Orders</Link>.
+          Over {figured.length} openings, {handed} of them handed over.
         </Quiet>
       </div>
       <Grid>
         {FIGURE_IDS.map(id => (
           <Figure key={id} id={id} rows={figureRows(id, figured)} />
         ))}
+        <Suppliers rows={suppliers} />
       </Grid>
     </Page>
+  )
+}
+
+/** How makers keep to days and prices: only what came, or was answered, counts. */
+function Suppliers({ rows }: { readonly rows: readonly SupplierRow[] }) {
+  const decimal = useDecimal()
+  const came = rows.flatMap(one => (one.days ? [{ ...one, days: one.days }] : [])).slice(0, MOST_BARS)
+  const title = 'Days and prices, kept'
+  return (
+    <section aria-label={title} data-figure="suppliers">
+      <div className="head">
+        <h2>{title}</h2>
+        <ButtonLink href="/api/figures/suppliers.csv">CSV</ButtonLink>
+      </div>
+      <Quiet>
+        Days listed and days it took, as means; every line stands under <Link href="/orders">Orders</Link>.
+      </Quiet>
+      {came.length > 0 && (
+        <div className="chart">
+          <Bars
+            label={title}
+            unit="days"
+            groups={came.map(one => shortened(one.maker))}
+            series={[
+              { name: 'came after', values: came.map(one => one.days.came), tone: 'fine' },
+              { name: 'listed', values: came.map(one => one.days.listed), tone: 'quiet' },
+            ]}
+          />
+        </div>
+      )}
+      {rows.length === 0 ? (
+        <p>Nothing was ordered yet.</p>
+      ) : (
+        <Disclosure title={`As a table (${rows.length})`}>
+          <div className="scroll">
+            <table>
+              <thead>
+                <tr>
+                  <th scope="col">maker</th>
+                  {['lines', 'days listed', 'days it took', 'late', 'other price', 'price over list'].map(one => (
+                    <th key={one} scope="col" className="number">
+                      {one}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map(one => (
+                  <tr key={one.maker}>
+                    <td>{one.maker}</td>
+                    <td className="number">{one.lines}</td>
+                    <td className="number">{one.days ? decimal(one.days.listed, 1) : '–'}</td>
+                    <td className="number">{one.days ? decimal(one.days.came, 1) : '–'}</td>
+                    <td className="number">{one.late}</td>
+                    <td className="number">{one.otherPrice}</td>
+                    <td className="number">{one.priceFactor === null ? '–' : decimal(one.priceFactor, 2)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </Disclosure>
+      )}
+    </section>
   )
 }
 

@@ -48,7 +48,7 @@ export const OpeningLine = ({ one, waits }: LineProps) => (
 )
 
 /** The day: which job, until when there is light, what is next on each opening, who is waited for. */
-export function Today({ days, crews }: TodayOf) {
+export function Today({ days, crews, today }: TodayOf) {
   return (
     <Page>
       <h1>Today</h1>
@@ -57,7 +57,7 @@ export function Today({ days, crews }: TodayOf) {
           No jobs yet. <Link href="/jobs">Start one.</Link>
         </p>
       )}
-      <CrewDays crews={crews} />
+      <CrewDays crews={crews} day={today} />
       <AlongPanel jobs="week" title="Take the next seven days along" />
       {days.map(day => (
         <Work key={day.jobId}>
