@@ -12,7 +12,17 @@ import { oneLeafEdges } from '../seal/edge'
 import { hangingLeaf, placeAsks, thickerPlates } from '../specification/leaf-rules'
 import { locks } from '../specification/wall-rules'
 import type { Door, UnitDoor } from './door'
-import { BORED_LEAF, framedLeaf, hungSheet, INSIDE_PRACTICES, LABEL_TESTS, plainFrame, screwsOf, WALLS } from './shared'
+import {
+  BORED_LEAF,
+  framedLeaf,
+  hungSheet,
+  INSIDE_PRACTICES,
+  INSIDE_TESTS,
+  LABEL_TESTS,
+  plainFrame,
+  screwsOf,
+  WALLS,
+} from './shared'
 
 /** Inside the house: a leaf in flat jambs, or a lock set for the leaf that stays. */
 export const INTERIOR: Door = {
@@ -46,17 +56,7 @@ export const INTERIOR: Door = {
     form: null,
   },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
-  tests: [
-    'plumb',
-    'margins',
-    'stays-open',
-    'latches',
-    'opens-lightly',
-    'clear-width',
-    'strike',
-    'rattle',
-    ...LABEL_TESTS,
-  ],
+  tests: ['plumb', ...INSIDE_TESTS, 'rattle', ...LABEL_TESTS],
   parts: BORED_LEAF,
   practices: ['hand-naming', ...INSIDE_PRACTICES],
 }

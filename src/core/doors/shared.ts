@@ -78,6 +78,9 @@ export const OUTSIDE_DETAILS = [
 /** What a label asks of a door besides, and a closer. */
 export const LABEL_TESTS = ['closes-slowly', 'self-closes', 'label-seen'] as const
 
+/** What a leaf that hangs inside the house is tried by. */
+export const INSIDE_TESTS = ['margins', 'stays-open', 'latches', 'opens-lightly', 'clear-width', 'strike'] as const
+
 export const OUTSIDE_TESTS = [
   'plumb',
   'margins',

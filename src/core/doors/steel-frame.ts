@@ -14,7 +14,7 @@ import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
 import { wrapsWall } from '../specification/wall-rules'
 import { EXTRAS } from '../specification/wish-values'
 import type { Door, UnitDoor } from './door'
-import { framedLeaf, hungSheet, LABEL_TESTS, nothingOnSite, plainFrame, screwsOf, WALLS } from './shared'
+import { framedLeaf, hungSheet, INSIDE_TESTS, LABEL_TESTS, nothingOnSite, plainFrame, screwsOf, WALLS } from './shared'
 
 /** Hollow metal with its frame round the wall. */
 export const STEEL_FRAME: Door = {
@@ -47,17 +47,7 @@ export const STEEL_FRAME: Door = {
     form: 'knock-down',
   },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: false },
-  tests: [
-    'plumb',
-    'margins',
-    'stays-open',
-    'latches',
-    'opens-lightly',
-    'clear-width',
-    'strike',
-    'contact',
-    ...LABEL_TESTS,
-  ],
+  tests: ['plumb', ...INSIDE_TESTS, 'contact', ...LABEL_TESTS],
   parts: {
     isOneLeaf: true,
     parts: wrappedLeaf,

@@ -12,7 +12,7 @@ import { oneLeafEdges } from '../seal/edge'
 import { type HungLeaf, type LeafKnown, leafAsRead, leafOfSheet } from '../specification/hung-leaf'
 import { hangingLeaf, placeAsks } from '../specification/leaf-rules'
 import type { Door, UnitDoor } from './door'
-import { asksNothing, HINGES, LABEL_TESTS, noFrame } from './shared'
+import { asksNothing, HINGES, INSIDE_TESTS, LABEL_TESTS, noFrame } from './shared'
 
 const newLeaf = (known: LeafKnown): HungLeaf | null =>
   known.unit ? leafOfSheet(known.unit, known.lengths) : leafAsRead(known)
@@ -66,7 +66,7 @@ export const STEEL_LEAF: Door = {
     form: null,
   },
   seal: { edges: oneLeafEdges, closes: true, isOutside: false, surveyIsOldLeaf: true },
-  tests: ['margins', 'stays-open', 'latches', 'opens-lightly', 'clear-width', 'strike', 'contact', ...LABEL_TESTS],
+  tests: [...INSIDE_TESTS, 'contact', ...LABEL_TESTS],
   parts: {
     isOneLeaf: false,
     parts: (drawn, extent) => [...hingePlates(drawn, extent), ...bore(drawn, extent), ...glass(drawn, extent)],

@@ -56,11 +56,7 @@ export function DuePage({ rows, calls, today }: Due) {
                 <br />
                 <span className="quiet">{DEADLINE_WORDS[one.deadline.id][1]}</span>
               </span>
-              <span>
-                {one.tag} {one.name}
-                <br />
-                <span className="quiet">{one.job}</span>
-              </span>
+              <DoorCell one={one} />
               <span className="quiet">
                 {[WHOSE_WORDS[one.deadline.whose], one.customer, one.phone].filter(Boolean).join(' · ')}
                 <br />
@@ -95,11 +91,7 @@ const Calls = ({ calls }: { readonly calls: readonly CallRow[] }) => (
               <br />
               <span className="quiet">{call.said && `“${call.said}”`}</span>
             </span>
-            <span>
-              {one.tag} {one.name}
-              <br />
-              <span className="quiet">{one.job}</span>
-            </span>
+            <DoorCell one={one} />
             <span className="quiet">
               {[one.customer, one.phone].filter(Boolean).join(', ')}
               <br />
@@ -110,4 +102,13 @@ const Calls = ({ calls }: { readonly calls: readonly CallRow[] }) => (
       ))}
     </List>
   </section>
+)
+
+/** Which door it is, of which job. */
+const DoorCell = ({ one }: { readonly one: Pick<DueRow, 'tag' | 'name' | 'job'> }) => (
+  <span>
+    {one.tag} {one.name}
+    <br />
+    <span className="quiet">{one.job}</span>
+  </span>
 )

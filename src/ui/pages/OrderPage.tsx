@@ -16,8 +16,8 @@ import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
 import { Money } from '../parts/Money'
 import { Locked, Only } from '../parts/Rights'
-import { SceneView } from '../parts/SceneView'
 import { SeverityMark } from '../parts/SeverityMark'
+import { StillScene } from '../parts/StillScene'
 import { ReceivePanel } from '../receiving/ReceivePanel'
 import { useOrder } from '../store/use-order'
 import { AnswerPanel } from './AnswerPanel'
@@ -254,15 +254,7 @@ function LineHead({ view, index }: { readonly view: OrderView; readonly index: n
       </div>
       {plan ? (
         <div className="plan">
-          <SceneView
-            scene={plan}
-            step={step}
-            title={`Plan of ${line.opening.tag}, outside below`}
-            textPx={13}
-            selected={null}
-            names={NO_NAMES}
-            onSelect={() => undefined}
-          />
+          <StillScene scene={plan} step={step} title={`Plan of ${line.opening.tag}, outside below`} />
         </div>
       ) : (
         <span />
@@ -276,5 +268,3 @@ function expectedOn({ order }: OrderView, days: number): string {
   const day = dateAfter(order.releasedAt.slice(0, 10), 0, days)
   return day.ok ? `: expected ${day.value}` : ''
 }
-
-const NO_NAMES: ReadonlyMap<string, string> = new Map()

@@ -9,7 +9,7 @@ import { repairWords } from '@/words/repairs'
 import { lookRows, workWords } from '@/words/sharing'
 import { Button, Panel, Quiet } from '../parts/controls'
 import { Money, useMoney } from '../parts/Money'
-import { SceneView } from '../parts/SceneView'
+import { StillScene } from '../parts/StillScene'
 import { SignBox } from './SignBox'
 import { SignedNote } from './SignedNote'
 
@@ -126,7 +126,6 @@ type ChoiceProps = {
   readonly onChoose: () => void
 }
 
-const NO_NAMES: ReadonlyMap<string, string> = new Map()
 const paintOf = (word: string): string | undefined => PAINTS[word.toLowerCase()]
 
 function Choice({ one, step, over, isChosen, isOver, colour, onColour, onChoose }: ChoiceProps) {
@@ -134,15 +133,7 @@ function Choice({ one, step, over, isChosen, isOver, colour, onColour, onChoose 
   return (
     <article data-choice={one.article} data-chosen={isChosen}>
       <div className="drawn" style={paints as CSSProperties}>
-        <SceneView
-          scene={one.scene}
-          step={step}
-          title={`${one.article} in your opening, from outside`}
-          textPx={13}
-          selected={null}
-          names={NO_NAMES}
-          onSelect={() => undefined}
-        />
+        <StillScene scene={one.scene} step={step} title={`${one.article} in your opening, from outside`} />
       </div>
       <div className="said">
         <h2>

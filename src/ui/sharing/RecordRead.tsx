@@ -3,7 +3,7 @@ import { styled } from 'styled-components'
 import type { RecordShown, ShownBlock } from '@/core/sharing/share'
 import type { DisplayStep } from '@/core/units/format-length'
 import { Quiet } from '../parts/controls'
-import { SceneView } from '../parts/SceneView'
+import { StillScene } from '../parts/StillScene'
 
 const Read = styled.article`
   display: grid; gap: 10px; background: var(--sheet); border: 1px solid var(--rule); padding: 16px 18px;
@@ -29,8 +29,6 @@ export const RecordRead = ({ shown }: { readonly shown: RecordShown }) => (
     <Quiet>{shown.footer}</Quiet>
   </Read>
 )
-
-const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 function BlockRead({ block, step }: { readonly block: ShownBlock; readonly step: DisplayStep }) {
   switch (block.kind) {
@@ -69,15 +67,7 @@ function BlockRead({ block, step }: { readonly block: ShownBlock; readonly step:
       return (
         <figure>
           <div className="drawn">
-            <SceneView
-              scene={block.scene}
-              step={step}
-              title={block.caption}
-              textPx={13}
-              selected={null}
-              names={NO_NAMES}
-              onSelect={() => undefined}
-            />
+            <StillScene scene={block.scene} step={step} title={block.caption} />
           </div>
           <figcaption>{block.caption}</figcaption>
         </figure>

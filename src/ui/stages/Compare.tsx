@@ -11,7 +11,7 @@ import { PREPARATION_NAMES } from '@/words/names'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Money, useMoney } from '../parts/Money'
-import { SceneView } from '../parts/SceneView'
+import { StillScene } from '../parts/StillScene'
 import type { WorkedStore } from '../store/worked'
 import { type Compared, choiceOf, comparedOffers } from './comparing'
 
@@ -83,15 +83,7 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
   return (
     <article data-chosen={isChosen} data-compared={unit.article}>
       <div className="drawn">
-        <SceneView
-          scene={scene}
-          step={step}
-          title={`${unit.article} in the opening`}
-          textPx={13}
-          selected={null}
-          names={NO_NAMES}
-          onSelect={() => undefined}
-        />
+        <StillScene scene={scene} step={step} title={`${unit.article} in the opening`} />
       </div>
       <div className="said">
         <span className="best">{best.map(name => BEST[name]).join(', ')}</span>
@@ -124,8 +116,6 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
     </article>
   )
 }
-
-const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 const signed = (n: number, words: string): string => `${n > 0 ? '+' : '−'}${words}`
 

@@ -1,14 +1,14 @@
 'use client'
-import { type Dispatch, useEffect } from 'react'
+import { type Dispatch, useRef } from 'react'
 import { setClock } from '../outbox/clock'
 import type { Action, Standing } from './sheet-state'
 import type { EditStore } from './use-edits'
+import { useLooking } from './use-looking'
 import { useOutbox } from './use-outbox'
 import { useStable } from './use-stable'
 
-const EVERY_MS = 1500
 /** Without an answer a look waits, the longer the more often it was in vain. */
-const MOST_MS = 30_000
+const LOOKS = { everyMs: 1500, mostMs: 30_000 }
 
 /** Looks for what others added to the same opening or changed of it, while it is in sight: a look that finds nothing new costs next to nothing.
  *  What is new stands on the sheet within two seconds; what is being typed or changed here stays. */
@@ -18,36 +18,21 @@ export function useOthers(base: string, dispatch: Dispatch<Action>, edits: EditS
     dispatch({ type: 'others', standing })
     edits.theirs(standing.edits)
   })
-  useEffect(() => {
-    const looks = new AbortController()
-    let tag = ''
-    let vain = 0
-    let timer: ReturnType<typeof setTimeout>
-    const look = async () => {
-      const headers = tag ? { 'if-none-match': tag } : undefined
-      const askedAt = Date.now()
-      const answer = await fetch(`${base}/rows`, { headers, signal: looks.signal, cache: 'no-store' }).catch(() => null)
-      if (looks.signal.aborted) return
-      vain = answer ? 0 : vain + 1
-      if (answer) setClock(answer.headers.get('date'), askedAt, Date.now())
-      outbox.heardOf(answer !== null && answer.status < 500)
-      if (!answer?.ok) return
-      const standing: Standing | null = await answer.json().catch(() => null)
-      if (!standing || looks.signal.aborted) return
-      tag = answer.headers.get('etag') ?? ''
-      take(standing)
-    }
-    const next = () => {
-      timer = setTimeout(() => void again(), Math.min(EVERY_MS * 2 ** vain, MOST_MS))
-    }
-    const again = async () => {
-      if (document.visibilityState === 'visible') await look()
-      if (!looks.signal.aborted) next()
-    }
-    next()
-    return () => {
-      clearTimeout(timer)
-      looks.abort()
-    }
-  }, [base, outbox, take])
+  const seen = useRef({ base, tag: '' })
+  useLooking(base, LOOKS, async signal => {
+    if (seen.current.base !== base) seen.current = { base, tag: '' }
+    const { tag } = seen.current
+    const headers = tag ? { 'if-none-match': tag } : undefined
+    const askedAt = Date.now()
+    const answer = await fetch(`${base}/rows`, { headers, signal, cache: 'no-store' }).catch(() => null)
+    if (signal.aborted) return true
+    if (answer) setClock(answer.headers.get('date'), askedAt, Date.now())
+    outbox.heardOf(answer !== null && answer.status < 500)
+    if (!answer?.ok) return answer !== null
+    const standing: Standing | null = await answer.json().catch(() => null)
+    if (!standing || signal.aborted) return true
+    seen.current = { base, tag: answer.headers.get('etag') ?? '' }
+    take(standing)
+    return true
+  })
 }

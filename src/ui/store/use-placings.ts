@@ -1,14 +1,14 @@
 'use client'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { type Placing, type PlacingOf, standingPlacings } from '@/core/plan/placing'
 import { dayOf, minuteOf, type Wall } from '@/core/plan/wall'
 import { nowHere } from '../outbox/clock'
 import { isStored, type RowItem } from '../outbox/item'
 import type { OutboxEvent } from '../outbox/parts'
 import { stamped } from './stamp'
+import { useLooking } from './use-looking'
 import { useOutbox, useOutboxOf } from './use-outbox'
 import { readerOf } from './use-reader'
-import { useStable } from './use-stable'
 
 const PLAN = '/api/plan'
 /** Of which opening a placing's address is. */
@@ -90,37 +90,18 @@ export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
   }
 }
 
-const EVERY_MS = 4000
-const MOST_MS = 60_000
+const LOOKS = { everyMs: 4000, mostMs: 60_000 }
 
-/** What others put on the plan while it is in sight: a look that finds nothing new costs next to nothing, and one in vain waits the longer. */
+/** What others put on the plan while it is in sight: a look that finds nothing new costs next to nothing. */
 function usePutByOthers(atFirst: number, onOthers: (placings: readonly PlacingOf[]) => void): void {
-  const take = useStable(onOthers)
-  useEffect(() => {
-    const looks = new AbortController()
-    let seen = atFirst
-    let vain = 0
-    let timer: ReturnType<typeof setTimeout>
-    const look = async () => {
-      const answer = await fetch(`${PLAN}?seen=${seen}`, { signal: looks.signal, cache: 'no-store' }).catch(() => null)
-      if (looks.signal.aborted) return
-      vain = answer?.ok ? 0 : vain + 1
-      const found: { count: number; placings?: readonly PlacingOf[] } | null = answer?.ok ? await answer.json() : null
-      if (!found || looks.signal.aborted) return
-      seen = found.count
-      if (found.placings) take(found.placings)
+  const seen = useRef(atFirst)
+  useLooking(PLAN, LOOKS, async signal => {
+    const answer = await fetch(`${PLAN}?seen=${seen.current}`, { signal, cache: 'no-store' }).catch(() => null)
+    const found: { count: number; placings?: readonly PlacingOf[] } | null = answer?.ok ? await answer.json() : null
+    if (found && !signal.aborted) {
+      seen.current = found.count
+      if (found.placings) onOthers(found.placings)
     }
-    const next = () => {
-      timer = setTimeout(() => void again(), Math.min(EVERY_MS * 2 ** vain, MOST_MS))
-    }
-    const again = async () => {
-      if (document.visibilityState === 'visible') await look()
-      if (!looks.signal.aborted) next()
-    }
-    next()
-    return () => {
-      clearTimeout(timer)
-      looks.abort()
-    }
-  }, [atFirst, take])
+    return found !== null
+  })
 }
