@@ -92,12 +92,16 @@ test('a task is carried to another day by its grip with keys, and by the mouse',
   await allStored(page)
   const moved = await placedOn(page)
   expect(moved).not.toBeNull()
-  // By the mouse, onto a day of this week.
+  // By the mouse, onto a day of this week; the panel lies over the board no more.
+  await panel(page, 'D9 Fit and seal').getByRole('button', { name: 'Close' }).click()
+  await expect(panel(page, 'D9 Fit and seal')).toHaveCount(0)
+  // Both in sight before: a page that scrolls under a pressed mouse drags what comes to lie there.
+  await day(page, /^Loft crew, Thu /).evaluate(cell => cell.scrollIntoView({ block: 'center' }))
   await own(page)
     .getByRole('button', { name: /^D9/ })
-    .dragTo(day(page, /^Harbour crew, Thu /))
+    .dragTo(day(page, /^Loft crew, Thu /))
   await allStored(page)
-  await expect(day(page, /^Harbour crew, Thu /).locator(`[data-task="${D9}/work-1"]`)).toBeVisible()
+  await expect(day(page, /^Loft crew, Thu /).locator(`[data-task="${D9}/work-1"]`)).toBeVisible()
   await page.reload()
   await ready(page)
   expect(new Date(`${(await placedOn(page))!}T00:00:00Z`).getUTCDay()).toBe(4)

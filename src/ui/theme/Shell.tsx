@@ -15,12 +15,13 @@ import { News } from './News'
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
-  nav { display: flex; gap: 4px; flex: 1; }
+  nav { display: flex; gap: 4px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
   .me { display: block; line-height: 44px; max-width: 260px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink); font-size: 15px; }
   .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
+  @media (max-width: 1180px) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
   @media (max-width: 900px) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 15px; } .acts select { max-width: 116px; font-size: 14px; } .me { max-width: 130px; } }
   @media (max-width: 700px) {
     padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
