@@ -32,32 +32,23 @@ const PICTURES = [
   ['12-order', 'order of B3', '', LARGE],
   ['13-firm', '/firm', '', LARGE],
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
+  ['16-figures', '/figures', '', LARGE],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
 ]
 
-/** What a firm of one's own begins with: its first visit, and signing in. @param {import('@playwright/test').Browser} browser @param {string} target */
-async function takeStart(browser, target) {
-  const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
-  const database = await startDatabase(folder)
-  await ensureData(database.url, false)
-  const application = await startApplication(await freePort(), database.url, folder, { isDemo: false })
-  try {
-    const page = await browser.newPage({ locale: 'en-GB', timezoneId: 'UTC', viewport: LARGE })
-    for (const [name, path] of [
-      ['15-first-run', '/start'],
-      ['16-sign-in', '/sign-in'],
-    ]) {
-      await page.goto(application.address + path)
-      await page.locator('html[data-hydrated]').waitFor()
-      await page.waitForTimeout(400)
-      await page.screenshot({ path: join(target, `${name}.png`) })
-    }
-    await page.close()
-  } finally {
-    await application.stop()
-    await database.stop()
-    rmSync(folder, { recursive: true, force: true })
-  }
+/** What a customer sees by their link: units side by side in their own opening. @param {import('@playwright/test').Page} page @param {string} address @param {string} target */
+async function takeOffer(page, address, target) {
+  await page.setViewportSize(LARGE)
+  await page.goto(address)
+  await page.locator('html[data-hydrated]').waitFor()
+  await page.getByText('Let the customer choose and sign').click()
+  await page.getByRole('button', { name: 'Make a link' }).click()
+  const link = await page.locator('input[data-link]').inputValue()
+  await page.goto(link)
+  await page.locator('[data-choice]').first().waitFor()
+  await page.locator('[role="group"] button').nth(1).click()
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: join(target, '15-offer.png') })
 }
 
 /** A sheet without signal: what was read is kept, and the bar says so. @param {import('@playwright/test').Page} page @param {string} address @param {string} target */
@@ -119,7 +110,7 @@ async function main() {
       await page.screenshot({ path: join(target, `${name}.png`) })
     }
     await takeOffline(desk, `${application.address}${pathOf('A3', 'measure')}`, target)
-    await takeStart(browser, target)
+    await takeOffer(desk, `${application.address}${pathOf('C5', 'order')}`, target)
   } finally {
     await browser.close()
     await application.stop()

@@ -27,6 +27,7 @@ const Columns = styled.div`
   h2 { font-size: 19px; }
   dl { display: grid; grid-template-columns: 110px 1fr; gap: 4px 12px; font-size: 15px; }
   dt { color: var(--quiet); }
+  dd { text-align: left; margin: 0; }
 `
 type Props = {
   readonly token: string
