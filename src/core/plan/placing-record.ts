@@ -10,7 +10,7 @@ export const placingSchema: z.ZodType<Placing, unknown> = z
     day: z.iso.date().nullable(),
     minute: z.int().min(0).max(1439).nullable(),
     isFixed: z.boolean(),
-    closure: z.string().trim().min(3).max(200).nullable().default(null),
+    closure: z.string().trim().min(1).max(200).nullable().default(null),
     by: z.string().min(1).max(80),
     at: z.iso.datetime({ precision: 3 }),
   })

@@ -9,7 +9,7 @@ import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
 import { Page } from './Today'
 
 const List = styled.ul`
-  background: var(--sheet); border-top: 2px solid var(--ink);
+  overflow-wrap: anywhere; background: var(--sheet); border-top: 2px solid var(--ink);
   li { border-bottom: 1px solid var(--rule); }
   a.row { display: grid; grid-template-columns: 150px minmax(0, 1.2fr) minmax(0, 1fr) minmax(0, 1fr); gap: 4px 14px; min-height: 60px; padding: 9px 14px; align-items: center; color: inherit; text-decoration: none; }
   a.row:hover strong { text-decoration: underline; }

@@ -6,7 +6,7 @@ import { Quiet } from '../parts/controls'
 import { StillScene } from '../parts/StillScene'
 
 const Read = styled.article`
-  display: grid; gap: 10px; background: var(--sheet); border: 1px solid var(--rule); padding: 16px 18px;
+  display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); overflow-wrap: anywhere; background: var(--sheet); border: 1px solid var(--rule); padding: 16px 18px;
   h2 { margin-top: 10px; }
   .scroll { overflow-x: auto; }
   table { border-collapse: collapse; width: 100%; font-size: 15px; }

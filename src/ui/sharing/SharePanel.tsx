@@ -11,7 +11,7 @@ import { useMay } from '../store/rights'
 import { send } from '../store/send'
 
 const Box = styled.div`
-  display: grid; gap: 10px;
+  display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); overflow-wrap: anywhere;
   textarea, input { width: 100%; min-height: 44px; padding: 8px 10px; font: inherit; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
   label { display: grid; gap: 3px; font-size: 15px; }
   .acts { display: flex; gap: 8px; flex-wrap: wrap; align-items: center; }

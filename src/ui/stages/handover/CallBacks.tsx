@@ -1,5 +1,5 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import { v4 as uuidV4 } from 'uuid'
 import { type CallBack, callCode } from '@/core/after/call-backs'
@@ -27,8 +27,8 @@ import type { StageProps } from '../../sheet/stage-props'
 import { useTape } from '../../sheet/use-tape'
 
 const Box = styled.div`
-  display: grid; gap: 10px;
-  .call { border: 1.5px solid var(--strong-rule); border-radius: 4px; padding: 10px 12px; display: grid; gap: 8px; background: var(--sheet); }
+  display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); overflow-wrap: anywhere;
+  .call { border: 1.5px solid var(--strong-rule); border-radius: 4px; padding: 10px 12px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 8px; background: var(--sheet); }
   .symptoms { display: flex; flex-wrap: wrap; gap: 6px; }
   ol.causes > li { border-top: 1px solid var(--rule); padding: 8px 0; display: grid; gap: 4px; }
   .speaks { font-size: 15px; }
@@ -55,7 +55,7 @@ export function CallBacks({ store, after }: Props) {
         {open.map(one => (
           <OpenCall key={one.key} call={one} store={store} after={after} note={note} />
         ))}
-        <NewCall holds={after.file.holds} note={note} />
+        <NewCall holds={after.file.holds} open={open.map(one => one.symptom)} note={note} />
       </Locked>
       {over.length > 0 && (
         <ul aria-label="Over">
@@ -72,9 +72,24 @@ export function CallBacks({ store, after }: Props) {
   )
 }
 
-function NewCall({ holds, note }: { readonly holds: After['file']['holds']; readonly note: Note }) {
+type NewProps = {
+  readonly holds: After['file']['holds']
+  /** What is open already: tapped twice it is opened once. */
+  readonly open: readonly SymptomId[]
+  readonly note: Note
+}
+
+function NewCall({ holds, open: stands, note }: NewProps) {
   const [said, setSaid] = useState('')
+  const opened = useRef<readonly SymptomId[]>([])
+  const key = stands.join(' ')
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what stands says it all anew
+  useEffect(() => {
+    opened.current = stands
+  }, [key])
   const open = (id: SymptomId) => {
+    if (opened.current.includes(id)) return
+    opened.current = [...opened.current, id]
     note(callCode(uuidV4().slice(0, 8), id), 'opened', said.trim())
     setSaid('')
   }
@@ -91,11 +106,13 @@ function NewCall({ holds, note }: { readonly holds: After['file']['holds']; read
           />
         </label>
         <div className="symptoms">
-          {symptomsFor(SYMPTOMS, holds).map(one => (
-            <Button key={one.id} $plain onPress={() => open(one.id)}>
-              {SYMPTOM_NAMES[one.id]}
-            </Button>
-          ))}
+          {symptomsFor(SYMPTOMS, holds)
+            .filter(one => !stands.includes(one.id))
+            .map(one => (
+              <Button key={one.id} $plain onPress={() => open(one.id)}>
+                {SYMPTOM_NAMES[one.id]}
+              </Button>
+            ))}
         </div>
       </Box>
     </Disclosure>
@@ -198,7 +215,7 @@ function MarginsNow({ margins, store }: { readonly margins: readonly FiledMargin
   const { graduation } = useTape(unit)
   const take = ({ place }: FiledMargin, field: HTMLInputElement) => {
     const text = field.value.trim()
-    if (text === '') return
+    if (text === '') return setWrong(null)
     const read = readFigure(text, 'length', unit)
     if ('wrong' in read) return setWrong(read.wrong)
     if (!('length' in read.value)) return

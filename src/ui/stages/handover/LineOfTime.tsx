@@ -10,7 +10,7 @@ import { Disclosure } from '../../parts/Disclosure'
 import type { StageProps } from '../../sheet/stage-props'
 
 const Line = styled.ol`
-  border-left: 2px solid var(--strong-rule); margin-left: 6px;
+  border-left: 2px solid var(--strong-rule); margin-left: 6px; overflow-wrap: anywhere;
   li { display: grid; gap: 1px; padding: 5px 0 5px 14px; position: relative; }
   li::before { content: ''; position: absolute; left: -6px; top: 12px; width: 9px; height: 9px; border-radius: 50%; background: var(--sheet); border: 2px solid var(--strong-rule); }
   li[data-event='call']::before { border-color: var(--correct); background: var(--correct); }

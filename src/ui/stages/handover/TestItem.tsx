@@ -11,7 +11,7 @@ import type { StageProps } from '../../sheet/stage-props'
 import { PartFound } from './PartFound'
 
 export const Tests = styled.ol`
-  > li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; gap: 5px; }
+  > li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 5px; overflow-wrap: anywhere; }
   .small { font-size: 15px; color: var(--quiet); }
   .line { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
   .line input { grid-column: 1 / -1; }
