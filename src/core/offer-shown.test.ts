@@ -29,6 +29,17 @@ describe('what a customer may choose among', () => {
       }
     },
   )
+  it('draws the panels of what slides as glass, and none of a leaf within them', () => {
+    const one = KIND_CASES['a slider'] ?? Object.values(KIND_CASES).find(it => it.family === 'slider')!
+    const own = openingOf(one, 1)
+    const unit = { ...one.unit!, details: { ...one.unit!.details, style: 'two panels' } }
+    const { work } = done(own, trade([unit]))
+    const [choice] = offeredChoices(work, own, [unit.id], '2026-11-27')
+    const ids = choice!.scene.marks.map(mark => mark.id)
+    expect(ids.filter(id => /\.panel\.\d/.test(id))).toEqual([])
+    expect(ids.filter(id => id.endsWith('.glass'))).toHaveLength(2)
+    expect(choice!.style).toBe('two panels')
+  })
   it('leaves out what does not go in, and what is not there', () => {
     const one = KIND_CASES['a hinged outside unit']!
     const own = openingOf(one, 1)

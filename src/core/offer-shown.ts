@@ -49,6 +49,7 @@ function choiceOf(work: Work, records: OpeningRecords, offer: Offer, today: stri
   const style = of('style')[0] ?? ''
   const hasGlass = 'glass' in unit && unit.glass !== null && unit.glass !== 'none'
   const drawn = drawnOf(work, records.wishes, offer)
+  const door = doorOfUnit(unit)
   const { survey } = work.measure.value
   const activeLeaf = sideSaid(survey.facts.get('fact.active-leaf')?.code)
   const hand = {
@@ -72,7 +73,11 @@ function choiceOf(work: Work, records: OpeningRecords, offer: Offer, today: stri
     glass: hasGlass ? String(unit.glass) : '',
     colours,
     metal: of('hinge-finish')[0] ?? '',
-    scene: dressedScene(elevation(drawn, 'handover'), doorOfUnit(unit).front(unit as never, hand), { style, hasGlass }),
+    scene: dressedScene(elevation(drawn, 'handover'), door.front(unit as never, hand), {
+      // Of what slides the panels are the unit's, each of them glass.
+      style: door.order.hand.includes('panels') ? 'full glass' : style,
+      hasGlass,
+    }),
   }
 }
 

@@ -167,6 +167,7 @@ function inPlace(front: readonly Mark[], { left, bottom, width }: Extent): reado
 
 function dressed(mark: Mark, look: LeafLook): readonly Mark[] {
   if (mark.role === 'handle' || mark.role === 'hinge') return [{ ...mark, paint: 'metal' }]
+  if (mark.role === 'glass') return [{ ...mark, paint: 'glass' }]
   if (!isLeaf(mark)) return [mark]
   return [{ ...mark, paint: 'colour' }, ...leafDress(look, mark.id, extentIn(mark.points))]
 }
