@@ -109,6 +109,36 @@ test('a task is carried to another day by its grip with keys, and by the mouse',
   expect(found.violations.map(one => [one.id, one.nodes.map(node => node.html.slice(0, 120))])).toEqual([])
 })
 
+test('where it may be loud only later in the day the plan keeps to it', async ({ page }) => {
+  const loud = (from: string, to: string) =>
+    test.step(`loud from ${from || 'any time'}`, async () => {
+      await open(page, `/jobs/${demoJob('D9')}`)
+      await page.getByText('Customer, address, visit, notes').click()
+      const group = page.getByRole('group', { name: 'Loud and dusty work' })
+      await group.getByLabel('Loud work not before').fill(from)
+      await group.getByLabel('and done by').fill(to)
+      await group.getByLabel('and done by').blur()
+      return group
+    })
+  const group = await loud('11:00', '10:00')
+  await expect(group.getByRole('alert')).toContainText('ends before it begins')
+  await loud('10:00', '17:00')
+  await allStored(page)
+  await open(page, '/plan')
+  await weekOf(page, (await placedOn(page))!)
+  await own(page).getByRole('button', { name: /^D9/ }).click()
+  const box = panel(page, 'D9 Fit and seal')
+  await box.getByLabel('Begins at').fill('09:00')
+  await box.getByRole('button', { name: 'Put it there' }).click()
+  await expect(box.getByText(/It is loud, and beyond the hours/)).toBeVisible()
+  await box.getByLabel('Begins at').fill('10:00')
+  await box.getByRole('button', { name: 'Put it there' }).click()
+  await expect(box.getByText(/It is loud/)).toHaveCount(0)
+  await allStored(page)
+  await loud('', '')
+  await allStored(page)
+})
+
 test('what somebody else puts on the plan stands on it a few seconds later', async ({ page, browser }) => {
   await open(page, '/plan')
   const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()

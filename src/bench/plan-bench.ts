@@ -76,6 +76,7 @@ function given(seed: number): PlanGiven {
         site: '',
         visitOn: null,
         place: { latitude: 54.1, longitude: -0.2 },
+        loud: null,
         zone: 'Europe/London',
       },
     ],

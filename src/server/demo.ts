@@ -55,6 +55,7 @@ export async function loadDemo(db: Db, folder: string): Promise<void> {
       id: jobId,
       ...placed(place),
       archivedAt,
+      loud: null,
     })
     for (const one of openings) {
       await loadOpening(db, acting, { id: jobId, unit: plain.unit }, one, trade, scenario.company)

@@ -43,6 +43,7 @@ export async function loadPlan(db: Db, acting: Acting | Known, now = new Date())
       visitOn: job.visitOn,
       place: job.place && { latitude: job.place.latitudeE6 / 1e6, longitude: job.place.longitudeE6 / 1e6 },
       zone: zoneOf(job, data),
+      loud: job.loud,
     })),
     openings: openings.map(({ opening, jobId, summary }) => ({
       id: opening.id,

@@ -10,6 +10,7 @@ import {
   archiveOpening,
   findJob,
   findJobDetails,
+  insertJob,
   insertJobOnce,
   jobPlace,
   listJobs,
@@ -22,6 +23,17 @@ import { sharedStore, someCompany } from './test/database'
 const store = sharedStore()
 
 describe('a job', () => {
+  it('keeps between which hours it may be loud, and that nobody minds', async () => {
+    const { acting } = await someCompany(store().db, 'Loud')
+    const quiet = jobRecord({ id: uuidV7() })
+    const loud = jobRecord({ id: uuidV7(), loud: { from: 540, to: 1020 } })
+    for (const one of [quiet, loud]) await insertJob(store().db, acting, one)
+    expect((await findJob(store().db, acting, loud.id))!.loud).toEqual({ from: 540, to: 1020 })
+    expect((await findJob(store().db, acting, quiet.id))!.loud).toBeNull()
+    await expect(
+      insertJob(store().db, acting, jobRecord({ id: uuidV7(), loud: { from: 600, to: 600 } })),
+    ).rejects.toThrow()
+  })
   it('sent twice is one', async () => {
     const { acting } = await someCompany(store().db, 'Twice')
     const job = jobRecord({ id: uuidV7(), name: 'Quay 9' })

@@ -28,12 +28,13 @@ export const asJob = (row: JobRow): Job => {
   const { customerName, customerPhone, customerEmail, placeName, latitudeE6, longitudeE6 } = row
   const customer = { name: customerName, phone: customerPhone, email: customerEmail }
   const place = latitudeE6 === null || longitudeE6 === null ? null : { name: placeName, latitudeE6, longitudeE6 }
-  const plain = { name, site, customer, delivery, notes, unit, step, visitOn, place, timeZone }
+  const loud = row.loudFrom === null || row.loudTo === null ? null : { from: row.loudFrom, to: row.loudTo }
+  const plain = { name, site, customer, delivery, notes, unit, step, visitOn, place, timeZone, loud }
   return jobSchema.parse({ ...plain, id, createdAt, archivedAt })
 }
 
 /** A job's details as the columns they lie in. */
-const columnsOf = ({ customer, place, ...plain }: JobDetails) => ({
+const columnsOf = ({ customer, place, loud, ...plain }: JobDetails) => ({
   ...plain,
   customerName: customer.name,
   customerPhone: customer.phone,
@@ -41,6 +42,8 @@ const columnsOf = ({ customer, place, ...plain }: JobDetails) => ({
   placeName: place?.name ?? '',
   latitudeE6: place?.latitudeE6 ?? null,
   longitudeE6: place?.longitudeE6 ?? null,
+  loudFrom: loud?.from ?? null,
+  loudTo: loud?.to ?? null,
 })
 
 export const asOpening = ({ companyId: _c, jobId: _j, revision: _r, ...row }: OpeningRow): Opening =>

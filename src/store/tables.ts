@@ -50,6 +50,8 @@ export const job = mysqlTable(
     placeName: varchar('place_name', { length: 120 }).notNull().default(''),
     /** IANA. */
     timeZone: varchar('time_zone', { length: 60 }),
+    loudFrom: int('loud_from'),
+    loudTo: int('loud_to'),
     customerName: varchar('customer_name', { length: 120 }).notNull().default(''),
     customerPhone: varchar('customer_phone', { length: 60 }).notNull().default(''),
     customerEmail: varchar('customer_email', { length: 200 }).notNull().default(''),

@@ -47,6 +47,7 @@ const BREAK_WORDS: Readonly<Record<BreakCode, (other: string) => string>> = {
   people: () => 'it takes more people than the crew has',
   skill: () => 'the crew does not do such doors',
   dark: () => 'the hole would not be closed by dark',
+  loud: () => 'it is loud, and beyond the hours in which that may be there',
   'no-crew': () => 'its crew is no longer there',
 }
 
@@ -68,6 +69,7 @@ const LEFT_WORDS: Readonly<Record<BreakCode, string>> = {
   people: 'it takes more people than any crew has',
   skill: 'no crew does such doors',
   dark: 'on no day in sight would the hole be closed by dark: a temporary closure, or more people',
+  loud: 'it is longer than the hours in which it may be loud there',
   'no-crew': 'there is no crew: the firm’s page has them',
 }
 export const leftWords = (why: BreakCode): string => LEFT_WORDS[why]

@@ -186,6 +186,23 @@ describe('what a person puts somewhere', () => {
     expect(broken({ ...late, closure: null })).toHaveLength(1)
     expect(broken({ ...put('set', 'a', MONDAY, 800), closure: 'OSB' }).map(one => one[1])).toEqual(['hours'])
   })
+  it('is said to be loud where that may not be yet, or no longer, with when it may', () => {
+    const loud = task('cut', 120, { loud: { from: 540, to: 900 } })
+    const of = (minute: number) =>
+      breaksIn(board([loud], [crew('a')]), [put('cut', 'a', MONDAY, minute)]).map(one => [one.code, said(one.from)])
+    expect([of(539), of(540), of(780), of(781)]).toEqual([
+      [['loud', '2026-11-30 540']],
+      [],
+      [],
+      [['loud', '2026-11-30 540']],
+    ])
+  })
+  it('is planned within the hours in which it may be loud, or said to be longer than they are', () => {
+    const plan = (minutes: number, to: number) =>
+      planBoard(board([task('cut', minutes, { loud: { from: 600, to } })], [crew('a')]), [], wallAt(MONDAY))
+    expect(plan(120, 900).placed.map(one => minuteOf(one.start))).toEqual([600])
+    expect(plan(301, 900)).toMatchObject({ placed: [], left: [{ task: 'cut', why: 'loud' }] })
+  })
   it('is said to come too late before the dark, with the day on which it would not', () => {
     // 15:30 is dark: 930 − 1.25 × 240 = 630, half past ten.
     expect(latestOpening(set, own.crews[0]!, MONDAY, 1.25)).toBe(630)

@@ -15,6 +15,8 @@ export type BoardTask = {
   /** Where it opens a hole: how long until a door in it locks again, and when at the latest it must on a day, minutes after midnight; `null`
    *  where only the crew's end counts. */
   readonly opens: { readonly minutes: number; readonly darkAt: (day: string) => number | null } | null
+  /** Between which minutes of a day it may be done where it is loud; `null` where nobody minds. */
+  readonly loud?: { readonly from: number; readonly to: number } | null
   /** Why it can't be done at all yet. */
   readonly blocked: TaskWait | null
 }
@@ -39,6 +41,7 @@ export const BREAKS = [
   'people',
   'skill',
   'dark',
+  'loud',
   'no-crew',
 ] as const
 export type BreakCode = (typeof BREAKS)[number]

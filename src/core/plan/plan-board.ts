@@ -127,6 +127,8 @@ function whyNot(task: BoardTask, crews: readonly Crew[]): BreakCode {
   if (working.length === 0) return 'day-off'
   const long = working.filter(one => task.minutes <= one.to - one.from)
   if (long.length === 0) return 'hours'
+  const { loud } = task
+  if (loud && long.every(one => task.minutes > Math.min(one.to, loud.to) - Math.max(one.from, loud.from))) return 'loud'
   return task.opens ? 'dark' : 'hours'
 }
 

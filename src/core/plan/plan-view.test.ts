@@ -33,7 +33,15 @@ const task = (part: string, more: Partial<WorkTask> = {}): WorkTask => ({
 })
 const given = (tasks: readonly WorkTask[], more: Partial<PlanGiven> = {}): PlanGiven => ({
   jobs: [
-    { id: 'j', name: 'J', site: '', visitOn: null, place: { latitude: 54.1, longitude: 13.4 }, zone: 'Europe/Berlin' },
+    {
+      id: 'j',
+      name: 'J',
+      site: '',
+      visitOn: null,
+      place: { latitude: 54.1, longitude: 13.4 },
+      zone: 'Europe/Berlin',
+      loud: null,
+    },
   ],
   openings: [{ id: 'o', jobId: 'j', tag: 'A1', name: 'Front', until: null, tasks }],
   crews: [CREW],

@@ -17,6 +17,8 @@ export type PlanJob = {
   readonly place: { readonly latitude: number; readonly longitude: number } | null
   /** Its clock, IANA. */
   readonly zone: string
+  /** Between which minutes of a day loud and dusty work may be done; `null` where nobody minds. */
+  readonly loud: { readonly from: number; readonly to: number } | null
 }
 export type PlanOpening = {
   readonly id: string
@@ -106,6 +108,7 @@ function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTas
       .map(({ part, ...wait }) => ({ id: taskId(opening.id, part), ...wait })),
     notBefore: opening.until === null || task.kind !== 'work' ? null : wallIn(opening.until, job.zone),
     opens: task.opensMinutes === null ? null : { minutes: task.opensMinutes, darkAt },
+    loud: task.kind === 'work' ? job.loud : null,
     blocked: task.waits,
   }
 }

@@ -43,8 +43,12 @@ export function wrongWith({ task, crew, start }: Spot, factor: number): BreakCod
   if (task.skills.some(one => !crew.skills.includes(one))) return 'skill'
   if (!worksOn(crew, start)) return 'day-off'
   if (!isAtWork(crew, start, task.minutes)) return 'hours'
+  if (isTooLoud({ task, crew, start })) return 'loud'
   return isTooLate({ task, crew, start }, factor) ? 'dark' : null
 }
+
+const isTooLoud = ({ task: { loud, minutes }, start }: Spot): boolean =>
+  !!loud && (minuteOf(start) < loud.from || minuteOf(start) + minutes > loud.to)
 
 export const isTooLate = ({ task, crew, start }: Spot, factor: number): boolean => {
   const latest = latestOpening(task, crew, dayOf(start), factor)
@@ -64,12 +68,13 @@ export function firstSpot(
   factor: number,
 ): Wall | null {
   if (task.people > crew.people || task.skills.some(one => !crew.skills.includes(one))) return null
-  if (task.minutes > crew.to - crew.from) return null
+  const begins = Math.max(crew.from, task.loud?.from ?? 0)
+  if (task.minutes > Math.min(crew.to, task.loud?.to ?? crew.to) - begins) return null
   let at = from
   // What is taken stands in its order: what is over before is not looked at again.
   let next = 0
   for (let days = 0; days < MOST_DAYS; ) {
-    if (minuteOf(at) < crew.from) at += crew.from - minuteOf(at)
+    if (minuteOf(at) < begins) at += begins - minuteOf(at)
     while (next < taken.length && taken[next]!.start + minutesOf.get(taken[next]!.task)! <= at) next++
     const inWay = taken[next]
     if (inWay && inWay.start < at + task.minutes) at = inWay.start + minutesOf.get(inWay.task)!

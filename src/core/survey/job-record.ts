@@ -36,6 +36,12 @@ export const jobDetailsSchema = z.strictObject({
   place: placeSchema.nullable(),
   /** IANA; `null` while the place is not said. */
   timeZone: line(60).nullable(),
+  /** Loud and dusty work only between these, minutes after midnight; `null` where nobody minds. */
+  loud: z
+    .strictObject({ from: z.int().min(0).max(1439), to: z.int().min(1).max(1440) })
+    .refine(({ from, to }) => to > from, { path: ['to'], message: 'ends before it begins' })
+    .nullable()
+    .default(null),
 })
 export type JobDetails = z.infer<typeof jobDetailsSchema>
 

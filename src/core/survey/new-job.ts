@@ -21,6 +21,7 @@ export const newJob = (unit: JobDetails['unit'], steps: UnitSteps = USUAL_STEPS)
   visitOn: null,
   place: null,
   timeZone: null,
+  loud: null,
 })
 
 /** The details of a whole job, without what is never edited. */
@@ -35,4 +36,5 @@ export const detailsOfJob = <T extends JobDetails>({
   visitOn,
   place,
   timeZone,
-}: T): JobDetails => ({ name, site, customer, delivery, notes, unit, step, visitOn, place, timeZone })
+  loud,
+}: T): JobDetails => ({ name, site, customer, delivery, notes, unit, step, visitOn, place, timeZone, loud })

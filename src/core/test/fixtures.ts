@@ -226,6 +226,7 @@ export const jobRecord = (more: Partial<Job> = {}): Job => ({
   notes: '',
   place: { name: 'Harbour', latitudeE6: 54_100_000, longitudeE6: -200_000 },
   timeZone: 'Europe/London',
+  loud: null,
   archivedAt: null,
   createdAt: '2026-01-01T00:00:00.000Z',
   ...more,

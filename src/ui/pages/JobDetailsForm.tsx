@@ -1,5 +1,7 @@
 'use client'
+import { useState } from 'react'
 import type { JobDetails } from '@/core/survey/job-record'
+import { clockWords } from '@/words/plan'
 import { Labelled } from '../parts/Labelled'
 import { PlaceField } from './PlaceField'
 
@@ -45,6 +47,7 @@ export function JobDetailsForm({ data, save }: Props) {
           onBlur={event => save({ visitOn: event.currentTarget.value || null })}
         />
       </Labelled>
+      <LoudField loud={data.loud} onChange={loud => save({ loud })} />
       <Labelled label="Notes">
         <textarea
           maxLength={4000}
@@ -56,6 +59,51 @@ export function JobDetailsForm({ data, save }: Props) {
         />
       </Labelled>
       <PlaceField place={data.place} timeZone={data.timeZone} onChange={place => save({ place })} />
+    </div>
+  )
+}
+
+type LoudProps = { readonly loud: JobDetails['loud']; readonly onChange: (loud: JobDetails['loud']) => void }
+
+const minuteIn = (text: string): number | null => {
+  const [, hours, minutes] = /^(\d{2}):(\d{2})$/.exec(text) ?? []
+  return hours === undefined || minutes === undefined ? null : Number(hours) * 60 + Number(minutes)
+}
+
+/** Between which hours it may be loud and dusty there: the plan keeps to them. Both, the later after the earlier; or neither. */
+function LoudField({ loud, onChange }: LoudProps) {
+  const [from, setFrom] = useState(loud ? clockWords(loud.from) : '')
+  const [to, setTo] = useState(loud ? clockWords(loud.to) : '')
+  const [begins, ends] = [minuteIn(from), minuteIn(to)]
+  const isWrong = begins !== null && ends !== null && ends <= begins
+  const keep = () => {
+    if (from === '' && to === '' && loud) onChange(null)
+    if (begins !== null && ends !== null && !isWrong && (begins !== loud?.from || ends !== loud.to))
+      onChange({ from: begins, to: ends })
+  }
+  return (
+    <div
+      role="group"
+      aria-label="Loud and dusty work"
+      style={{ display: 'grid', gap: 6, gridTemplateColumns: '1fr 1fr' }}
+    >
+      <Labelled label="Loud work not before">
+        <input type="time" value={from} onChange={event => setFrom(event.target.value)} onBlur={keep} />
+      </Labelled>
+      <Labelled label="and done by">
+        <input
+          type="time"
+          value={to}
+          aria-invalid={isWrong}
+          onChange={event => setTo(event.target.value)}
+          onBlur={keep}
+        />
+      </Labelled>
+      {isWrong && (
+        <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--stop)', fontSize: 15 }}>
+          It ends before it begins: nothing is kept until that is right.
+        </p>
+      )}
     </div>
   )
 }
