@@ -155,6 +155,9 @@ const putOf = (one: Shown, spot: Spot, isFixed: boolean, closure: string | null 
   closure,
 })
 
+/** So many of what is on no day are shown at once. */
+const MOST_CHIPS = 60
+
 type TrayProps = Picking & { readonly onOff: (id: string) => void }
 
 /** What is on no day: what can be planned, and what waits for somebody else. */
@@ -163,10 +166,18 @@ function Tray({ view, selected, onSelect, onOff, mayMove }: TrayProps) {
     view.unplaced.filter(one => !one.task.blocked),
     view.unplaced.filter(one => one.task.blocked),
   ]
+  const [most, setMost] = useState(MOST_CHIPS)
   const chips = (all: readonly Shown[]) => (
-    <div className="tray">
-      <TaskChips all={all} {...{ view, selected, onSelect, mayMove }} />
-    </div>
+    <>
+      <div className="tray">
+        <TaskChips all={all.slice(0, most)} {...{ view, selected, onSelect, mayMove }} />
+      </div>
+      {all.length > most && (
+        <Button $plain onPress={() => setMost(most + MOST_CHIPS)}>
+          Show more of {all.length - most}
+        </Button>
+      )}
+    </>
   )
   return (
     <>

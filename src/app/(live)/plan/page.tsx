@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { loadPlanPage } from '@/server/page'
-import { PlanPage } from '@/ui/plan/PlanPage'
+import { PlanLater } from '@/ui/plan/PlanLater'
 
 export const metadata: Metadata = { title: 'Plan' }
 
 export default async function Page() {
-  return <PlanPage {...(await loadPlanPage(new Date()))} />
+  return <PlanLater {...(await loadPlanPage(new Date()))} />
 }
