@@ -51,7 +51,8 @@ export async function loadPlan(db: Db, acting: Acting | Known, now = new Date())
       tag: opening.tag,
       name: opening.name,
       until: summary.until,
-      tasks: atPace(summary.tasks, pace),
+      // Which steps a task is made of bears on no board.
+      tasks: atPace(summary.tasks, pace).map(one => ({ ...one, steps: [] })),
     })),
     placings: placings.filter(one => shown.has(one.openingId)),
     pace,
