@@ -82,10 +82,9 @@ function LoudField({ loud, onChange }: LoudProps) {
       onChange({ from: begins, to: ends })
   }
   return (
-    <div
-      role="group"
+    <fieldset
       aria-label="Loud and dusty work"
-      style={{ display: 'grid', gap: 6, gridTemplateColumns: '1fr 1fr' }}
+      style={{ border: 0, margin: 0, padding: 0, minWidth: 0, display: 'grid', gap: 6, gridTemplateColumns: '1fr 1fr' }}
     >
       <Labelled label="Loud work not before">
         <input type="time" value={from} onChange={event => setFrom(event.target.value)} onBlur={keep} />
@@ -104,7 +103,7 @@ function LoudField({ loud, onChange }: LoudProps) {
           It ends before it begins: nothing is kept until that is right.
         </p>
       )}
-    </div>
+    </fieldset>
   )
 }
 
