@@ -14,6 +14,7 @@ import {
 import { figureOf } from './base/figure'
 import type { PlannedTest } from './handover/plan-tests'
 import { wantedMargins } from './handover/test-parts'
+import { standingEntries } from './log/standing'
 import { signedRecord } from './order/signed-choice'
 import { progressOf } from './progress'
 import { SEALED_BY_SHEET, type Sealed } from './seal/sealed'
@@ -135,13 +136,12 @@ function marginsOf({ fit, terms }: Work, { readings }: OpeningRecords): readonly
 }
 
 /** Steps that were left out, or never became right. */
-function stepsOut({ log }: OpeningRecords): ReadonlySet<string> {
-  const last = new Map<string, (typeof log)[number]>()
-  for (const one of log) if (one.kind === 'step' && one.at >= (last.get(one.code)?.at ?? '')) last.set(one.code, one)
-  return new Set(
-    [...last.values()].filter(one => one.result === 'waived' || one.result === 'failed').map(one => one.code),
+const stepsOut = ({ log }: OpeningRecords): ReadonlySet<string> =>
+  new Set(
+    [...standingEntries('step', log).values()]
+      .filter(one => one.result === 'waived' || one.result === 'failed')
+      .map(one => one.code),
   )
-}
 
 /** How near what was read lies to its limit, the worst place of it: 0 well within, 1 at it. */
 function testNearness({ parts, limit }: PlannedTest, { terms }: Work, { numbers }: AfterTrade): number {

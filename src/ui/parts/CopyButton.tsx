@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
+import { toClipboard } from './to-clipboard'
 
 const Bare = styled.button`
   border: 0; background: none; padding: 0 4px; min-height: 32px; color: var(--blue); font-weight: 600; text-decoration: underline; text-underline-offset: 3px; cursor: pointer;
@@ -10,10 +11,7 @@ const Bare = styled.button`
 export function CopyButton({ text, of }: { readonly text: string; readonly of: string }) {
   const [said, setSaid] = useState('Copy the address')
   const copy = async () => {
-    const done = await navigator.clipboard?.writeText(text).then(
-      () => true,
-      () => false,
-    )
+    const done = await toClipboard(text)
     setSaid(done ? 'Copied' : text)
   }
   return (

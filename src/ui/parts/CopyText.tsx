@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './controls'
 import { Disclosure } from './Disclosure'
+import { toClipboard } from './to-clipboard'
 
 const Shown = styled.div`
   textarea { width: 100%; min-height: 180px; font: inherit; color: var(--ink); line-height: 1.4; padding: 8px 10px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
@@ -27,10 +28,7 @@ export function CopyText({ title, text }: Props) {
     if (answer === null) setSaid('The server does not answer. Close and open this to try again.')
   }
   const copy = async () => {
-    const done = await navigator.clipboard?.writeText(shown ?? '').then(
-      () => true,
-      () => false,
-    )
+    const done = await toClipboard(shown ?? '')
     setSaid(done ? 'Copied.' : 'This browser keeps its clipboard: select the text and copy it by hand.')
   }
   return (

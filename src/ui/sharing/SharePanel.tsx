@@ -7,6 +7,7 @@ import { dayShort } from '@/words/moments'
 import { SHARE_NAMES, shareWords } from '@/words/sharing'
 import { Button, ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { toClipboard } from '../parts/to-clipboard'
 import { useMay } from '../store/rights'
 import { send } from '../store/send'
 
@@ -106,10 +107,7 @@ function MadeLink({ made }: { readonly made: Made }) {
   const address = `${window.location.origin}${made.path}`
   const [said, setSaid] = useState('')
   const copy = async () => {
-    const done = await navigator.clipboard?.writeText(address).then(
-      () => true,
-      () => false,
-    )
+    const done = await toClipboard(address)
     setSaid(done ? 'Copied.' : 'Select it and copy it by hand.')
   }
   return (
