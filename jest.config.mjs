@@ -16,6 +16,8 @@ const shared = {
       },
     ],
   },
+  // No test is to say how fast this is: what hangs ends all the same.
+  testTimeout: 60_000,
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.build/'],
 }
 

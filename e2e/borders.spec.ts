@@ -83,6 +83,7 @@ const OPEN = [
   '/days/[date]',
   '/plan',
   '/api/plan',
+  '/api/plan/board',
   '/due',
   '/figures',
   '/api/due.ics',

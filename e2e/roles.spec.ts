@@ -63,6 +63,7 @@ const WHOSE: Readonly<Record<Verb, readonly string[]>> = {
     'GET /api/photos/[id]/small',
     'GET /api/places',
     'GET /api/plan',
+    'GET /api/plan/board',
     'POST /api/practice/[id]/hanging/feel',
     'GET /api/practice/[id]/hanging/look',
     'POST /api/practice/[id]/hanging/score',

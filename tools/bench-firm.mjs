@@ -7,6 +7,8 @@ import { CHROMIUM } from './chromium.mjs'
 
 const TIMES = 20
 const PEOPLE = 50
+/** A page and what it brings after it. */
+export const PLAN = /** @type {const} */ (['the plan', '/plan', '/api/plan/board'])
 const PAUSE_MS = 5000
 const ROUNDS = 5
 const MB = 1024 * 1024
@@ -20,22 +22,24 @@ export async function benchToday(address, report) {
   const jobs = [...new Set([...html.matchAll(/\/jobs\/([0-9a-f-]{36})/g)].map(([, id]) => id ?? ''))]
   for (let i = 1; i < TIMES; i++)
     for (const job of jobs) await post(`${address}/api/jobs/${job}/copy`, JSON.stringify({ id: randomUUID() }))
-  for (const [name, path] of [
-    ['Today', '/'],
-    ['the plan', '/plan'],
-  ])
+  for (const [name, ...paths] of [['Today', '/'], PLAN])
     report(
       `${name} of the demo × ${TIMES}, ${PEOPLE} people with pauses, p95`,
-      await p95Of(`${address}${path}`),
+      await p95Of(paths.map(path => address + path)),
       'ms',
       250,
       'below',
     )
 }
 
-/** How long a page takes whom it takes long, of fifty people who look at it now and then. @param {string} url */
-async function p95Of(url) {
-  for (let i = 0; i < 3; i++) await (await fetch(url)).arrayBuffer()
+/** Looks at a page with what it brings after it. @param {readonly string[]} urls */
+export async function look(urls) {
+  for (const url of urls) await (await fetch(url)).arrayBuffer()
+}
+
+/** How long a page with what it brings after it takes whom it takes long, of fifty people who look at it now and then. @param {readonly string[]} urls */
+async function p95Of(urls) {
+  for (let i = 0; i < 3; i++) await look(urls)
   /** @type {number[]} */
   const times = []
   await Promise.all(
@@ -43,7 +47,7 @@ async function p95Of(url) {
       await new Promise(resolve => setTimeout(resolve, (one * PAUSE_MS) / PEOPLE))
       for (let round = 0; round < ROUNDS; round++) {
         const start = performance.now()
-        await (await fetch(url)).arrayBuffer()
+        await look(urls)
         times.push(performance.now() - start)
         await new Promise(resolve => setTimeout(resolve, PAUSE_MS))
       }

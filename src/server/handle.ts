@@ -82,8 +82,13 @@ const isOthers = (request: Request, { memberId }: Acting): boolean => {
 /** A route that does what a way says. */
 export const handling = ({ verb, answer }: Way) => handle(verb, answer)
 
-/** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. */
-export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) {
+/** A route that runs with an acting member who may do what it does, and answers in sentences when the database is away or the request is broken. What never
+ *  holds a price goes out as it is to everybody. */
+export function handle(
+  verb: Verb,
+  answer: (asked: Asked) => Promise<Response>,
+  holds: 'prices' | 'no-prices' = 'prices',
+) {
   const asked = async (request: Request, context: Context, who: (known: Acting) => void): Promise<Response> => {
     const refused = refusedAtBorder(request)
     if (refused) return refuse(...refused)
@@ -103,7 +108,8 @@ export function handle(verb: Verb, answer: (asked: Asked) => Promise<Response>) 
       const { company: _, ...acting } = known
       const params = (await context.params) ?? {}
       const answered = await answer({ db: store(), acting, request, id: params.id ?? '', params })
-      return unkept(request, may(acting.role, 'money') ? answered : await priceless(answered))
+      const isShown = holds === 'no-prices' || may(acting.role, 'money')
+      return unkept(request, isShown ? answered : await priceless(answered))
     } catch (error) {
       return troubled(error)
     }

@@ -16,7 +16,19 @@ import { summariesOf } from './summaries'
 const MOST_JOBS = 300
 
 /** The plan of a company over all jobs that are not put away. As many statements for ten openings as for a thousand. */
-export async function loadPlan(db: Db, acting: Acting | Known, now = new Date()): Promise<PlanGiven> {
+export const loadPlan = async (db: Db, acting: Acting | Known, now = new Date()): Promise<PlanGiven> =>
+  (await planAt(db, acting, now)).given
+
+export type PlanAt = {
+  readonly given: PlanGiven
+  /** How often anything was put on the plan, also of what is not shown. */
+  readonly placed: number
+  /** Until when it holds though nothing is changed, ISO 8601: foam hardens, an inspection falls due. `null` where nothing does. */
+  readonly freshUntil: string | null
+}
+
+/** The same, with how long it holds. */
+export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise<PlanAt> {
   const [jobs, company, placings, timed] = await Promise.all([
     listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS),
     companyOf(db, acting),
@@ -33,7 +45,7 @@ export async function loadPlan(db: Db, acting: Acting | Known, now = new Date())
     now,
   )
   const shown = new Set(openings.map(one => one.opening.id))
-  return {
+  const given: PlanGiven = {
     crews: data.crews,
     closedFactor: NUMBERS['closed-factor'].value,
     jobs: jobs.map(job => ({
@@ -57,6 +69,7 @@ export async function loadPlan(db: Db, acting: Acting | Known, now = new Date())
     placings: placings.filter(one => shown.has(one.openingId)),
     pace,
   }
+  return { given, placed: placings.length, freshUntil: openings.flatMap(one => one.freshUntil ?? []).sort()[0] ?? null }
 }
 
 /** The plan of one crew as a calendar, with the crew's name; `null` when the company has none such. */

@@ -19,7 +19,6 @@ import { type JobPage, jobPage } from './job-page'
 import { loadDue, loadFigured, loadSuppliers } from './load-after'
 import { type DayPlan, loadDay } from './load-day'
 import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
-import { loadPlan } from './load-plan'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
@@ -121,11 +120,10 @@ export async function loadShared(token: string) {
   return one && { shown: one.shown, signed: one.signed, expiresAt: one.expiresAt }
 }
 
-/** The plan over all jobs, from today on; `now` is the moment it is looked at. */
+/** Who looks at the plan and when, by the firm's clock; the plan itself comes by `/api/plan/board`. */
 export async function loadPlanPage(now: Date) {
   const who = await acting('look')
   return {
-    given: await loadPlan(store(), who, now),
     memberName: who.name,
     now: now.toISOString(),
     zone: who.company.firm.data.timeZone ?? 'UTC',

@@ -19,6 +19,8 @@ export type SummedOpening = Pick<OpeningState, 'opening' | 'jobId' | 'detailsRev
   readonly small: SmallDoor | null
   readonly ordering: Ordering | null
   readonly after: AfterSummed | null
+  /** Until when it holds though nothing is changed, ISO 8601; `null` while nothing of it waits for a moment. */
+  readonly freshUntil: string | null
 }
 
 export type Listed = { readonly openings: readonly SummedOpening[]; readonly putAway: readonly Opening[] }
@@ -40,8 +42,8 @@ export async function summariesOf(
   return {
     openings: shown.map(one => {
       const { opening, jobId, detailsRevision } = one
-      const { summary, small, ordering, after } = made.get(opening.id) ?? (one as unknown as Summed)
-      return { opening, jobId, detailsRevision, summary, small, ordering, after }
+      const { summary, small, ordering, after, freshUntil } = made.get(opening.id) ?? (one as unknown as Summed)
+      return { opening, jobId, detailsRevision, summary, small, ordering, after, freshUntil }
     }),
     putAway: states.flatMap(one => (one.opening.archivedAt === null ? [] : [one.opening])),
   }

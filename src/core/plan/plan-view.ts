@@ -41,6 +41,12 @@ export type PlanGiven = {
   readonly pace: Pace | null
 }
 
+/** A plan as its board gets it: what is done is left out. */
+export type BoardGiven = PlanGiven & {
+  /** How often anything was put on the plan, done or not. */
+  readonly placed: number
+}
+
 /** What is known of the light at a job on a day: when it gets dark, minutes after midnight; that it does not; that there is none; or that the place is
  *  not said. */
 export type Light = { readonly darkAt: number | null; readonly said: 'dark' | 'light' | 'no-daylight' | 'no-place' }

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react'
 import { styled } from 'styled-components'
 import { worksOn } from '@/core/plan/at-work'
 import type { Planned } from '@/core/plan/plan-board'
-import { type PlanGiven, wallIn } from '@/core/plan/plan-view'
+import { type BoardGiven, type PlanGiven, wallIn } from '@/core/plan/plan-view'
 import { dayOf, nextDay, type Wall, wallAt, weekdayOf } from '@/core/plan/wall'
 import { leftWords, wallWords } from '@/words/plan'
 import { Button, Choice, Quiet } from '../parts/controls'
@@ -29,7 +29,7 @@ const Wide = styled.main`
   @media (max-width: 700px) { padding: 12px 10px 40px; .bar { gap: 8px; } .bar h1 { flex: 1 0 100%; } .bar button { padding: 0 10px; } }
 `
 type Props = {
-  readonly given: PlanGiven
+  readonly given: BoardGiven
   readonly memberName: string
   /** ISO 8601, and the firm's clock. */
   readonly now: string
@@ -45,7 +45,7 @@ const mondayOf = (at: Wall): Wall => wallAt(dayOf(at)) - (weekdayOf(at) - 1) * 1
 
 /** Who does what on which day: what stands, what a move breaks, what the plan proposes. */
 export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
-  const { placings, put, undo, canUndo } = usePlacings(first.placings, memberName)
+  const { placings, put, undo, canUndo } = usePlacings(first.placings, first.placed, memberName)
   const given = useMemo(() => ({ ...first, placings }), [first, placings])
   const view = useMemo(() => boardView(given), [given])
   const now = wallIn(at, zone)

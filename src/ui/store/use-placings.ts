@@ -26,8 +26,8 @@ export type Put = {
   readonly closure?: string | null
 }
 
-/** What stands on the plan, with what waits of it on this device; how tasks are put somewhere; and how the last putting is undone. */
-export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
+/** What stands on the plan, of `seen` puttings in all, with what waits of it on this device; how tasks are put somewhere; and how the last putting is undone. */
+export function usePlacings(initial: readonly PlacingOf[], seen: number, memberName: string) {
   const [placings, setPlacings] = useState(initial)
   const [undos, setUndos] = useState<readonly (readonly Put[])[]>([])
   const outbox = useOutbox()
@@ -43,7 +43,7 @@ export function usePlacings(initial: readonly PlacingOf[], memberName: string) {
     setPlacings(all => [...all.filter(one => one.id !== row.id), ...(isGone ? [] : [row])])
   }, [])
   useOutboxOf(PLAN, act)
-  usePutByOthers(initial.length, others =>
+  usePutByOthers(seen, others =>
     setPlacings(all => {
       const there = new Set(others.map(one => one.id))
       // What waits on this device is not theirs yet, and stays.
