@@ -139,6 +139,15 @@ test('where it may be loud only later in the day the plan keeps to it', async ({
   await allStored(page)
 })
 
+test('a plan that did not come is asked for again', async ({ page }) => {
+  await page.route('**/api/plan/board', route => route.abort())
+  await open(page, '/plan')
+  await expect(page.getByRole('alert').filter({ hasText: 'there is no signal' })).toBeVisible()
+  await page.unroute('**/api/plan/board')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('heading', { name: 'On no day yet' })).toBeVisible()
+})
+
 test('what somebody else puts on the plan stands on it a few seconds later', async ({ page, browser }) => {
   await open(page, '/plan')
   const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()

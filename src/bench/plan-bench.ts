@@ -86,6 +86,7 @@ function given(seed: number): PlanGiven {
       tag: `T${i}`,
       name: `Door ${i}`,
       until: null,
+      comesOn: null,
       tasks: tasksOf(random),
     })),
   }

@@ -13,6 +13,7 @@ import { type SmallDoor, smallDoor } from './drawing/small-door'
 import type { PlannedStep } from './fit/setting-step'
 import type { OpeningPoints } from './opening/opening'
 import { openingTasks } from './opening-tasks'
+import { type Awaited, awaitedFor } from './order/delivery'
 import type { OrderLine } from './order/order'
 import { standingOrders } from './order/revision'
 import type { WorkTask } from './plan/work-tasks'
@@ -34,6 +35,8 @@ export type Summary = {
   readonly waitsOn: WaitsOn | null
   /** Since when, ISO 8601; `null` where it waits on nobody. */
   readonly waitsSince: string | null
+  /** What is ordered for it and not here yet; `null` where nothing is. */
+  readonly awaited: Awaited | null
   /** Call-backs that are not over. */
   readonly calls: readonly CallBack[]
   /** Of its fire label as it is wanted; 0 without. */
@@ -92,6 +95,7 @@ export function sumUp(
       minutes: steps.filter(step => step.state !== 'done').reduce((sum, step) => sum + step.minutes, 0),
       waitsOn: on,
       waitsSince: on && waitsSince(on, records),
+      awaited: awaitedFor(records.opening.id, records.orders, records.receipts),
       calls: openCalls(records.log),
       labelMinutes: records.wishes.labelMinutes ?? 0,
       until: waitsUntil(steps),

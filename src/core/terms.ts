@@ -27,7 +27,7 @@ import type { Reading } from './survey/reading'
 import type { Length } from './units/length'
 
 /** Frozen into every issued order and paper. */
-export const CORE_VERSION = '4'
+export const CORE_VERSION = '5'
 
 /** Everything people said about one opening. */
 export type OpeningRecords = Edits & {

@@ -11,6 +11,7 @@ import { timedSteps } from '@/store/timed-steps'
 import { NUMBERS } from '@/trade/rates'
 import { lastsWords, taskName } from '@/words/plan'
 import { writeIcs } from '@/writers/write-ics'
+import { arrivalsOf } from './arrivals'
 import { summariesOf } from './summaries'
 
 const MOST_JOBS = 300
@@ -29,8 +30,9 @@ export type PlanAt = {
 
 /** The same, with how long it holds. */
 export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise<PlanAt> {
+  const today = now.toISOString().slice(0, 10)
   const [jobs, company, placings, timed] = await Promise.all([
-    listJobs(db, acting, now.toISOString().slice(0, 10), MOST_JOBS),
+    listJobs(db, acting, today, MOST_JOBS),
     companyOf(db, acting),
     listPlacings(db, acting),
     timedSteps(db, acting),
@@ -43,6 +45,11 @@ export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise
     { jobs: jobs.map(one => one.id), putAway: false },
     [],
     now,
+  )
+  const arrival = await arrivalsOf(
+    db,
+    acting,
+    openings.flatMap(one => one.summary.awaited ?? []),
   )
   const shown = new Set(openings.map(one => one.opening.id))
   const given: PlanGiven = {
@@ -63,6 +70,7 @@ export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise
       tag: opening.tag,
       name: opening.name,
       until: summary.until,
+      comesOn: comingOn(summary.awaited && arrival(summary.awaited), today),
       // Which steps a task is made of bears on no board.
       tasks: atPace(summary.tasks, pace).map(one => ({ ...one, steps: [] })),
     })),
@@ -71,6 +79,10 @@ export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise
   }
   return { given, placed: placings.length, freshUntil: openings.flatMap(one => one.freshUntil ?? []).sort()[0] ?? null }
 }
+
+/** What should have come and did not comes on no day one can plan by. */
+const comingOn = (arrival: string | null, today: string): string | null =>
+  arrival !== null && arrival >= today ? arrival : null
 
 /** The plan of one crew as a calendar, with the crew's name; `null` when the company has none such. */
 export async function crewCalendar(

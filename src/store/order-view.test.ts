@@ -1,11 +1,13 @@
 import sharp from 'sharp'
 import { v7 as uuidV7 } from 'uuid'
 import { messageOf } from '@/core/exchange/message'
+import { arrivalOn } from '@/core/order/delivery'
 import type { Order } from '@/core/order/order'
 import type { Photo } from '@/core/survey/photo'
 import { done, receipt, records, TRUE_OPENING, trade, unit } from '@/core/test/fixtures'
 import { loadClaim } from '@/server/load-claim'
 import { loadOrder, loadOrders } from '@/server/load-order'
+import { loadPlan } from '@/server/load-plan'
 import { writePdf } from '@/writers/write-pdf'
 import { addDeskAnswer, noteAttempt, putOutgoing } from './exchange'
 import { exportJob, importJob } from './job-file'
@@ -84,6 +86,26 @@ it('prices and days are as listed, as acknowledged and as they came; a withdrawn
   ])
   await withdrawOrder(store().db, company.acting, order.id, { at: LATER, by: 'Ida Marlow', reason: 'x' })
   expect(await prices()).toEqual([])
+})
+
+it('a door is planned for after its unit should be there: by its sheet, then by what its maker wrote back', async () => {
+  const company = await someCompany(store().db, 'Arrivals')
+  const order = await released(company)
+  await putOnItsWay(company, order)
+  const comesOn = async (at = AT) =>
+    (await loadPlan(store().db, company.acting, new Date(at))).openings.find(one => one.id === company.opening.id)!
+      .comesOn
+  const inDays = (days: number) => arrivalOn({ releasedAt: order.releasedAt, days })
+  expect(await comesOn()).toBe(inDays(unit().leadDays))
+  await answer(company, order, { leadDays: unit().leadDays + 30 })
+  expect(await comesOn()).toBe(inDays(unit().leadDays + 30))
+  // An answer without days says nothing of them;
+  await answer(company, order, { leadDays: undefined })
+  expect(await comesOn()).toBe(inDays(unit().leadDays))
+  // What should have come and did not comes on no day one can plan by.
+  expect(await comesOn('2027-06-01T08:00:00.000Z')).toBeNull()
+  await receive(company, order, 'accepted')
+  expect(await comesOn()).toBeNull()
 })
 
 it('photos of the delivered unit go with its claim: those taken since it was released, of this opening', async () => {

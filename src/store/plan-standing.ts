@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm'
 import type { Acting } from './acting'
 import type { Db } from './connection'
+import { answerFromDesk } from './exchange-tables'
 import { catalogueState, firm } from './list-tables'
 import { placing } from './plan-tables'
 import { openingState } from './state-table'
@@ -13,6 +14,7 @@ const standingOf = ({ companyId }: Acting) => sql<string>`concat_ws('/',
   (select concat(count(*), '.', coalesce(sum(revision), 0)) from ${job} where company_id = ${companyId}),
   (select concat(count(*), '.', coalesce(sum(revision), 0)) from ${jobSchools} where company_id = ${companyId}),
   (select concat(count(*), '.', coalesce(sum(revision), 0)) from ${openingState} where company_id = ${companyId}),
+  (select count(*) from ${answerFromDesk} where company_id = ${companyId}),
   (select count(*) from ${placing} where company_id = ${companyId}))`
 
 /** How everything stands that the plan of a company is made of, in one statement; it is another text after any change. */

@@ -17,6 +17,20 @@ export type PriceRow = {
   readonly cameAfterDays: number | null
 }
 
+/** A figure of a line as the maker wrote it back, `ours` where they wrote the same; `null` where they did not write back, or left it out. */
+export function saidOf(
+  acknowledged: Acknowledgement | null,
+  line: number,
+  member: string,
+  ours: number,
+): number | null {
+  const read = acknowledged?.lines.find(one => one.line === line)
+  if (!read) return null
+  const other = read.differences.find(one => one.path === member)
+  if (!other) return ours
+  return typeof other.second === 'number' ? other.second : null
+}
+
 /** The prices and days of an order's lines, by its last acknowledgement and what was received. */
 export function priceRows(
   order: Order,
@@ -24,13 +38,7 @@ export function priceRows(
   receipts: readonly Receipt[],
 ): readonly PriceRow[] {
   return order.lines.map(({ unit }, i) => {
-    const read = acknowledged?.lines.find(one => one.line === i + 1) ?? null
-    const said = (member: string, ours: number): number | null => {
-      if (!read) return null
-      const other = read.differences.find(one => one.path === member)
-      if (!other) return ours
-      return typeof other.second === 'number' ? other.second : null
-    }
+    const said = (member: string, ours: number) => saidOf(acknowledged, i + 1, member, ours)
     const came = receipts.find(one => one.line === i + 1)
     return {
       maker: unit.maker,

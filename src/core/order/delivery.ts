@@ -32,13 +32,37 @@ export function deliveryOf(openingId: string, orders: readonly Order[], receipts
   return isAccepted(standing.last.state) ? 'accepted' : 'held'
 }
 
+/** What is ordered and was not looked at on delivery yet. */
+export type Awaited = {
+  readonly orderId: string
+  /** From 1. */
+  readonly line: number
+  /** ISO 8601. */
+  readonly releasedAt: string
+  /** Days it takes by its sheet as it was ordered. */
+  readonly days: number
+}
+
+/** What is awaited for an opening; `null` where nothing is. */
+export function awaitedFor(openingId: string, orders: readonly Order[], receipts: readonly Receipt[]): Awaited | null {
+  const standing = standingLine(openingId, orders, receipts)
+  if (!standing || standing.last) return null
+  const { order, at, line } = standing
+  return { orderId: order.id, line: at + 1, releasedAt: order.releasedAt, days: line.unit.leadDays }
+}
+
+const DAY_MS = 86_400_000
+/** The day by which it should be there, `days` of the calendar after it was ordered. */
+export const arrivalOn = ({ releasedAt, days }: Pick<Awaited, 'releasedAt' | 'days'>): string =>
+  new Date(Date.parse(releasedAt) + days * DAY_MS).toISOString().slice(0, 10)
+
 /** The line that is ordered for an opening, and what was last received on it; `null` where nothing is ordered. */
 function standingLine(openingId: string, orders: readonly Order[], receipts: readonly Receipt[]) {
   const order = standingOrders(orders).findLast(one => one.lines.some(line => line.opening.id === openingId))
   if (!order) return null
   const at = order.lines.findIndex(line => line.opening.id === openingId)
   const last = receiptsFor(order, orders, receipts).findLast(one => one.line === at + 1) ?? null
-  return { line: order.lines[at]!, last }
+  return { order, at, line: order.lines[at]!, last }
 }
 
 /** What a supplier still owes on an accepted unit. */

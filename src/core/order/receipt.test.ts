@@ -8,7 +8,7 @@ import { leafUnit, lockUnit, sliderUnit, stormUnit } from '../test/family-units'
 import { done, LENGTHS, length, receipt, records, TRUE_OPENING, trade, unit } from '../test/fixtures'
 import { type Length, ZERO } from '../units/length'
 import { checksAsked, orderedReadings, partsAsked } from './asked-of-delivered'
-import { deliveryOf, owedOn, receiptsFor } from './delivery'
+import { arrivalOn, awaitedFor, deliveryOf, owedOn, receiptsFor } from './delivery'
 import { type Found, hingeSideGap, judgeReceipt } from './judge-receipt'
 import type { Order, OrderLine } from './order'
 import { type Receipt, receiptSchema } from './receipt'
@@ -224,6 +224,17 @@ describe('where a unit is', () => {
       'awaited',
     ],
   ])('%s', (_, orders, receipts, expected) => expect(deliveryOf(id, orders, receipts)).toBe(expected))
+  it('is awaited by the days of its sheet, from when it was ordered, until it is looked at', () => {
+    expect(awaitedFor(id, ordered, [])).toEqual({
+      orderId: 'a',
+      line: 2,
+      releasedAt: ordered[0]!.releasedAt,
+      days: line.unit.leadDays,
+    })
+    expect([awaitedFor(id, [], []), awaitedFor(id, ordered, [receipt('a', 2, 'hold')])]).toEqual([null, null])
+    expect(arrivalOn({ releasedAt: '2026-02-27T23:59:00.000Z', days: 2 })).toBe('2026-03-01')
+    expect(arrivalOn({ releasedAt: '2026-12-31T08:00:00.000Z', days: 0 })).toBe('2026-12-31')
+  })
   it('a revision keeps what was received, under its own lines', () => {
     const later = order('b', [line, { ...other, swing: 'out' }], { supersedes: 'a', revision: 2 })
     const received = [receipt('a', 1, 'accepted'), receipt('a', 2, 'accepted'), receipt('b', 2, 'hold')]

@@ -25,6 +25,7 @@ const task = (id: string, minutes: number, more: Partial<BoardTask> = {}): Board
   skills: [],
   needs: [],
   notBefore: null,
+  arrives: null,
   opens: null,
   blocked: null,
   ...more,
@@ -202,6 +203,20 @@ describe('what a person puts somewhere', () => {
       planBoard(board([task('cut', minutes, { loud: { from: 600, to } })], [crew('a')]), [], wallAt(MONDAY))
     expect(plan(120, 900).placed.map(one => minuteOf(one.start))).toEqual([600])
     expect(plan(301, 900)).toMatchObject({ placed: [], left: [{ task: 'cut', why: 'loud' }] })
+  })
+  it('is said to stand before its unit can be there, with when it can', () => {
+    const awaited = task('fit', 120, { arrives: wallAt('2026-12-03') })
+    const of = (day: string) =>
+      breaksIn(board([awaited], [crew('a')]), [put('fit', 'a', day, 480)]).map(one => [one.code, said(one.from)])
+    expect([of('2026-12-02'), of('2026-12-03')]).toEqual([[['delivery', '2026-12-03 480']], []])
+    expect(planBoard(board([awaited], [crew('a')]), [], NOW).placed.map(one => said(one.start))).toEqual([
+      '2026-12-03 480',
+    ])
+    // What hardens longer counts all the same.
+    const both = { ...awaited, notBefore: wallAt('2026-12-04', 600) }
+    expect(planBoard(board([both], [crew('a')]), [], NOW).placed.map(one => said(one.start))).toEqual([
+      '2026-12-04 600',
+    ])
   })
   it('is said to come too late before the dark, with the day on which it would not', () => {
     // 15:30 is dark: 930 − 1.25 × 240 = 630, half past ten.

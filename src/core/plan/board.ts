@@ -12,6 +12,8 @@ export type BoardTask = {
   /** Tasks that must be over before, each with how long is waited after it, and whether until work begins on the next working day. */
   readonly needs: readonly { readonly id: string; readonly waitMinutes: number; readonly untilMorning: boolean }[]
   readonly notBefore: Wall | null
+  /** From when on its unit should be there and accepted; `null` where it is, or nobody knows. */
+  readonly arrives: Wall | null
   /** Where it opens a hole: how long until a door in it locks again, and when at the latest it must on a day, minutes after midnight; `null`
    *  where only the crew's end counts. */
   readonly opens: { readonly minutes: number; readonly darkAt: (day: string) => number | null } | null
@@ -35,6 +37,7 @@ export const BREAKS = [
   'needs',
   'wait',
   'too-early',
+  'delivery',
   'day-off',
   'hours',
   'busy',

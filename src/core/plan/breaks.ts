@@ -19,10 +19,11 @@ export function breaksIn({ tasks, crews, closedFactor }: Board, placed: readonly
     for (const need of task.needs) {
       const end = ends.get(need.id)
       if (end === undefined || end > one.start) breaks.push({ code: 'needs', other: need.id })
-      else if ((readyAt({ ...task, notBefore: null, needs: [need] }, crew, ends) ?? 0) > one.start)
+      else if ((readyAt({ ...task, notBefore: null, arrives: null, needs: [need] }, crew, ends) ?? 0) > one.start)
         breaks.push({ code: 'wait', other: need.id })
     }
     if (task.notBefore !== null && one.start < task.notBefore) breaks.push({ code: 'too-early', other: null })
+    if (task.arrives !== null && one.start < task.arrives) breaks.push({ code: 'delivery', other: null })
     // A hole that is shut for the night is not open in the dark.
     const shut = one.closure ? { ...task, opens: null } : task
     const wrong = wrongWith({ task: shut, crew, start: one.start }, closedFactor)

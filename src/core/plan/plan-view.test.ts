@@ -43,7 +43,7 @@ const given = (tasks: readonly WorkTask[], more: Partial<PlanGiven> = {}): PlanG
       loud: null,
     },
   ],
-  openings: [{ id: 'o', jobId: 'j', tag: 'A1', name: 'Front', until: null, tasks }],
+  openings: [{ id: 'o', jobId: 'j', tag: 'A1', name: 'Front', until: null, comesOn: null, tasks }],
   crews: [CREW],
   placings: [],
   closedFactor: 1.25,
@@ -124,6 +124,22 @@ describe('a plan over jobs', () => {
       '2026-12-02 600',
     ])
   })
+})
+
+describe('what waits for its unit', () => {
+  const of = (waits: WorkTask['waits'], comesOn: string | null) => {
+    const tasks = [task('work-1', { waits }), task('handover', { needs: [] })]
+    const openings = [{ ...given([]).openings[0]!, comesOn, tasks }]
+    return boardFrom(given([], { openings })).tasks.map(one => [one.blocked, said(one.arrives ?? 0)])
+  }
+  const NONE = said(0)
+  it.each([
+    ['is begun the day after it should come', 'supplier', '2026-12-03', [null, '2026-12-04 0']],
+    ['is planned by nobody while nobody knows when it comes', 'supplier', null, ['supplier', NONE]],
+    ['is planned by nobody while it is held', 'claim', '2026-12-03', ['claim', NONE]],
+    ['is planned by nobody before it is ordered', 'order', '2026-12-03', ['order', NONE]],
+    ['is there', null, '2026-12-03', [null, NONE]],
+  ] as const)('%s', (_, waits, comesOn, work) => expect(of(waits, comesOn)).toEqual([work, [null, NONE]]))
 })
 
 describe('the light of a day', () => {

@@ -4,7 +4,7 @@ import type { Board, BoardTask, Placed } from './board'
 import { daylightAt } from './daylight'
 import type { Pace } from './own-pace'
 import { type PlacingOf, standingPlacings, taskId } from './placing'
-import { type Wall, wallAt } from './wall'
+import { nextDay, type Wall, wallAt } from './wall'
 import type { WorkTask } from './work-tasks'
 
 /** A job as far as its plan goes. */
@@ -27,6 +27,8 @@ export type PlanOpening = {
   readonly name: string
   /** Until when nothing can be done on it, ISO 8601. */
   readonly until: string | null
+  /** The day by which its unit should be there, as it was ordered or as its maker said since; `null` where none is awaited, or it should have come. */
+  readonly comesOn: string | null
   readonly tasks: readonly WorkTask[]
 }
 
@@ -104,6 +106,8 @@ function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTas
     if (!days.has(day)) days.set(day, lightAt(job, day).darkAt)
     return days.get(day)!
   }
+  // What comes one day is looked at and accepted before the old door goes: on the next at the earliest.
+  const arrives = task.waits === 'supplier' && opening.comesOn !== null ? nextDay(wallAt(opening.comesOn)) : null
   return {
     id: taskId(opening.id, task.part),
     minutes: Math.ceil(task.minutes / GRAIN) * GRAIN,
@@ -113,9 +117,10 @@ function boardTask(task: WorkTask, opening: PlanOpening, job: PlanJob): BoardTas
       .filter(one => open.has(one.part))
       .map(({ part, ...wait }) => ({ id: taskId(opening.id, part), ...wait })),
     notBefore: opening.until === null || task.kind !== 'work' ? null : wallIn(opening.until, job.zone),
+    arrives,
     opens: task.opensMinutes === null ? null : { minutes: task.opensMinutes, darkAt },
     loud: task.kind === 'work' ? job.loud : null,
-    blocked: task.waits,
+    blocked: arrives === null ? task.waits : null,
   }
 }
 

@@ -12,7 +12,7 @@ const MORNING = 7 * 60
 /** When what a task needs is over, waits included; `null` while something it needs is not placed. A wait until morning ends when the crew that goes on begins
  *  its next working day, but is never less than its minutes. */
 export function readyAt(task: BoardTask, crew: Crew, ends: ReadonlyMap<string, Wall>): Wall | null {
-  let ready = task.notBefore ?? Number.NEGATIVE_INFINITY
+  let ready = Math.max(task.notBefore ?? Number.NEGATIVE_INFINITY, task.arrives ?? Number.NEGATIVE_INFINITY)
   for (const { id, waitMinutes, untilMorning } of task.needs) {
     const end = ends.get(id)
     if (end === undefined) return null

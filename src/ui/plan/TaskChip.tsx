@@ -1,10 +1,11 @@
 'use client'
-import { GripVertical, Lock, Moon, TriangleAlert } from 'lucide-react'
+import { GripVertical, Lock, Moon, TriangleAlert, Truck } from 'lucide-react'
 import { useRef } from 'react'
 import { type AriaButtonProps, useButton, useDrag } from 'react-aria'
 import { styled } from 'styled-components'
 import { latestOpening } from '@/core/plan/spots'
 import { dayOf, minuteOf } from '@/core/plan/wall'
+import { dayShort } from '@/words/moments'
 import { clockWords, lastsWords } from '@/words/plan'
 import type { BoardView, Shown } from './board-view'
 
@@ -65,6 +66,11 @@ export function TaskChip({ one, view, isSelected, onSelect, mayMove }: Props) {
         {latest !== null && (
           <span className="time dark">
             <Moon size={13} aria-hidden /> begun by {clockWords(Math.max(0, latest))}
+          </span>
+        )}
+        {task.arrives !== null && (
+          <span className="time dark">
+            <Truck size={13} aria-hidden /> unit by {dayShort(one.opening.comesOn!)}
           </span>
         )}
         <span className="job">{one.job.name}</span>

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 import { earliestSpot, latestOpening } from '@/core/plan/spots'
 import { dayOf, minuteOf, type Wall, wallAt } from '@/core/plan/wall'
+import { dayWords } from '@/words/moments'
 import { breakWords, clockWords, lastsWords, SKILL_NAMES, TASK_WAITS, wallWords } from '@/words/plan'
 import { Button, Quiet } from '../parts/controls'
 import { Labelled } from '../parts/Labelled'
@@ -67,6 +68,9 @@ export function TaskPanel({ one, view, now, mayMove, onPut, onClose }: Props) {
           mayMove={mayMove}
           onClosure={closure => onPut({ crew: at.crew, start: at.start }, at.isFixed || closure !== null, closure)}
         />
+      )}
+      {task.arrives !== null && (
+        <p className="watch">{`Its unit should be here by ${dayWords(opening.comesOn!)}. The old door stays in until it is looked at and accepted.`}</p>
       )}
       {task.blocked && !at && <p className="watch">{`Not to be planned: ${TASK_WAITS[task.blocked]}.`}</p>}
       {mayMove && (
