@@ -1,6 +1,7 @@
 import { drawnOf } from '@/core/draw'
 import { elevation } from '@/core/drawing/elevation'
-import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
+import { lowerScene } from '@/core/drawing/lower-scene'
+import type { LoweredMark } from '@/core/drawing/lowered'
 import type { Scene } from '@/core/drawing/scene'
 import type { OpeningSheet } from '@/core/sheet'
 import { inches } from '@/core/units/length'

@@ -1,5 +1,5 @@
 import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf'
-import type { LoweredMark } from '@/core/drawing/lower-scene'
+import type { LoweredMark } from '@/core/drawing/lowered'
 import { TICKS_PER_MM } from '@/core/units/length'
 
 const BLACK = 7

@@ -1,4 +1,4 @@
-import type { LoweredMark } from '@/core/drawing/lower-scene'
+import type { LoweredMark } from '@/core/drawing/lowered'
 import type { Scene } from '@/core/drawing/scene'
 import { TICKS_PER_MM } from '@/core/units/length'
 

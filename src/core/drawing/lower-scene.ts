@@ -1,33 +1,8 @@
-import type { Point } from '../geometry/point'
 import { type DisplayStep, formatLength } from '../units/format-length'
 import { nearestTick } from '../units/length'
-import type { Anchor, Certainty, Mark, Paint, Role, Scene } from './scene'
-
-/** The four marks a writer knows. Positions stay in ticks, real-valued only where an angle makes them so. */
-export type LoweredMark = {
-  readonly role: Role
-  readonly id: string
-  readonly certainty: Certainty
-  readonly paint?: Paint | undefined
-} & (
-  | { readonly kind: 'line'; readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number }
-  | { readonly kind: 'path'; readonly points: readonly Point[]; readonly closed: boolean }
-  | {
-      readonly kind: 'arc'
-      readonly centre: Point
-      readonly radius: number
-      readonly fromDeg: number
-      readonly toDeg: number
-    }
-  | {
-      readonly kind: 'text'
-      readonly x: number
-      readonly y: number
-      readonly text: string
-      readonly turnDeg: number
-      readonly anchor: Anchor
-    }
-)
+import { clearTexts } from './clear-texts'
+import type { LoweredMark } from './lowered'
+import type { Mark, Scene } from './scene'
 
 export type LoweringOptions = {
   /** Height of lettering, in ticks. */
@@ -40,9 +15,13 @@ export type LoweringOptions = {
   readonly readingText?: (id: string, figure: string) => string
 }
 
-/** Turns dimensions, readings, figures and labels into lines, paths, arcs and text. */
+/** Turns dimensions, readings, figures and labels into lines, paths, arcs and text. No text stands on another or out of what is shown. */
 export const lowerScene = (scene: Scene, options: LoweringOptions): readonly LoweredMark[] =>
-  scene.marks.flatMap(mark => lowerMark(mark, options))
+  clearTexts(
+    scene.marks.flatMap(mark => lowerMark(mark, options)),
+    scene,
+    options.textHeight,
+  )
 
 function lowerMark(mark: Mark, options: LoweringOptions): readonly LoweredMark[] {
   const common = { role: mark.role, id: mark.id, certainty: mark.certainty }

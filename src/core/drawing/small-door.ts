@@ -1,5 +1,6 @@
 import { TICKS_PER_INCH } from '../units/length'
-import { type LoweredMark, lowerScene } from './lower-scene'
+import { lowerScene } from './lower-scene'
+import type { LoweredMark } from './lowered'
 import type { Certainty, Role, Scene } from './scene'
 
 /** Sixteenths of an inch: finer than a small drawing shows. */

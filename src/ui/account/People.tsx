@@ -16,10 +16,10 @@ import { useAsking } from './use-asking'
 const List = styled.ul`
   background: var(--sheet); border-top: 2px solid var(--ink);
   > li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 8px 14px; align-items: center; padding: 8px 18px; border-bottom: 1px solid var(--rule); min-height: 60px; }
-  strong { font-size: 18px; display: block; }
-  .quiet { color: var(--quiet); font-size: 15px; overflow-wrap: anywhere; }
-  select { min-height: 44px; font-size: 16px; }
-  @media (max-width: 700px) { > li { grid-template-columns: minmax(0, 1fr); } }
+  strong { font-size: 1.125rem; display: block; }
+  .quiet { color: var(--quiet); font-size: 0.9375rem; overflow-wrap: anywhere; }
+  select { min-height: 44px; font-size: 1rem; }
+  @media (max-width: 43.75em) { > li { grid-template-columns: minmax(0, 1fr); } }
 `
 type Props = {
   readonly people: readonly Person[]

@@ -7,7 +7,7 @@ const KeyDialog = dynamic(() => import('./KeyDialog'), { ssr: false })
 
 const Opener = styled(Button)`
   min-width: 44px; min-height: 44px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: none; cursor: pointer; font-weight: 700;
-  @media (max-width: 700px) { display: none; }
+  @media (max-width: 43.75em) { display: none; }
 `
 
 type Props = {

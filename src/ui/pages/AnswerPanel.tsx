@@ -13,18 +13,18 @@ import type { OrderStore } from '../store/use-order'
 
 const Box = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
-  h2 { font-size: 20px; }
+  h2 { font-size: 1.25rem; }
   table { border-collapse: collapse; width: 100%; }
-  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; }
+  th { text-align: left; font-size: 0.9375rem; color: var(--quiet); font-weight: 600; }
   th, td { padding: 8px 10px 8px 0; border-bottom: 1px solid var(--rule); vertical-align: middle; }
-  .ours, .theirs { font-size: 20px; font-weight: 650; }
+  .ours, .theirs { font-size: 1.25rem; font-weight: 650; }
   .theirs { color: var(--stop); }
   .acts { display: flex; gap: 8px; flex-wrap: wrap; }
   [aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
-  pre { white-space: pre-wrap; overflow-wrap: anywhere; background: var(--paper); padding: 10px; max-height: 200px; overflow: auto; font-size: 14px; }
-  @media (max-width: 700px) {
+  pre { white-space: pre-wrap; overflow-wrap: anywhere; background: var(--paper); padding: 10px; max-height: 200px; overflow: auto; font-size: 0.875rem; }
+  @media (max-width: 43.75em) {
     padding: 12px;
-    table, tbody, tr, td { display: block; } thead { display: none; } td { border: none; padding: 2px 0; } tr { border-bottom: 1px solid var(--rule); padding: 8px 0; } td[data-label]::before { content: attr(data-label); display: block; font-size: 14px; font-weight: 400; color: var(--quiet); }
+    table, tbody, tr, td { display: block; } thead { display: none; } td { border: none; padding: 2px 0; } tr { border-bottom: 1px solid var(--rule); padding: 8px 0; } td[data-label]::before { content: attr(data-label); display: block; font-size: 0.875rem; font-weight: 400; color: var(--quiet); }
   }
 `
 

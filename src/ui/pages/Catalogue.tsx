@@ -23,15 +23,15 @@ import { Page } from './Today'
 
 const Tools = styled.div`
   display: grid; grid-template-columns: 1fr 240px auto; gap: 10px; align-items: center;
-  input[type='search'], select { height: 48px; min-width: 0; padding: 0 12px; font-size: 18px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
+  input[type='search'], select { height: 48px; min-width: 0; padding: 0 12px; font-size: 1.125rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
   label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
   label input { width: 22px; height: 22px; }
-  @media (max-width: 700px) { grid-template-columns: 1fr; }
+  @media (max-width: 43.75em) { grid-template-columns: 1fr; }
 `
 const Scroll = styled.div`overflow-x: auto; background: var(--sheet); border-top: 2px solid var(--ink);`
 const Table = styled(AriaTable)`
   border-collapse: collapse; width: 100%;
-  th { text-align: left; font-size: 15px; padding: 0 12px; height: 44px; border-bottom: 1px solid var(--rule); white-space: nowrap; cursor: pointer; outline-offset: -3px; }
+  th { text-align: left; font-size: 0.9375rem; padding: 0 12px; height: 44px; border-bottom: 1px solid var(--rule); white-space: nowrap; cursor: pointer; outline-offset: -3px; }
   td { padding: 0 12px; height: 44px; border-bottom: 1px solid var(--rule); outline-offset: -3px; }
   tr { outline-offset: -3px; }
   .number { text-align: right; }

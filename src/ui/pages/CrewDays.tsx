@@ -12,15 +12,15 @@ const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   li { display: grid; grid-template-columns: 64px 44px minmax(0, 1fr) auto; gap: 2px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 9px 0; }
   @media (pointer: coarse) { a { display: inline-block; padding: 10px 0; margin: -8px 0; } }
-  .load { font-size: 15px; font-weight: 600; }
-  .from { font-size: 20px; font-weight: 650; }
+  .load { font-size: 0.9375rem; font-weight: 600; }
+  .from { font-size: 1.25rem; font-weight: 650; }
   .tag { font-weight: 700; }
-  .where { grid-column: 3; color: var(--quiet); font-size: 15px; }
-  .clock { text-align: right; font-size: 15px; color: var(--quiet); }
-  .clock strong { font-size: 20px; color: var(--ink); white-space: nowrap; }
+  .where { grid-column: 3; color: var(--quiet); font-size: 0.9375rem; }
+  .clock { text-align: right; font-size: 0.9375rem; color: var(--quiet); }
+  .clock strong { font-size: 1.25rem; color: var(--ink); white-space: nowrap; }
   .late, .clock[data-past] strong { color: var(--stop); font-weight: 650; }
   .done { color: var(--fine); display: inline-flex; gap: 4px; align-items: center; }
-  @media (max-width: 700px) { padding: 12px; li { grid-template-columns: 56px 36px minmax(0, 1fr); } .clock { grid-column: 3; text-align: left; } }
+  @media (max-width: 43.75em) { padding: 12px; li { grid-template-columns: 56px 36px minmax(0, 1fr); } .clock { grid-column: 3; text-align: left; } }
 `
 
 /** What each crew does today, in order, with what presses: late, waiting, and until when a doorway may be opened. */

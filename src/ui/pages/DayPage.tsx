@@ -13,12 +13,12 @@ import { VanList } from './VanList'
 
 const Job = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px; display: grid; gap: 10px;
-  h2 { font-size: 20px; }
+  h2 { font-size: 1.25rem; }
   li { display: grid; grid-template-columns: 48px minmax(0, 1fr) auto; gap: 4px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 8px 0; }
   .tag { font-weight: 700; } .crew { color: var(--quiet); }
   .watch { color: var(--watch); font-weight: 600; }
   .stop { color: var(--stop); font-weight: 650; }
-  @media (max-width: 700px) { padding: 12px; li { grid-template-columns: 40px minmax(0, 1fr); } li .unit { grid-column: 2; } }
+  @media (max-width: 43.75em) { padding: 12px; li { grid-template-columns: 40px minmax(0, 1fr); } li .unit { grid-column: 2; } }
 `
 /** A day: where one goes, what goes along, and what of it is in the van. */
 export function DayPage(day: DayView) {

@@ -15,8 +15,8 @@ const List = styled.ul`
   a.row:hover strong { text-decoration: underline; }
   .when { font-weight: 650; font-variant-numeric: tabular-nums; }
   li[data-late='true'] .when { color: var(--correct); }
-  .quiet { color: var(--quiet); font-size: 15px; }
-  @media (max-width: 700px) { a.row { grid-template-columns: 1fr; padding: 10px 12px; } }
+  .quiet { color: var(--quiet); font-size: 0.9375rem; }
+  @media (max-width: 43.75em) { a.row { grid-template-columns: 1fr; padding: 10px 12px; } }
 `
 const Head = styled.div`display: flex; flex-wrap: wrap; gap: 10px 20px; align-items: end; justify-content: space-between;`
 

@@ -23,11 +23,11 @@ const Grid = styled.div`
   section { background: var(--sheet); border-top: 2px solid var(--ink); padding: 12px 16px; display: grid; gap: 8px; min-width: 0; }
   .chart { min-height: 190px; }
   .scroll { overflow-x: auto; }
-  table { border-collapse: collapse; width: 100%; font-size: 15px; }
+  table { border-collapse: collapse; width: 100%; font-size: 0.9375rem; }
   th, td { text-align: left; padding: 6px 12px 6px 0; border-bottom: 1px solid var(--rule); vertical-align: top; }
   th { color: var(--quiet); font-weight: 600; }
   .number { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap; }
-  .behind { font-size: 15px; }
+  .behind { font-size: 0.9375rem; }
   .head { display: flex; justify-content: space-between; gap: 12px; align-items: start; }
 `
 type Props = { readonly figured: readonly Figured[]; readonly suppliers: readonly SupplierRow[] }

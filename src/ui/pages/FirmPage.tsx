@@ -28,10 +28,10 @@ const Columns = styled.div`
   section { display: grid; gap: 12px; background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 18px; }
   .figures { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
   table { border-collapse: collapse; width: 100%; }
-  th { text-align: left; font-size: 14px; color: var(--quiet); font-weight: 600; padding-right: 6px; }
-  td { padding: 2px 6px 2px 0; font-size: 15px; }
-  td input { min-height: 44px; width: 72px; padding: 0 6px; font-size: 16px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
-  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); section { padding: 12px; overflow-x: auto; } }
+  th { text-align: left; font-size: 0.875rem; color: var(--quiet); font-weight: 600; padding-right: 6px; }
+  td { padding: 2px 6px 2px 0; font-size: 0.9375rem; }
+  td input { min-height: 44px; width: 72px; padding: 0 6px; font-size: 1rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
+  @media (max-width: 53.75em) { grid-template-columns: minmax(0, 1fr); section { padding: 12px; overflow-x: auto; } }
 `
 const ABOUT = [
   ['address', 'Address', 'text', 300],

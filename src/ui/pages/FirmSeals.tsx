@@ -19,7 +19,7 @@ import { send } from '../store/send'
 const List = styled.ul`
   max-height: 420px; overflow-y: auto; border-top: 1px solid var(--rule);
   li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 2px 10px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-  .small { font-size: 15px; color: var(--quiet); }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
 `
 
 type Props = { readonly data: Firm; readonly save: (change: Partial<Firm>) => void }

@@ -21,7 +21,7 @@ export function HangScoreView({ score, seconds, onAgain }: Props) {
   const { points, moves, off, binds, least, faults } = score
   return (
     <section aria-label="Score" style={{ display: 'grid', gap: 14 }}>
-      <h2 style={{ fontSize: 28 }}>{points} of 100</h2>
+      <h2 style={{ fontSize: '1.75rem' }}>{points} of 100</h2>
       <p>
         Yours: {timeWords(moves.map(one => one.move))}, {Math.floor(seconds / 60)} min {seconds % 60} s here. The least:{' '}
         {timeWords(least)}.

@@ -38,8 +38,8 @@ const Row = styled.ul`
   a:hover .name { text-decoration: underline; }
   .words { display: grid; justify-items: center; gap: 1px; padding-bottom: 6px; max-width: 160px; text-align: center; }
   .tag { font-weight: 700; display: inline-flex; gap: 6px; align-items: center; }
-  .name { font-size: 16px; }
-  .stage { font-size: 15px; color: var(--blue); font-weight: 650; }
+  .name { font-size: 1rem; }
+  .stage { font-size: 0.9375rem; color: var(--blue); font-weight: 650; }
 `
 
 /** A job: its doors in a row at one scale, as one walks round the house. */

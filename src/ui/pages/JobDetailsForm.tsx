@@ -99,7 +99,7 @@ function LoudField({ loud, onChange }: LoudProps) {
         />
       </Labelled>
       {isWrong && (
-        <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--stop)', fontSize: 15 }}>
+        <p role="alert" style={{ gridColumn: '1 / -1', color: 'var(--stop)', fontSize: '0.9375rem' }}>
           It ends before it begins: nothing is kept until that is right.
         </p>
       )}

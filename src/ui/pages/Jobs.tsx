@@ -19,8 +19,8 @@ const List = styled.ul`
   background: var(--sheet); border-top: 2px solid var(--ink);
   a { display: grid; grid-template-columns: 1fr auto auto; gap: 20px; align-items: center; min-height: 60px; padding: 6px 18px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
   a:hover strong { text-decoration: underline; }
-  strong { font-size: 18px; display: block; }
-  .quiet { color: var(--quiet); font-size: 15px; }
+  strong { font-size: 1.125rem; display: block; }
+  .quiet { color: var(--quiet); font-size: 0.9375rem; }
 `
 type JobItem = {
   readonly id: string

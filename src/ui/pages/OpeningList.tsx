@@ -17,12 +17,12 @@ import { Said } from './form'
 const List = styled.ul`
   display: grid; gap: 8px;
   li { display: grid; grid-template-columns: auto 76px minmax(140px, 1fr) minmax(150px, 220px) auto; gap: 8px; align-items: center; border-bottom: 1px solid var(--rule); padding-bottom: 8px; }
-  input, select { min-height: 44px; min-width: 0; padding: 0 8px; font-size: 16px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
+  input, select { min-height: 44px; min-width: 0; padding: 0 8px; font-size: 1rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
   .moves { display: flex; gap: 4px; }
   .moves button { padding: 0 10px; }
   .ways { display: flex; flex-wrap: wrap; gap: 6px; }
   .kept { grid-column: 1 / -1; order: 9; }
-  @media (max-width: 700px) { li { grid-template-columns: auto 76px minmax(0, 1fr); } select, .ways { grid-column: 1 / -1; } }
+  @media (max-width: 43.75em) { li { grid-template-columns: auto 76px minmax(0, 1fr); } select, .ways { grid-column: 1 / -1; } }
 `
 type Props = {
   readonly jobId: string

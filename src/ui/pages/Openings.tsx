@@ -7,14 +7,14 @@ import { FAMILY_NAMES } from '@/words/kinds'
 import { Page } from './Today'
 
 const Search = styled.input`
-  height: 56px; width: 100%; padding: 0 14px; font-size: 22px; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet);
+  height: 56px; width: 100%; padding: 0 14px; font-size: 1.375rem; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet);
 `
 const List = styled.ul`
   background: var(--sheet); border-top: 2px solid var(--ink);
   a { display: grid; grid-template-columns: 64px 1.3fr 1fr 1.2fr; gap: 14px; align-items: center; min-height: 52px; padding: 4px 14px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
   a:hover strong { text-decoration: underline; }
-  .quiet { color: var(--quiet); font-size: 15px; }
-  @media (max-width: 700px) { a { grid-template-columns: 48px 1fr; } .quiet { grid-column: 2; } }
+  .quiet { color: var(--quiet); font-size: 0.9375rem; }
+  @media (max-width: 43.75em) { a { grid-template-columns: 48px 1fr; } .quiet { grid-column: 2; } }
 `
 const WAIT_MS = 120
 

@@ -8,7 +8,7 @@ import { MemberValue } from '../parts/MemberValue'
 
 const Table = styled.table`
   background: var(--sheet); border-collapse: collapse; width: 100%;
-  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; }
+  th { text-align: left; font-size: 0.9375rem; color: var(--quiet); font-weight: 600; }
   th, td { padding: 6px 14px; border-bottom: 1px solid var(--rule); vertical-align: top; }
 `
 

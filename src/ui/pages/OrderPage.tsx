@@ -26,19 +26,19 @@ import { Page } from './Today'
 
 const Standing = styled.section`
   display: grid; grid-template-columns: 28px 1fr auto; gap: 2px 10px; align-items: center; background: var(--sheet); border-top: 2px solid var(--ink); padding: 12px 18px;
-  h2 { font-size: 22px; }
+  h2 { font-size: 1.375rem; }
   p { grid-column: 2 / -1; }
-  .track { grid-column: 2 / -1; color: var(--quiet); font-size: 15px; }
+  .track { grid-column: 2 / -1; color: var(--quiet); font-size: 0.9375rem; }
 `
 const Line = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 18px; display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 12px 24px;
-  h2 { grid-column: 1 / -1; font-size: 20px; }
-  .hand { font-size: 20px; font-weight: 650; line-height: 1.3; }
-  .size { font-size: 28px; font-weight: 650; }
+  h2 { grid-column: 1 / -1; font-size: 1.25rem; }
+  .hand { font-size: 1.25rem; font-weight: 650; line-height: 1.3; }
+  .size { font-size: 1.75rem; font-weight: 650; }
   .plan { height: 210px; display: grid; }
   .wide { grid-column: 1 / -1; }
   .banner { grid-column: 1 / -1; border: 2px solid var(--stop); color: var(--stop); font-weight: 650; padding: 8px 12px; }
-  @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
+  @media (max-width: 43.75em) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
 `
 const Links = styled.div`display: flex; flex-wrap: wrap; gap: 8px;`
 const MESSAGE_NAMES = {

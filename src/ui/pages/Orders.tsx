@@ -13,10 +13,10 @@ const List = styled.ul`
   a { display: grid; grid-template-columns: 24px 120px 1fr 1fr 300px; gap: 14px; align-items: center; min-height: 60px; padding: 6px 14px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--rule); }
   a:hover strong { text-decoration: underline; }
   a[data-superseded='true'] { color: var(--quiet); }
-  strong { font-size: 18px; }
-  .quiet { color: var(--quiet); font-size: 15px; }
+  strong { font-size: 1.125rem; }
+  .quiet { color: var(--quiet); font-size: 0.9375rem; }
   .state { font-weight: 650; }
-  @media (max-width: 700px) { a { grid-template-columns: 24px 1fr auto; } .maker, .quiet { grid-column: 2 / -1; } }
+  @media (max-width: 43.75em) { a { grid-template-columns: 24px 1fr auto; } .maker, .quiet { grid-column: 2 / -1; } }
 `
 
 /** Every released order with where it stands, the newest first. */
@@ -60,11 +60,11 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
 const Log = styled.div`
   overflow-x: auto; background: var(--sheet); border-top: 2px solid var(--ink);
   table { border-collapse: collapse; width: 100%; }
-  th { text-align: left; font-size: 15px; color: var(--quiet); font-weight: 600; white-space: nowrap; }
+  th { text-align: left; font-size: 0.9375rem; color: var(--quiet); font-weight: 600; white-space: nowrap; }
   th, td { padding: 8px 14px; border-bottom: 1px solid var(--rule); }
   td { white-space: nowrap; }
   .number { text-align: right; }
-  .when { color: var(--quiet); font-size: 15px; }
+  .when { color: var(--quiet); font-size: 0.9375rem; }
   .other { font-weight: 650; }
 `
 

@@ -9,7 +9,7 @@ import { send } from '../store/send'
 
 const Found = styled.ul`
   display: grid; border-top: 1px solid var(--rule);
-  button { min-height: 44px; width: 100%; text-align: left; padding: 4px 8px; font-size: 16px; background: transparent; border: 0; border-bottom: 1px solid var(--rule); color: var(--blue); cursor: pointer; }
+  button { min-height: 44px; width: 100%; text-align: left; padding: 4px 8px; font-size: 1rem; background: transparent; border: 0; border-bottom: 1px solid var(--rule); color: var(--blue); cursor: pointer; }
 `
 const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr auto; gap: 8px; align-items: end;`
 

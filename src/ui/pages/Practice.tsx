@@ -36,7 +36,7 @@ export const Bench = styled.div`
   display: grid; grid-template-columns: minmax(300px, 380px) minmax(0, 1fr); gap: 20px; align-items: start;
   .drawing { height: 560px; background: var(--sheet); border: 1px solid var(--rule); }
   .look { width: 100%; max-width: 640px; border: 1.5px solid var(--ink); display: block; aspect-ratio: 640 / 220; background: var(--sheet); }
-  @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); .drawing { height: 380px; } }
+  @media (max-width: 56.25em) { grid-template-columns: minmax(0, 1fr); .drawing { height: 380px; } }
 `
 const WAY = 'trim-off' as const
 const NAMES = WAY_READINGS[WAY]

@@ -223,7 +223,7 @@ function Moving({ onMove }: { readonly onMove: (move: Move) => void }) {
         <Button $plain aria-label="Less" onPress={() => other(steps - 1)}>
           −
         </Button>
-        <span style={{ fontSize: 22, fontWeight: 600, minWidth: 120, textAlign: 'center' }}>
+        <span style={{ fontSize: '1.375rem', fontWeight: 600, minWidth: 120, textAlign: 'center' }}>
           {steps > 0 ? '+' : '−'} <Figure value={by} step="1/32" unit />
         </span>
         <Button $plain aria-label="More" onPress={() => other(steps + 1)}>

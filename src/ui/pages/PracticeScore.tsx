@@ -21,7 +21,7 @@ type Props = { readonly way: UnitWay; readonly score: Score; readonly onAgain: (
 export function ScoreTable({ way, score, onAgain }: Props) {
   return (
     <section aria-label="Score" style={{ display: 'grid', gap: 14 }}>
-      <h2 style={{ fontSize: 28 }}>{score.points} of 100</h2>
+      <h2 style={{ fontSize: '1.75rem' }}>{score.points} of 100</h2>
       <p>What was wrong with the opening: {score.faults.map(one => FAULT_WORDS[one]).join(', ')}.</p>
       <Marks>
         <thead>

@@ -10,22 +10,22 @@ import { CrewDays } from './CrewDays'
 
 export const Page = styled.main`
   max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px;
-  @media (max-width: 700px) { padding: 14px 12px 40px; }
+  @media (max-width: 43.75em) { padding: 14px 12px 40px; }
 `
 export const Work = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   header { display: flex; flex-wrap: wrap; gap: 4px 22px; align-items: baseline; }
   .sun { color: var(--quiet); }
-  .sun strong { color: var(--ink); font-size: 20px; }
+  .sun strong { color: var(--ink); font-size: 1.25rem; }
   li a {
     display: grid; grid-template-columns: 24px 48px 1fr 130px 180px; gap: 10px; align-items: center; min-height: 52px; color: inherit; text-decoration: none; border-top: 1px solid var(--rule);
   }
   li a:hover .name { text-decoration: underline; }
   .tag { font-weight: 700; }
-  .name { font-size: 18px; }
+  .name { font-size: 1.125rem; }
   .next { font-weight: 650; color: var(--blue); }
-  .waits { color: var(--quiet); font-size: 15px; }
-  @media (max-width: 700px) { padding: 12px; li a { grid-template-columns: 24px 40px 1fr auto; } .waits { display: none; } }
+  .waits { color: var(--quiet); font-size: 0.9375rem; }
+  @media (max-width: 43.75em) { padding: 12px; li a { grid-template-columns: 24px 40px 1fr auto; } .waits { display: none; } }
 `
 
 const hours = (minutes: number): string => `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`

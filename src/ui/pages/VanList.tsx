@@ -17,14 +17,14 @@ const Load = styled.ul`
   li > :not(label):not(button) { grid-column: 1 / -1; }
   label { display: grid; grid-template-columns: 34px 70px minmax(0, 1fr) auto; gap: 0 12px; align-items: center; min-height: 52px; cursor: pointer; padding: 4px 0; }
   input { width: 26px; height: 26px; margin: 0; }
-  .count { font-size: 22px; font-weight: 650; text-align: right; white-space: nowrap; }
-  .where { color: var(--quiet); font-size: 15px; }
-  .short { color: var(--correct); font-weight: 600; font-size: 15px; white-space: nowrap; }
+  .count { font-size: 1.375rem; font-weight: 650; text-align: right; white-space: nowrap; }
+  .where { color: var(--quiet); font-size: 0.9375rem; }
+  .short { color: var(--correct); font-weight: 600; font-size: 0.9375rem; white-space: nowrap; }
   &, li { min-width: 0; }
   [data-loaded] :is(.count, .name) { color: var(--quiet); }
   button { min-width: 44px; min-height: 44px; border: none; background: none; cursor: pointer; color: var(--blue); display: grid; place-items: center; }
-  .how { padding: 0 0 10px 116px; font-size: 15px; display: grid; gap: 2px; }
-  @media (max-width: 700px) {
+  .how { padding: 0 0 10px 116px; font-size: 0.9375rem; display: grid; gap: 2px; }
+  @media (max-width: 43.75em) {
     padding: 0 4px 0 12px;
     label { grid-template-columns: 34px 58px minmax(0, 1fr); }
     .where { grid-column: 3; }

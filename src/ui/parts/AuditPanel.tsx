@@ -13,8 +13,8 @@ import { Only } from './Rights'
 const List = styled.ol`
   display: grid;
   li { border-top: 1px solid var(--rule); padding: 8px 0; display: grid; gap: 2px; }
-  .when { color: var(--quiet); font-size: 15px; }
-  dl { display: grid; grid-template-columns: minmax(120px, 220px) 1fr; gap: 2px 12px; font-size: 15px; }
+  .when { color: var(--quiet); font-size: 0.9375rem; }
+  dl { display: grid; grid-template-columns: minmax(120px, 220px) 1fr; gap: 2px 12px; font-size: 0.9375rem; }
   dd { text-align: left; overflow-wrap: anywhere; }
 `
 type Props = {

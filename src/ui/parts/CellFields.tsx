@@ -10,7 +10,7 @@ const Fields = styled.div`
 
 const Group = styled.fieldset`
   grid-column: 1 / -1; border: none; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 0 18px;
-  legend { color: var(--quiet); font-size: 15px; padding: 0; }
+  legend { color: var(--quiet); font-size: 0.9375rem; padding: 0; }
   label { display: inline-flex; gap: 8px; align-items: center; min-height: 44px; }
   input { width: 22px; height: 22px; }
   &[data-refused] legend { color: var(--stop); }

@@ -18,10 +18,10 @@ const Item = styled.li<{ $lit: boolean }>`
   &:first-child { border-top: none; }
   ${p => p.$lit && 'background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink);'}
   strong { font-weight: 650; line-height: 1.3; }
-  .why { order: 1; grid-column: 2 / -1; font-size: 15px; color: var(--quiet); }
-  .rule { order: 2; grid-column: 2 / -1; font-size: 14px; border-left: 2px solid var(--rule); padding-left: 8px; margin: 2px 0 4px; }
-  .cure { order: 3; grid-column: 2 / -1; font-size: 15px; }
-  button.ask { border: none; background: none; min-height: 44px; min-width: 44px; margin: -10px 0; padding: 0 2px; color: var(--blue); cursor: pointer; font-size: 15px; text-decoration: underline; text-underline-offset: 3px; }
+  .why { order: 1; grid-column: 2 / -1; font-size: 0.9375rem; color: var(--quiet); }
+  .rule { order: 2; grid-column: 2 / -1; font-size: 0.875rem; border-left: 2px solid var(--rule); padding-left: 8px; margin: 2px 0 4px; }
+  .cure { order: 3; grid-column: 2 / -1; font-size: 0.9375rem; }
+  button.ask { border: none; background: none; min-height: 44px; min-width: 44px; margin: -10px 0; padding: 0 2px; color: var(--blue); cursor: pointer; font-size: 0.9375rem; text-decoration: underline; text-underline-offset: 3px; }
   .cure::before { content: '→ '; color: var(--quiet); }
   button.cure { border: none; background: none; padding: 8px 0; min-height: 44px; text-align: left; color: var(--blue); cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
 `

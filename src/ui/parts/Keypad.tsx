@@ -10,7 +10,7 @@ const Pad = styled.div`
   .foot { grid-column: 1 / -1; display: grid; grid-template-columns: repeat(4, 1fr); gap: 5px; }
 `
 const Key = styled(Button)`
-  min-height: 44px; min-width: 0; padding: 0; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-size: 18px; font-weight: 600; cursor: pointer;
+  min-height: 44px; min-width: 0; padding: 0; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-size: 1.125rem; font-weight: 600; cursor: pointer;
   &[data-pressed] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   &.take { background: var(--blue); color: var(--on-blue); border-color: var(--blue); }
   .frac { font-feature-settings: 'frac' 1; font-variant-numeric: normal; font-size: 1.15em; }

@@ -3,8 +3,8 @@ import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
 
 const Label = styled.label`
-  display: grid; gap: 4px; font-size: 15px; color: var(--quiet); min-width: 0;
-  input, select, textarea { min-height: 44px; min-width: 0; width: 100%; padding: 0 8px; font-size: 16px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
+  display: grid; gap: 4px; font-size: 0.9375rem; color: var(--quiet); min-width: 0;
+  input, select, textarea { min-height: 44px; min-width: 0; width: 100%; padding: 0 8px; font-size: 1rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
   textarea { padding: 8px; min-height: 88px; font-family: inherit; }
 `
 

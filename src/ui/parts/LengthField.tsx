@@ -18,23 +18,23 @@ const Box = styled.div`
   display: grid; gap: 6px;
   .line { display: grid; grid-template-columns: 1fr 48px; gap: 8px; }
   input {
-    min-width: 0; height: 56px; padding: 0 12px; font-size: 28px; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet);
+    min-width: 0; height: 56px; padding: 0 12px; font-size: 1.75rem; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet);
     font-variant-numeric: tabular-nums;
   }
   input[aria-invalid='true'] { border-color: var(--stop); }
-  .understood { min-height: 40px; display: flex; align-items: baseline; gap: 10px; font-size: 28px; font-weight: 600; flex-wrap: wrap; }
-  .understood .other { font-size: 16px; font-weight: 400; color: var(--quiet); }
-  .said { min-height: 41px; font-size: 15px; line-height: 1.35; }
+  .understood { min-height: 40px; display: flex; align-items: baseline; gap: 10px; font-size: 1.75rem; font-weight: 600; flex-wrap: wrap; }
+  .understood .other { font-size: 1rem; font-weight: 400; color: var(--quiet); }
+  .said { min-height: 41px; font-size: 0.9375rem; line-height: 1.35; }
   .said[data-tone='wrong'] { color: var(--stop); }
   .choices { display: flex; gap: 6px; flex-wrap: wrap; }
   .choices button { min-height: 44px; padding: 0 14px; border: 1.5px solid var(--blue); color: var(--blue); background: var(--sheet); border-radius: 4px; font-weight: 600; cursor: pointer; }
   .said[data-tone='ask'] { color: var(--watch); font-weight: 600; }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     [data-docked] & {
       gap: 4px;
       input { height: 48px; }
       .line { grid-template-columns: 1fr 48px; }
-      .understood { order: -1; min-height: 30px; font-size: 22px; flex-wrap: nowrap; white-space: nowrap; overflow: hidden; }
+      .understood { order: -1; min-height: 30px; font-size: 1.375rem; flex-wrap: nowrap; white-space: nowrap; overflow: hidden; }
       .said { order: -2; min-height: 20px; line-height: 20px; }
       .said[data-tone='plain'] { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
     }

@@ -13,7 +13,7 @@ const Box = styled.section`
   display: grid; gap: 12px;
   .match { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 10px; }
   table { border-collapse: collapse; background: var(--sheet); }
-  th { text-align: left; font-size: 15px; color: var(--quiet); }
+  th { text-align: left; font-size: 0.9375rem; color: var(--quiet); }
   th, td { padding: 5px 14px 5px 10px; border-bottom: 1px solid var(--rule); vertical-align: top; }
 `
 const Scroller = styled.div`overflow: auto; max-height: 360px;`

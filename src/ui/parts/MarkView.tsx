@@ -1,4 +1,4 @@
-import type { LoweredMark } from '@/core/drawing/lower-scene'
+import type { LoweredMark } from '@/core/drawing/lowered'
 import { DOUBTS, isFilled, lookOf, widthOf } from './drawing-look'
 
 /** From ticks, y up, to pixels, y down. */
@@ -105,6 +105,9 @@ type TextProps = {
   color: string
 }
 
+/** A word on a wall or a line is read all the same. */
+const HALO = { paintOrder: 'stroke', stroke: 'var(--sheet)', strokeWidth: 3, strokeLinejoin: 'round' } as const
+
 function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextProps) {
   const [x, y] = [place.x(mark.x), place.y(mark.y)]
   const width = Math.max(16, mark.text.replace('/', '').length * textPx * 0.44 + 8)
@@ -133,6 +136,7 @@ function TextView({ mark, place, isSelected, isTappable, textPx, color }: TextPr
           fontSize: textPx,
           fontWeight: mark.role === 'label' ? 400 : 600,
           stroke: 'none',
+          ...(mark.role === 'label' || mark.role === 'hook' ? HALO : {}),
         }}
       >
         <FractionText text={mark.text} />

@@ -10,7 +10,7 @@ import { Button, Quiet } from './controls'
 
 const Grid = styled.ul`
   display: grid; grid-template-columns: repeat(auto-fill, minmax(96px, 1fr)); gap: 6px;
-  a { display: block; color: inherit; text-decoration: none; font-size: 13px; }
+  a { display: block; color: inherit; text-decoration: none; font-size: 0.8125rem; }
   img { width: 100%; height: 84px; object-fit: cover; border: 1px solid var(--strong-rule); border-radius: 3px; display: block; }
 `
 const Wanted = styled.ul`
@@ -18,7 +18,7 @@ const Wanted = styled.ul`
   button { display: inline-flex; align-items: center; gap: 6px; }
   button[data-taken] { color: var(--quiet); }
 `
-const Said = styled.p`color: var(--stop); font-size: 15px;`
+const Said = styled.p`color: var(--stop); font-size: 0.9375rem;`
 const TYPES = ['image/jpeg', 'image/png', 'image/webp']
 
 type GridProps = { readonly photos: readonly Photo[]; readonly captionOf: (photo: Photo) => string }
@@ -91,7 +91,7 @@ export function PhotoTaker({ wanted = [], placeName, ...taking }: TakerProps) {
           <Button $plain>Choose photos</Button>
         </FileTrigger>
       </div>
-      <p role="status" style={{ minHeight: 20, fontSize: 15 }}>
+      <p role="status" style={{ minHeight: 20, fontSize: '0.9375rem' }}>
         {waiting > 0 && (isAway ? `${waiting} kept here until there is signal.` : `${waiting} on the way …`)}
       </p>
       {said && <Said role="alert">{said}</Said>}

@@ -1,7 +1,8 @@
 'use client'
 import { memo, useEffect, useMemo, useRef, useState } from 'react'
 import { styled } from 'styled-components'
-import { type LoweredMark, lowerScene } from '@/core/drawing/lower-scene'
+import { lowerScene } from '@/core/drawing/lower-scene'
+import type { LoweredMark } from '@/core/drawing/lowered'
 import type { Scene } from '@/core/drawing/scene'
 import { type DisplayStep, formatLength } from '@/core/units/format-length'
 import { drawingWord, drawnName } from '@/words/drawing'
@@ -24,6 +25,7 @@ type Props = {
   /** Ids that can be tapped, with what each is called; all else is only drawn. */
   readonly names: ReadonlyMap<string, string>
   readonly onSelect: (id: string) => void
+  /** Of lettering, where text is as large as it ships; it grows with that. */
   readonly textPx?: number
 }
 
@@ -32,15 +34,21 @@ const SMALL_PX = { elevation: { width: 260, height: 250 }, other: { width: 200, 
 const isReadable = ({ isFigure, own, id }: Layer, selected: string | null, hasLabels: boolean): boolean =>
   !isFigure || id === selected || (hasLabels && own.every(mark => mark.role === 'label'))
 
-const FIRST_GUESS = { width: 420, height: 520 }
+const FIRST_GUESS = { width: 420, height: 520, textScale: 1 }
+/** By how much text is larger than it ships, as whoever looks has set it. */
+const textScaleNow = (): number => Number.parseFloat(getComputedStyle(document.documentElement).fontSize) / 16
 
 /** A scene on screen: the same lowered marks as every writer gets, as elements that can be pointed at. */
-export function SceneView({ scene, step, title, selected, names, onSelect, textPx = 15 }: Props) {
+export function SceneView({ scene, step, title, selected, names, onSelect, textPx: shippedPx = 15 }: Props) {
   const frame = useRef<HTMLDivElement>(null)
-  const size = useSize(frame)
+  const { textScale, ...size } = useSize(frame)
+  const textPx = shippedPx * textScale
   const { x: left, y: bottom } = scene.from
   const { x: right, y: top } = scene.to
-  const place = useMemo(() => placeOf({ left, bottom, right, top }, size), [left, bottom, right, top, size])
+  const place = useMemo(
+    () => placeOf({ left, bottom, right, top }, { width: size.width, height: size.height }),
+    [left, bottom, right, top, size.width, size.height],
+  )
   const select = useStable(onSelect)
   const marks = useMemo(
     () => lowerScene(scene, { textHeight: textPx / place.scale, step, word: drawingWord, openText: '–' }),
@@ -88,7 +96,10 @@ const isLit = (id: string, selected: string | null): boolean => selected !== nul
 
 type Span = { readonly left: number; readonly bottom: number; readonly right: number; readonly top: number }
 
-function placeOf({ left, bottom, right, top }: Span, { width, height }: typeof FIRST_GUESS): Place {
+function placeOf(
+  { left, bottom, right, top }: Span,
+  { width, height }: { readonly width: number; readonly height: number },
+): Place {
   const [spanX, spanY] = [right - left, top - bottom]
   const scale = Math.min(width / spanX, height / spanY)
   const [beside, above] = [(width - spanX * scale) / 2, (height - spanY * scale) / 2]
@@ -101,11 +112,12 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
     const element = frame.current
     if (!element) return
     const watcher = new ResizeObserver(() => {
-      const next = { width: Math.round(element.clientWidth), height: Math.round(element.clientHeight) }
+      const [width, height] = [Math.round(element.clientWidth), Math.round(element.clientHeight)]
+      const textScale = textScaleNow()
       setSize(before =>
-        (before.width === next.width && before.height === next.height) || next.width === 0 || next.height === 0
+        (before.width === width && before.height === height && before.textScale === textScale) || !width || !height
           ? before
-          : next,
+          : { width, height, textScale },
       )
     })
     watcher.observe(element)

@@ -9,8 +9,8 @@ import { Labelled } from './Labelled'
 const List = styled.div`
   display: grid; gap: 12px;
   .one { display: grid; gap: 2px; min-width: 0; overflow-wrap: anywhere; }
-  .why { font-size: 14px; color: var(--quiet); }
-  .changed { font-size: 15px; font-weight: 600; }
+  .why { font-size: 0.875rem; color: var(--quiet); }
+  .changed { font-size: 0.9375rem; font-weight: 600; }
 `
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -23,7 +23,7 @@ export function SeverityMark({ severity, word = false }: { readonly severity: Se
       <svg width="18" height="18" viewBox="0 0 18 18" stroke="currentColor" fill="currentColor" aria-hidden="true">
         {SHAPES[severity]}
       </svg>
-      <span className={word ? undefined : 'sr'} style={{ fontWeight: 600, fontSize: 14 }}>
+      <span className={word ? undefined : 'sr'} style={{ fontWeight: 600, fontSize: '0.875rem' }}>
         {SEVERITY_WORDS[severity]}
       </span>
     </span>

@@ -9,7 +9,7 @@ const Bar = styled(Slider)`
   .track::before { content: ''; position: absolute; left: -16px; right: -16px; top: 20px; height: 4px; background: var(--strong-rule); border-radius: 2px; }
   .thumb { width: 30px; height: 30px; top: 22px; border-radius: 50%; background: var(--vial); border: 2px solid var(--ink); }
   .thumb[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
-  output { font-size: 20px; font-weight: 600; }
+  output { font-size: 1.25rem; font-weight: 600; }
 `
 
 type Props = {

@@ -11,16 +11,16 @@ import { Figure } from './Figure'
 
 const Row = styled.div`
   display: grid; grid-template-columns: 1fr auto auto; align-items: baseline; gap: 10px; padding: 4px 0;
-  .name { color: var(--quiet); font-size: 15px; }
-  .figure { font-size: 22px; font-weight: 600; }
+  .name { color: var(--quiet); font-size: 0.9375rem; }
+  .figure { font-size: 1.375rem; font-weight: 600; }
 `
 const Why = styled(Button)`
-  min-height: 44px; min-width: 44px; border: none; background: none; color: var(--blue); cursor: pointer; font-size: 15px; text-decoration: underline; text-underline-offset: 3px; padding: 0 2px;
+  min-height: 44px; min-width: 44px; border: none; background: none; color: var(--blue); cursor: pointer; font-size: 0.9375rem; text-decoration: underline; text-underline-offset: 3px; padding: 0 2px;
 `
 const Tree = styled.ul`
-  border-left: 2px solid var(--rule); padding-left: 10px; margin: 0 0 8px 4px; font-size: 15px;
+  border-left: 2px solid var(--rule); padding-left: 10px; margin: 0 0 8px 4px; font-size: 0.9375rem;
   li { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; padding: 2px 0; }
-  .origin { grid-column: 1 / -1; color: var(--quiet); font-size: 13px; }
+  .origin { grid-column: 1 / -1; color: var(--quiet); font-size: 0.8125rem; }
   .nested { grid-column: 1 / -1; }
 `
 

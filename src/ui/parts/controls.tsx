@@ -6,7 +6,7 @@ import { styled } from 'styled-components'
 
 /** The one thing to do: solid. Everything else: plain. */
 export const Button = styled(AriaButton)<{ $plain?: boolean }>`
-  min-height: var(--touch); padding: 0 16px; border-radius: 4px; cursor: pointer; font-weight: 600; font-size: 16px;
+  min-height: var(--touch); padding: 0 16px; border-radius: 4px; cursor: pointer; font-weight: 600; font-size: 1rem;
   border: 1.5px solid var(--blue); background: ${p => (p.$plain ? 'transparent' : 'var(--blue)')}; color: ${p => (p.$plain ? 'var(--blue)' : 'var(--on-blue)')};
   &[data-hovered] { box-shadow: 0 0 0 2px var(--blue-wash); }
   &[data-pressed] { transform: translateY(1px); }
@@ -21,11 +21,11 @@ export const ButtonLink = styled.a`
 
 const Group = styled(RadioGroup)`
   display: grid; gap: 4px;
-  .label { font-size: 15px; color: var(--quiet); }
+  .label { font-size: 0.9375rem; color: var(--quiet); }
   .options { display: flex; flex-wrap: wrap; gap: 6px; }
 `
 const Option = styled(Radio)`
-  display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 15px;
+  display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 0.9375rem;
   &[data-selected] { background: var(--vial); border-color: var(--ink); color: #17242B; font-weight: 650; box-shadow: inset 0 0 0 1px var(--ink); }
   &[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
 `
@@ -62,4 +62,4 @@ export const Panel = styled.section`
 /** Names on the left, figures on the right. */
 export const Facts = styled.dl`display: grid; grid-template-columns: 1fr auto; gap: 3px 12px; align-items: baseline;`
 
-export const Quiet = styled.p`color: var(--quiet); font-size: 15px;`
+export const Quiet = styled.p`color: var(--quiet); font-size: 0.9375rem;`

@@ -15,10 +15,10 @@ const Grid = styled.div<{ $days: number }>`
   .head[data-today] { background: var(--vial-wash); }
   .head a { color: inherit; }
   .crew { padding: 8px; border-left: 1px solid var(--rule); border-top: 1px solid var(--rule); display: grid; gap: 2px; align-content: start; overflow-wrap: anywhere; }
-  .crew strong { font-size: 16px; }
-  .crew span, .crew a { font-size: 14px; color: var(--quiet); }
+  .crew strong { font-size: 1rem; }
+  .crew span, .crew a { font-size: 0.875rem; color: var(--quiet); }
   /* A narrow window shows as many days as can be read; the others are a pull away. */
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     grid-template-columns: 84px repeat(${p => p.$days}, minmax(${p => (p.$days > 1 ? '164px' : '0')}, 1fr)); overflow-x: auto;
     .crew { position: sticky; left: 0; z-index: 1; background: var(--sheet); }
   }

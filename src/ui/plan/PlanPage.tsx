@@ -26,7 +26,7 @@ const Wide = styled.main`
   .bar h1 { margin-right: 6px; }
   .broken { color: var(--stop); font-weight: 650; }
   .tray { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 8px; }
-  @media (max-width: 700px) { padding: 12px 10px 40px; .bar { gap: 8px; } .bar h1 { flex: 1 0 100%; } .bar button { padding: 0 10px; } }
+  @media (max-width: 43.75em) { padding: 12px 10px 40px; .bar { gap: 8px; } .bar h1 { flex: 1 0 100%; } .bar button { padding: 0 10px; } }
 `
 type Props = {
   readonly given: BoardGiven

@@ -15,12 +15,12 @@ import { type BoardView, lightFor, type Shown } from './board-view'
 const Panel = styled.section`
   position: sticky; bottom: var(--bar); z-index: 5; max-height: 52dvh; overflow-y: auto; box-shadow: 0 -8px 24px rgb(0 0 0 / 14%);
   display: grid; gap: 10px; align-content: start; background: var(--sheet); border: 1px solid var(--rule); border-top: 2px solid var(--ink); padding: 14px 18px;
-  h2 { font-size: 20px; }
+  h2 { font-size: 1.25rem; }
   .row { display: flex; flex-wrap: wrap; gap: 10px; align-items: end; }
   .break { color: var(--stop); font-weight: 600; }
   .watch { color: var(--watch); font-weight: 600; }
-  select, input { min-height: 44px; font-size: 16px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
-  @media (max-width: 700px) { padding: 12px; }
+  select, input { min-height: 44px; font-size: 1rem; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
+  @media (max-width: 43.75em) { padding: 12px; }
 `
 type Props = {
   readonly one: Shown

@@ -11,7 +11,7 @@ const Box = styled.section`
   display: grid; gap: 8px;
   li { display: flex; align-items: center; gap: 10px; border-top: 1px solid var(--rule); }
   .new { display: grid; grid-template-columns: 140px minmax(0, 1fr) auto; gap: 8px; align-items: end; }
-  @media (max-width: 480px) { .new { grid-template-columns: 1fr; } }
+  @media (max-width: 30em) { .new { grid-template-columns: 1fr; } }
 `
 
 type Props = { readonly damage: Found['damage']; readonly onChange: (damage: Found['damage']) => void }

@@ -18,8 +18,8 @@ const Walk = styled.div`
   display: grid; grid-template-columns: minmax(280px, 1fr) minmax(240px, 1fr) minmax(240px, 1fr); gap: 20px; align-items: start;
   .front { height: 460px; background: var(--paper); }
   .list { max-height: 460px; overflow-y: auto; }
-  @media (max-width: 1100px) { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); .list { grid-column: 1 / -1; } }
-  @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr); .front { height: 240px; order: -1; } .list { max-height: none; } }
+  @media (max-width: 68.75em) { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); .list { grid-column: 1 / -1; } }
+  @media (max-width: 43.75em) { grid-template-columns: minmax(0, 1fr); .front { height: 240px; order: -1; } .list { max-height: none; } }
 `
 
 type Props = {

@@ -16,14 +16,14 @@ import { type LookedStore, refusedAs } from './use-looked'
 
 const Now = styled.section`
   display: grid; gap: 8px; align-content: start;
-  h3 { font-size: 22px; }
-  .ordered { font-size: 20px; font-weight: 600; min-height: 30px; }
-  .how { color: var(--quiet); min-height: 42px; font-size: 15px; }
+  h3 { font-size: 1.375rem; }
+  .ordered { font-size: 1.25rem; font-weight: 600; min-height: 30px; }
+  .how { color: var(--quiet); min-height: 42px; font-size: 0.9375rem; }
   .answers { display: grid; grid-template-columns: repeat(auto-fit, minmax(110px, 1fr)); gap: 6px; }
   .answers button[aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   .moves { display: flex; gap: 6px; align-items: center; color: var(--quiet); }
   .count { display: grid; grid-template-columns: 1fr auto; gap: 8px; }
-  .count input { min-width: 0; height: 56px; padding: 0 12px; font-size: 28px; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); }
+  .count input { min-width: 0; height: 56px; padding: 0 12px; font-size: 1.75rem; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); }
 `
 
 type Props = {

@@ -25,7 +25,7 @@ import { useLooked } from './use-looked'
 
 const FoundList = styled.ul`
   li { display: grid; grid-template-columns: 24px 1fr; gap: 4px; padding: 6px 0; border-top: 1px solid var(--rule); }
-  .why { grid-column: 2; font-size: 15px; color: var(--quiet); }
+  .why { grid-column: 2; font-size: 0.9375rem; color: var(--quiet); }
 `
 
 type Props = {

@@ -19,13 +19,13 @@ const Columns = styled.div`
   article[data-chosen='true'] { box-shadow: inset 0 0 0 3px var(--ink); }
   .drawn { height: 330px; position: relative; }
   .said { padding: 0 14px; display: grid; gap: 8px; }
-  .total { font-size: 30px; font-weight: 650; line-height: 1.1; }
+  .total { font-size: 1.875rem; font-weight: 650; line-height: 1.1; }
   .colours { display: flex; flex-wrap: wrap; gap: 6px; }
   .colours button { display: inline-flex; align-items: center; gap: 8px; }
   .colours button[aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   .swatch { width: 20px; height: 20px; border: 1px solid var(--strong-rule); border-radius: 3px; flex: none; }
-  h2 { font-size: 19px; }
-  dl { display: grid; grid-template-columns: 110px 1fr; gap: 4px 12px; font-size: 15px; }
+  h2 { font-size: 1.1875rem; }
+  dl { display: grid; grid-template-columns: 110px 1fr; gap: 4px 12px; font-size: 0.9375rem; }
   dt { color: var(--quiet); }
   dd { text-align: left; margin: 0; }
 `

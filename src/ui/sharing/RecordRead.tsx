@@ -9,14 +9,14 @@ const Read = styled.article`
   display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); overflow-wrap: anywhere; background: var(--sheet); border: 1px solid var(--rule); padding: 16px 18px;
   h2 { margin-top: 10px; }
   .scroll { overflow-x: auto; }
-  table { border-collapse: collapse; width: 100%; font-size: 15px; }
+  table { border-collapse: collapse; width: 100%; font-size: 0.9375rem; }
   th, td { text-align: left; vertical-align: top; padding: 5px 10px 5px 0; border-bottom: 1px solid var(--rule); }
   dl { display: grid; grid-template-columns: minmax(110px, 0.3fr) 1fr; gap: 4px 12px; }
   dt { color: var(--quiet); }
   .drawn { height: 340px; position: relative; }
   img { max-width: 100%; }
   ul { display: grid; gap: 4px; }
-  @media (max-width: 600px) { padding: 12px; dl { grid-template-columns: 1fr; } dd { margin-bottom: 6px; } }
+  @media (max-width: 37.5em) { padding: 12px; dl { grid-template-columns: 1fr; } dd { margin-bottom: 6px; } }
 `
 
 /** A hand-over record to be read on a screen, and read out: headings, tables and lists as what they are. */

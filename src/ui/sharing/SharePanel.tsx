@@ -14,10 +14,10 @@ import { send } from '../store/send'
 const Box = styled.div`
   display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); overflow-wrap: anywhere;
   textarea, input { width: 100%; min-height: 44px; padding: 8px 10px; font: inherit; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
-  label { display: grid; gap: 3px; font-size: 15px; }
+  label { display: grid; gap: 3px; font-size: 0.9375rem; }
   .acts { display: flex; gap: 8px; flex-wrap: wrap; align-items: center; }
   li { display: grid; gap: 4px; border-top: 1px solid var(--rule); padding: 8px 0; }
-  .wrong { color: var(--stop); font-size: 15px; }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
 `
 type Props = {
   readonly openingId: string

@@ -12,9 +12,9 @@ import { SignedNote } from './SignedNote'
 const Page = styled.main`
   max-width: 1180px; margin: 0 auto; padding: 18px 20px 60px; display: grid; gap: 18px;
   header { display: flex; flex-wrap: wrap; gap: 4px 24px; justify-content: space-between; align-items: baseline; border-bottom: 1px solid var(--rule); padding-bottom: 12px; }
-  header p { color: var(--quiet); font-size: 15px; }
+  header p { color: var(--quiet); font-size: 0.9375rem; }
   .firm { text-align: right; }
-  @media (max-width: 600px) { padding: 12px 12px 60px; .firm { text-align: left; } }
+  @media (max-width: 37.5em) { padding: 12px 12px 60px; .firm { text-align: left; } }
 `
 type Props = {
   readonly token: string

@@ -9,12 +9,12 @@ import { send } from '../store/send'
 
 const Box = styled.form`
   display: grid; gap: 10px; max-width: 640px;
-  label { display: grid; gap: 3px; font-size: 15px; }
+  label { display: grid; gap: 3px; font-size: 0.9375rem; }
   input[type='text'], textarea { width: 100%; min-height: 44px; padding: 8px 10px; font: inherit; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); }
   .pad { border: 1.5px solid var(--strong-rule); border-radius: 4px; background: #FFFFFF; aspect-ratio: 10 / 3; width: 100%; touch-action: none; display: block; }
   .check { display: flex; gap: 10px; align-items: center; min-height: 44px; }
   .check input { width: 22px; height: 22px; }
-  .wrong { color: var(--stop); font-size: 15px; }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
   .acts { display: flex; gap: 8px; flex-wrap: wrap; }
 `
 type Props = {

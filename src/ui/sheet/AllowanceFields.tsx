@@ -22,9 +22,9 @@ const BY_WAY: Readonly<Record<Way, readonly TradeLengthId[]>> = {
 
 const Line = styled.div`
   display: grid; grid-template-columns: 1fr 96px; align-items: center; gap: 8px;
-  input { height: 44px; padding: 0 8px; font-size: 18px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; }
-  .origin, .wrong { grid-column: 1 / -1; font-size: 13px; color: var(--quiet); }
-  .wrong { color: var(--stop); font-size: 15px; }
+  input { height: 44px; padding: 0 8px; font-size: 1.125rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; }
+  .origin, .wrong { grid-column: 1 / -1; font-size: 0.8125rem; color: var(--quiet); }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
 `
 
 /** The allowances this opening's size stands on, to be replaced by its own figures. An empty field goes back to the trade's. */

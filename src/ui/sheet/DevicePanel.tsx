@@ -7,8 +7,8 @@ import type { DeviceStore, Link } from './use-devices'
 
 const Row = styled.li`
   display: grid; grid-template-columns: 24px 1fr auto; gap: 4px 8px; align-items: center; min-height: 48px;
-  .said { grid-column: 1 / -1; color: var(--stop); font-size: 15px; }
-  .quiet { color: var(--quiet); font-size: 14px; display: block; }
+  .said { grid-column: 1 / -1; color: var(--stop); font-size: 0.9375rem; }
+  .quiet { color: var(--quiet); font-size: 0.875rem; display: block; }
 `
 
 const STATES: Readonly<Record<Link['state'], string>> = {

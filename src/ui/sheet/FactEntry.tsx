@@ -13,8 +13,8 @@ const Answers = styled.div`
   .answers { display: grid; grid-template-columns: repeat(auto-fit, minmax(120px, 1fr)); gap: 6px; }
   .answers button[aria-pressed='true'] { background: var(--vial); color: #17242B; border-color: var(--ink); }
   form { display: grid; grid-template-columns: 1fr auto; gap: 8px; }
-  input { min-width: 0; height: 56px; padding: 0 12px; font-size: 28px; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); }
-  .wrong { color: var(--stop); font-size: 15px; }
+  input { min-width: 0; height: 56px; padding: 0 12px; font-size: 1.75rem; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
 `
 
 type Props = {

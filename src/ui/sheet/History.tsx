@@ -26,7 +26,7 @@ export function History({ history, struck, unit, unchecked, onSign, onStrike }: 
   return (
     <Panel>
       <h2>Read here {history.length === 1 ? 'once' : `${history.length} times`}</h2>
-      <ol style={{ display: 'grid', gap: 8, fontSize: 15 }}>
+      <ol style={{ display: 'grid', gap: 8, fontSize: '0.9375rem' }}>
         {history.map(one => (
           <li key={one.id} data-struck={struck.has(one.id) || undefined}>
             <ReadLine reading={one} struck={struck.get(one.id)} unit={unit} />
@@ -65,7 +65,7 @@ function ReadLine({ reading, struck, unit }: LineProps) {
   const Figures = struck ? 's' : 'strong'
   return (
     <>
-      <Figures style={{ fontSize: 20 }}>
+      <Figures style={{ fontSize: '1.25rem' }}>
         <Figure value={value} step={WORK_STEPS[unit]} unit />
       </Figures>{' '}
       “{text}”, {instrument}

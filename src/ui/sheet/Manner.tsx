@@ -11,7 +11,7 @@ import { LEVELS } from './instrument'
 /** One row, always there, so that the field below it never moves. */
 const Row = styled.div`
   display: flex; gap: 6px; min-height: 44px; align-items: center;
-  select { min-height: 44px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); padding: 0 4px; font-size: 15px; }
+  select { min-height: 44px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); padding: 0 4px; font-size: 0.9375rem; }
 `
 
 type Props = {

@@ -11,9 +11,9 @@ import { Figure } from '../parts/Figure'
 import { send } from '../store/send'
 import type { SheetStore } from '../store/use-sheet'
 
-const Said = styled.p`color: var(--stop); font-size: 15px;`
+const Said = styled.p`color: var(--stop); font-size: 0.9375rem;`
 const Rows = styled.ul`
-  font-size: 15px; max-height: 220px; overflow-y: auto;
+  font-size: 0.9375rem; max-height: 220px; overflow-y: auto;
   li { display: grid; grid-template-columns: 40px 1fr auto; gap: 6px; padding: 3px 0; border-top: 1px solid var(--rule); }
   .reason { grid-column: 2 / -1; color: var(--stop); }
 `

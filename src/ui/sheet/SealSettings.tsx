@@ -44,7 +44,9 @@ function WholeNumber({
     setDraft(null)
   }
   return (
-    <label style={{ display: 'grid', gridTemplateColumns: '1fr 96px', alignItems: 'center', gap: 8, fontSize: 15 }}>
+    <label
+      style={{ display: 'grid', gridTemplateColumns: '1fr 96px', alignItems: 'center', gap: 8, fontSize: '0.9375rem' }}
+    >
       {label}
       <input
         inputMode="numeric"
@@ -58,7 +60,7 @@ function WholeNumber({
         style={{
           height: 44,
           padding: '0 8px',
-          fontSize: 18,
+          fontSize: '1.125rem',
           border: '1.5px solid var(--strong-rule)',
           borderRadius: 4,
           background: 'var(--sheet)',

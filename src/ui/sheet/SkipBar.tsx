@@ -11,7 +11,7 @@ const Bar = styled.div`
   display: grid; gap: 6px;
   .line { display: flex; flex-wrap: wrap; gap: 6px; }
   .line.walk { flex-wrap: nowrap; button { white-space: nowrap; flex: none; } .skip { flex: 0 1 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; } }
-  .line > button { padding: 0 12px; font-size: 15px; }
+  .line > button { padding: 0 12px; font-size: 0.9375rem; }
   input { height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; }
 `
 

@@ -4,8 +4,8 @@ import { styled } from 'styled-components'
 /** The sheet: ladder, drawing, findings. A stage changes what stands in them, never where they stand. */
 export const Grid = styled.div`
   display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px - var(--bar)); min-height: 540px;
-  @media (max-width: 1100px) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
-  @media (max-width: 860px) {
+  @media (max-width: 68.75em) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
+  @media (max-width: 53.75em) {
     display: flex; flex-direction: column; height: auto;
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
     &:has([data-docked]) {
@@ -18,13 +18,13 @@ export const Grid = styled.div`
 `
 export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
-  @media (min-width: 861px) { contain: strict; }
+  @media (min-width: 53.8125em) { contain: strict; }
   &.ladder { border-right: 1px solid var(--rule); }
   &:has(> .scroll) { display: flex; flex-direction: column; overflow: hidden; }
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
-  .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 15px; color: var(--quiet); min-height: 44px; button { font-size: 14px; padding: 0 10px; } }
+  .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 0.9375rem; color: var(--quiet); min-height: 44px; button { font-size: 0.875rem; padding: 0 10px; } }
   &.findings { border-left: 1px solid var(--rule); }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important;
     /* While the work is not there, and while the page is still coming in, the place of what will stand above the rest is kept. */
     &.ladder:has([aria-busy]) { min-height: 60dvh; .next { display: none; } }
@@ -35,7 +35,7 @@ export const Middle = styled.div`
   min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;
   .elevation { grid-row: 1 / 3; }
   .foot { grid-column: 1 / -1; min-height: 52px; }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 46dvh; min-height: 330px; padding: 4px; gap: 2px;
     [data-role='hook'] :is(rect, text) { display: none; } /* The sentence below says it; here the words would lie on figures. */
     .foot { min-height: 0; }
@@ -43,21 +43,21 @@ export const Middle = styled.div`
 `
 export const Heading = styled.div`
   display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
-  h1 { font-size: 20px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-  .job { color: var(--quiet); font-size: 15px; line-height: 44px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  h1 { font-size: 1.25rem; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .job { color: var(--quiet); font-size: 0.9375rem; line-height: 44px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
   .spacer { flex: 1; }
-  .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 20px; border-radius: 4px; }
-  @media (max-width: 700px) { padding: 0 10px; gap: 6px; .job { display: none; } }
+  .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 1.25rem; border-radius: 4px; }
+  @media (max-width: 43.75em) { padding: 0 10px; gap: 6px; .job { display: none; } }
 `
 export const Tabs = styled.nav`
   display: flex; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); background: var(--paper); padding: 0 10px; height: 49px;
   button {
-    display: flex; align-items: center; justify-content: center; gap: 7px; flex: 1; min-width: 44px; min-height: 44px; border: none; background: none; cursor: pointer; font-size: 16px; padding: 0 4px; border-bottom: 4px solid transparent; border-top: 4px solid transparent; white-space: nowrap;
+    display: flex; align-items: center; justify-content: center; gap: 7px; flex: 1; min-width: 44px; min-height: 44px; border: none; background: none; cursor: pointer; font-size: 1rem; padding: 0 4px; border-bottom: 4px solid transparent; border-top: 4px solid transparent; white-space: nowrap;
   }
   button[aria-current='step'] { border-bottom-color: var(--ink); font-weight: 700; background: var(--vial-wash); }
-  .number { color: var(--quiet); font-size: 14px; }
+  .number { color: var(--quiet); font-size: 0.875rem; }
   button[data-done] .number { color: var(--fine); }
-  @media (max-width: 760px) { padding: 0; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; padding: 0 10px; gap: 5px; font-size: 15px; } }
+  @media (max-width: 47.5em) { padding: 0; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; padding: 0 10px; gap: 5px; font-size: 0.9375rem; } }
 `
 export const Trouble = styled.div`
   display: flex; align-items: center; gap: 14px; padding: 8px 20px; background: var(--sheet); border-bottom: 2px solid var(--stop); color: var(--stop); font-weight: 600;
@@ -65,29 +65,29 @@ export const Trouble = styled.div`
 export const Ladder = styled.ol`
   display: grid;
   li button {
-    display: grid; grid-template-columns: 22px 1fr auto 22px; align-items: center; gap: 6px; width: 100%; min-height: 44px; padding: 2px 6px; text-align: left; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; font-size: 16px;
+    display: grid; grid-template-columns: 22px 1fr auto 22px; align-items: center; gap: 6px; width: 100%; min-height: 44px; padding: 2px 6px; text-align: left; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; font-size: 1rem;
   }
   li button[aria-current='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
-  .value { font-size: 20px; font-weight: 600; }
-  .answer { font-size: 16px; font-weight: 600; text-align: right; max-width: 118px; }
-  .swing { display: block; font-size: 13px; color: var(--quiet); }
+  .value { font-size: 1.25rem; font-weight: 600; }
+  .answer { font-size: 1rem; font-weight: 600; text-align: right; max-width: 118px; }
+  .swing { display: block; font-size: 0.8125rem; color: var(--quiet); }
   .open { color: var(--quiet); }
 `
 /** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
 export const Now = styled.section`
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
-  @media (max-width: 860px) { min-height: 0; .how { min-height: 61px; } }
-  h2 { font-size: 22px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-  .how { font-size: 15px; line-height: 1.34; min-height: 81px; }
+  @media (max-width: 53.75em) { min-height: 0; .how { min-height: 61px; } }
+  h2 { font-size: 1.375rem; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }
   .why { color: var(--quiet); }
   .list { display: none; }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     &[data-docked] {
       gap: 4px; padding: 0; border: none;
       [aria-label='Keypad'] { gap: 5px; }
       .list { display: block; float: right; min-height: 44px; margin: -8px 0 0 8px; }
       h2 { line-height: 28px; }
-      .how { font-size: 14px; line-height: 18px; min-height: 54px; max-height: 54px; overflow: hidden; }
+      .how { font-size: 0.875rem; line-height: 18px; min-height: 54px; max-height: 54px; overflow: hidden; }
       .why { display: none; }
     }
   }

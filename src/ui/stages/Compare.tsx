@@ -22,13 +22,13 @@ const Columns = styled.div<{ $count: number }>`
   article[data-chosen='true'] { box-shadow: inset 0 0 0 2px var(--ink); background: var(--vial-wash); }
   .drawn { min-height: 0; display: grid; }
   .said { padding: 8px 10px 10px; display: grid; gap: 4px; align-content: start; }
-  .best { min-height: 20px; font-size: 14px; font-weight: 650; }
-  h3 { font-size: 16px; line-height: 1.2; }
-  .total { font-size: 28px; font-weight: 650; line-height: 1.1; }
-  .over { font-size: 14px; color: var(--quiet); min-height: 38px; }
-  dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 15px; }
-  .work { font-size: 14px; color: var(--quiet); }
-  @media (max-width: 860px) { .drawn { min-height: 0; } .work, .over, .best { display: none; } .total { font-size: 20px; } h3 { font-size: 14px; } dl { font-size: 13px; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
+  .best { min-height: 20px; font-size: 0.875rem; font-weight: 650; }
+  h3 { font-size: 1rem; line-height: 1.2; }
+  .total { font-size: 1.75rem; font-weight: 650; line-height: 1.1; }
+  .over { font-size: 0.875rem; color: var(--quiet); min-height: 38px; }
+  dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 0.9375rem; }
+  .work { font-size: 0.875rem; color: var(--quiet); }
+  @media (max-width: 53.75em) { .drawn { min-height: 0; } .work, .over, .best { display: none; } .total { font-size: 1.25rem; } h3 { font-size: 0.875rem; } dl { font-size: 0.8125rem; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
 `
 const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
 

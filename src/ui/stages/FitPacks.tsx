@@ -28,8 +28,8 @@ const Packs = styled.ul`
   li button { display: grid; gap: 2px; width: 100%; text-align: left; min-height: 44px; padding: 7px 6px; border: none; border-top: 1px solid var(--rule); background: none; cursor: pointer; }
   li button[aria-current='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
   .head { display: grid; grid-template-columns: 1fr auto; align-items: baseline; }
-  .gap { font-size: 22px; font-weight: 600; }
-  .small { font-size: 15px; color: var(--quiet); }
+  .gap { font-size: 1.375rem; font-weight: 600; }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
 `
 
 export function FitFindings(stage: StageProps) {
@@ -154,11 +154,11 @@ function Standing({ store, shims }: { readonly store: StageProps['store']; reado
       <h2>How it stands</h2>
       <Facts>
         <dt>Room at the sides</dt>
-        <dd style={{ fontSize: 22, fontWeight: 600 }}>
+        <dd style={{ fontSize: '1.375rem', fontWeight: 600 }}>
           <Figure value={placement.sideRoom} step={step} toward="down" unit />
         </dd>
         <dt>Gap at the head</dt>
-        <dd style={{ fontSize: 22, fontWeight: 600 }}>
+        <dd style={{ fontSize: '1.375rem', fontWeight: 600 }}>
           <Figure value={placement.headGap} step={step} toward="down" unit />
         </dd>
         <dt>Under the sill, left · centre · right</dt>

@@ -48,7 +48,7 @@ export default function HingeHoles({ store }: { readonly store: WorkedStore }) {
       ) : (
         <Facts>
           <dt>The long screw goes</dt>
-          <dd data-hole={pick ?? 'none'} style={{ fontSize: 22, fontWeight: 600 }}>
+          <dd data-hole={pick ?? 'none'} style={{ fontSize: '1.375rem', fontWeight: 600 }}>
             {pick === null ? (
               'into none'
             ) : (

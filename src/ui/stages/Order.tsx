@@ -23,12 +23,12 @@ const Offers = styled.ul`
   li { border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; gap: 4px; }
   li[data-chosen='true'] { background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink); }
   .head { display: grid; grid-template-columns: 1fr auto; gap: 8px; align-items: baseline; }
-  .price { font-size: 22px; font-weight: 600; }
-  .best { font-size: 13px; font-weight: 650; }
-  .line { font-size: 15px; color: var(--quiet); }
-  .work { font-size: 15px; }
+  .price { font-size: 1.375rem; font-weight: 600; }
+  .best { font-size: 0.8125rem; font-weight: 650; }
+  .line { font-size: 0.9375rem; color: var(--quiet); }
+  .work { font-size: 0.9375rem; }
   .acts { display: flex; gap: 8px; }
-  .acts label { font-size: 15px; }
+  .acts label { font-size: 0.9375rem; }
 `
 const BEST = { cheapest: 'cheapest', soonest: 'soonest', 'least-work': 'least work' } as const
 
@@ -50,7 +50,7 @@ export function OrderLadder({ store }: StageProps) {
     <>
       <SignedFor store={store} beside={beside} />
       <h2>Units that go in</h2>
-      <p style={{ color: 'var(--quiet)', fontSize: 15 }}>
+      <p style={{ color: 'var(--quiet)', fontSize: '0.9375rem' }}>
         {isPart
           ? `${catalogue.possible} of ${catalogue.count}; the ${possible.length} cheapest in all are shown`
           : `${possible.length} of ${offers.length}, the cheapest in all first`}

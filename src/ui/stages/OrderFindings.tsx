@@ -80,7 +80,7 @@ function ChosenPanel({ store }: Stored) {
         <dt>
           <strong>Total</strong>
         </dt>
-        <dd style={{ fontSize: 24, fontWeight: 650 }}>
+        <dd style={{ fontSize: '1.5rem', fontWeight: 650 }}>
           <Money cents={chosen.cents.total} />
         </dd>
       </Facts>

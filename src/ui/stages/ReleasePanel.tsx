@@ -20,7 +20,7 @@ import type { WorkedStore } from '../store/worked'
 
 const Together = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid;
-  legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  legend { font-size: 0.9375rem; color: var(--quiet); padding: 0; }
 `
 type Props = { readonly store: WorkedStore; readonly order: readonly Finding<OrderCode>[] }
 

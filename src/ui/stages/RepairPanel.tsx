@@ -10,9 +10,9 @@ import type { WorkedStore } from '../store/worked'
 
 const Columns = styled.section`
   display: grid; grid-template-columns: 1fr 1fr; gap: 6px 14px;
-  h3 { font-size: 16px; }
-  .total { font-size: 22px; font-weight: 650; }
-  li { font-size: 15px; padding: 2px 0; }
+  h3 { font-size: 1rem; }
+  .total { font-size: 1.375rem; font-weight: 650; }
+  li { font-size: 0.9375rem; padding: 2px 0; }
 `
 
 /** Two columns: what it takes to keep the old door, against a new one. */

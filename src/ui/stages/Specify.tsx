@@ -14,7 +14,7 @@ import { SchoolPanel } from './SchoolPanel'
 
 const Wanted = styled(Panel)`
   .settings { border: none; padding: 0; margin: 0; display: grid; }
-  .settings legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  .settings legend { font-size: 0.9375rem; color: var(--quiet); padding: 0; }
 `
 
 export function SpecifyLadder({ store }: StageProps) {

@@ -157,7 +157,7 @@ function Plan({ leaf, store, tuning }: { readonly leaf: LeafPlan; readonly store
 }
 
 const List = styled.ol`
-  padding-left: 22px; display: grid; gap: 8px; font-size: 18px; list-style: decimal;
+  padding-left: 22px; display: grid; gap: 8px; font-size: 1.125rem; list-style: decimal;
   li > div { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; }
 `
 type Solved = Extract<MarginPlan, { readonly why: null }>

@@ -30,12 +30,12 @@ import { RepairPanel } from './RepairPanel'
 
 const Several = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
-  legend { font-size: 15px; color: var(--quiet); padding: 0; }
+  legend { font-size: 0.9375rem; color: var(--quiet); padding: 0; }
 `
 
 const Places = styled.fieldset`
   border: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 8px;
-  legend { font-size: 15px; color: var(--quiet); padding: 0 0 4px; }
+  legend { font-size: 0.9375rem; color: var(--quiet); padding: 0 0 4px; }
 `
 
 /** What is asked once, when an opening is first looked at: short, and each answer carried on. */

@@ -9,7 +9,7 @@ export const GlobalStyle = createGlobalStyle`
     --blue: #1F4FA3; --on-blue: #FFFFFF; --blue-wash: #E9EEF8; --vial: #C9D94F; --vial-wash: #F1F5CF;
     --fine: #2E7D4F; --watch: #8A5000; --correct: #B8400E; --stop: #A01A2B;
     --wood: #EFE6D2; --masonry: #E4E0D6; --leaf: #FBFAF6; --shim: #E3B97B; --air: #BFD3EE;
-    --gap: 16px; --touch: 44px; --bar: 37px;
+    --gap: 16px; --touch: 44px; --bar: 2.3125rem;
   }
   :root[data-light='cellar'] {
     color-scheme: dark;
@@ -25,17 +25,17 @@ export const GlobalStyle = createGlobalStyle`
     --fine: #0F5A30; --watch: #6B3A00; --correct: #8E2A00; --stop: #7D0A1A;
     --wood: #F3E4BF; --masonry: #E0DBCB; --leaf: #FFFFFF; --shim: #D79A3E; --air: #A9C6F0;
   }
-  @media (pointer: coarse) { :root { --bar: 49px; } }
+  @media (pointer: coarse) { :root { --bar: max(49px, 2.375rem); } }
   *, *::before, *::after { box-sizing: border-box; }
-  html { background: var(--paper); color: var(--ink); font: 400 16px/1.4 'Source Sans 3 Variable', 'Harvek Until', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
+  html { background: var(--paper); color: var(--ink); font: 400 100%/1.4 'Source Sans 3 Variable', 'Harvek Until', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
   body { margin: 0; }
   body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
   h1, h2, p { overflow-wrap: anywhere; }
   ul, ol { list-style: none; }
-  h1 { font-size: 24px; font-weight: 650; line-height: 1.2; }
-  h2 { font-size: 18px; font-weight: 650; line-height: 1.25; }
-  h3 { font-size: 16px; font-weight: 650; }
+  h1 { font-size: 1.5rem; font-weight: 650; line-height: 1.2; }
+  h2 { font-size: 1.125rem; font-weight: 650; line-height: 1.25; }
+  h3 { font-size: 1rem; font-weight: 650; }
   a { color: var(--blue); text-underline-offset: 3px; }
   button, input, select { font: inherit; color: inherit; }
   input { accent-color: var(--blue); }

@@ -16,8 +16,8 @@ const Place = styled.span`
   .list { position: absolute; right: 0; top: 48px; z-index: 30; width: min(340px, calc(100vw - 20px)); background: var(--sheet); border: 1.5px solid var(--ink); box-shadow: 0 6px 18px rgb(0 0 0 / 0.18); padding: 6px 14px 10px; display: grid; gap: 2px; }
   .list a { display: grid; padding: 8px 0; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
   .list a:hover strong { text-decoration: underline; }
-  .at { color: var(--quiet); font-size: 14px; }
-  @media (max-width: 700px) { .list { position: fixed; inset: 50px 10px auto; width: auto; } }
+  .at { color: var(--quiet); font-size: 0.875rem; }
+  @media (max-width: 43.75em) { .list { position: fixed; inset: 50px 10px auto; width: auto; } }
 `
 const EVERY_MS = 60_000
 const SOON_MS = 2500

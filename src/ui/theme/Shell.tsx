@@ -19,17 +19,17 @@ const Bar = styled.header`
   nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
-  .me { display: block; line-height: 44px; max-width: 260px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink); font-size: 15px; }
-  .word { font-weight: 700; font-size: 20px; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
-  @media (max-width: 1180px) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
-  @media (max-width: 900px) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 15px; } .acts select { max-width: 116px; font-size: 14px; } .me { max-width: 130px; } }
-  @media (max-width: 700px) {
+  .me { display: block; line-height: 44px; max-width: 260px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink); font-size: 0.9375rem; }
+  .word { font-weight: 700; font-size: 1.25rem; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
+  @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
+  @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
+  @media (max-width: 43.75em) {
     padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
-    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 10px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 2px; font-size: 14px; } select { font-size: 14px; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
+    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 10px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 2px; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
   }
 `
-const Who = styled.span`color: var(--quiet); font-size: 15px;`
-const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); background: var(--sheet); padding: 0 8px; border-radius: 4px; font-size: 15px;`
+const Who = styled.span`color: var(--quiet); font-size: 0.9375rem;`
+const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); background: var(--sheet); padding: 0 8px; border-radius: 4px; font-size: 0.9375rem;`
 
 const LIGHTS = { paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
 

@@ -11,17 +11,17 @@ import { useOutbox, useSnapshot } from '../store/use-outbox'
 import { useWorker } from './worker'
 
 const Bar = styled.aside`
-  position: fixed; inset: auto 0 0; z-index: 21; min-height: var(--bar); background: var(--sheet); border-top: 1px solid var(--rule); font-size: 15px;
+  position: fixed; inset: auto 0 0; z-index: 21; min-height: var(--bar); background: var(--sheet); border-top: 1px solid var(--rule); font-size: 0.9375rem;
   &[data-line='trouble'] { border-top: 2px solid var(--stop); }
   &[data-line='kept'] { border-top: 2px solid var(--watch); }
   .line { display: flex; align-items: center; gap: 8px; min-height: 32px; padding: 2px 16px; color: var(--quiet); }
   .line svg { flex: none; }
   .said { flex: 1; min-width: 0; }
   &[data-line='kept'] .said, &[data-line='trouble'] .said { color: var(--ink); font-weight: 600; }
-  .line button { min-height: 32px; padding: 0 10px; font-size: 14px; }
+  .line button { min-height: 32px; padding: 0 10px; font-size: 0.875rem; }
   .line a { font-weight: 600; }
   @media (pointer: coarse) { .line { min-height: 44px; } .line button { min-height: 44px; } }
-  @media (max-width: 700px) { .line { padding: 2px 10px; font-size: 14px; } }
+  @media (max-width: 43.75em) { .line { padding: 2px 10px; font-size: 0.875rem; } }
   ul { max-height: 45vh; overflow: auto; border-top: 1px solid var(--rule); padding: 0 16px 8px; }
   li { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; min-height: 44px; border-bottom: 1px solid var(--rule); }
   li .what { flex: 1 1 220px; } li .why { flex: 1 1 100%; color: var(--stop); }

@@ -39,15 +39,15 @@ const Screen = styled(Modal)`
   height: calc(100dvh - var(--bar)); max-width: 900px; margin: 0 auto; background: var(--sheet); color: var(--ink);
   section { height: calc(100dvh - var(--bar)); display: grid; grid-template-rows: auto minmax(96px, 1fr) auto auto; outline: none; }
   header { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: start; padding: 8px 12px; border-bottom: 2px solid var(--ink); }
-  h2 { font-size: 24px; line-height: 1.15; }
-  .what { display: grid; gap: 6px; padding: 8px 12px; font-size: 18px; line-height: 1.35; overflow-y: auto; max-height: 46dvh; }
-  .small { font-size: 15px; color: var(--quiet); }
-  .caution { font-size: 16px; color: var(--watch); font-weight: 650; }
-  .wrong { font-size: 16px; color: var(--correct); font-weight: 650; }
+  h2 { font-size: 1.5rem; line-height: 1.15; }
+  .what { display: grid; gap: 6px; padding: 8px 12px; font-size: 1.125rem; line-height: 1.35; overflow-y: auto; max-height: 46dvh; }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
+  .caution { font-size: 1rem; color: var(--watch); font-weight: 650; }
+  .wrong { font-size: 1rem; color: var(--correct); font-weight: 650; }
   .elevation { position: relative; > button { position: absolute; right: 8px; top: 6px; z-index: 1; background: var(--sheet); } }
   .more { display: flex; flex-wrap: wrap; gap: 6px; }
   .go { padding: 0; }
-  .go button { width: 100%; min-height: max(96px, 22dvh); border: none; border-radius: 0; background: var(--vial); color: #17242B; font-size: 30px; font-weight: 700; cursor: pointer; }
+  .go button { width: 100%; min-height: max(96px, 22dvh); border: none; border-radius: 0; background: var(--vial); color: #17242B; font-size: 1.875rem; font-weight: 700; cursor: pointer; }
   .go button[data-sure='true'] { background: var(--correct); color: #fff; }
 `
 

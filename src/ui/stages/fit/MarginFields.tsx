@@ -17,11 +17,11 @@ import { useTape } from '../../sheet/use-tape'
 
 const Fields = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: 6px 12px;
-  label { display: grid; gap: 2px; font-size: 15px; }
-  input { width: 100%; min-width: 0; height: 44px; padding: 0 8px; font-size: 20px; font-weight: 600; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-variant-numeric: tabular-nums; }
+  label { display: grid; gap: 2px; font-size: 0.9375rem; }
+  input { width: 100%; min-width: 0; height: 44px; padding: 0 8px; font-size: 1.25rem; font-weight: 600; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-variant-numeric: tabular-nums; }
   input[aria-invalid='true'] { border-color: var(--stop); }
-  .was { font-size: 14px; color: var(--quiet); }
-  .wrong { grid-column: 1 / -1; color: var(--stop); font-size: 15px; }
+  .was { font-size: 0.875rem; color: var(--quiet); }
+  .wrong { grid-column: 1 / -1; color: var(--stop); font-size: 0.9375rem; }
 `
 type Props = {
   readonly store: StageProps['store']

@@ -27,7 +27,7 @@ export function MarginFigures({ plan: { tuned, margins, target, tolerance }, mee
         </dd>
         {REVEALS.filter(name => margins[name] !== undefined && !FIXED_REVEALS.has(name)).flatMap(name => [
           <dt key={name}>{revealName(name, meets)}</dt>,
-          <dd key={`${name}.figure`} data-margin={name} style={{ fontSize: 19 }}>
+          <dd key={`${name}.figure`} data-margin={name} style={{ fontSize: '1.1875rem' }}>
             <Figure value={margins[name]!} step={fine} />
             {tuned.reveals[name] !== undefined && magnitude(minus(tuned.reveals[name], margins[name]!)) >= ALIKE && (
               <>

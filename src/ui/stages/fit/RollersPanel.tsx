@@ -51,7 +51,7 @@ export default function RollersPanel({ store }: Pick<StageProps, 'store'>) {
         </p>
       )}
       {lift !== null && !wrong && (
-        <p data-rollers="true" style={{ fontSize: 20, fontWeight: 600 }}>
+        <p data-rollers="true" style={{ fontSize: '1.25rem', fontWeight: 600 }}>
           {lift === 0
             ? 'Parallel: nothing to turn.'
             : `${lift > 0 ? 'Raise' : 'Lower'} the roller farther from the lock leg by ${formatRead(magnitude(lift), fine)}.`}

@@ -12,8 +12,8 @@ type Store = StageProps['store']
 
 const DueList = styled.dl`
   display: grid; grid-template-columns: auto 1fr; gap: 2px 14px; margin: 0;
-  dt { color: var(--quiet); font-size: 15px; align-self: baseline; }
-  dd { margin: 0; font-size: 20px; font-weight: 600; font-variant-numeric: tabular-nums; }
+  dt { color: var(--quiet); font-size: 0.9375rem; align-self: baseline; }
+  dd { margin: 0; font-size: 1.25rem; font-weight: 600; font-variant-numeric: tabular-nums; }
 `
 
 /** What of the plan is due at a step: the packs, screws or pieces it is done with. */
@@ -37,8 +37,8 @@ export function StepDue({ step, store }: { readonly step: LedStep; readonly stor
 }
 
 const Field = styled.label`
-  display: grid; grid-template-columns: minmax(0, 1fr) 120px; gap: 4px 10px; align-items: center; font-size: 15px;
-  input { height: 48px; min-width: 0; padding: 0 10px; font-size: 22px; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); font-variant-numeric: tabular-nums; }
+  display: grid; grid-template-columns: minmax(0, 1fr) 120px; gap: 4px 10px; align-items: center; font-size: 0.9375rem;
+  input { height: 48px; min-width: 0; padding: 0 10px; font-size: 1.375rem; font-weight: 600; border: 2px solid var(--ink); border-radius: 4px; background: var(--sheet); font-variant-numeric: tabular-nums; }
   input[aria-invalid='true'] { border-color: var(--stop); }
   .wrong { grid-column: 1 / -1; color: var(--stop); }
 `

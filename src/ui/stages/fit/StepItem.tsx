@@ -21,9 +21,9 @@ const Steps = styled.ol`
   .head { display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 8px; }
   .name { font-weight: 650; text-align: left; }
   button.name { min-height: 44px; margin: -10px 0; padding: 0; border: none; background: none; cursor: pointer; }
-  .small { font-size: 15px; color: var(--quiet); }
-  .caution { font-size: 15px; color: var(--watch); font-weight: 600; }
-  .wrong { font-size: 15px; color: var(--correct); font-weight: 600; }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
+  .caution { font-size: 0.9375rem; color: var(--watch); font-weight: 600; }
+  .wrong { font-size: 0.9375rem; color: var(--correct); font-weight: 600; }
 `
 type Store = StageProps['store']
 

@@ -9,8 +9,8 @@ import type { StageProps } from '../../sheet/stage-props'
 
 const Takes = styled.ul`
   li { border-top: 1px solid var(--rule); padding: 6px 0; }
-  .how { color: var(--quiet); font-size: 15px; }
-  strong { font-size: 18px; }
+  .how { color: var(--quiet); font-size: 0.9375rem; }
+  strong { font-size: 1.125rem; }
 `
 
 /** What the steps that are not done use up, each with its formula. */

@@ -26,7 +26,7 @@ export function useAfter({ work, records, trade, sheet, now }: Store): After {
 const List = styled.ul`
   li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; gap: 4px; }
   li[data-late='true'] strong { color: var(--correct); }
-  .small { font-size: 15px; color: var(--quiet); }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
 `
 
 /** The years after: call-backs, and what is due by when. */

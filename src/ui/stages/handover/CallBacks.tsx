@@ -31,12 +31,12 @@ const Box = styled.div`
   .call { border: 1.5px solid var(--strong-rule); border-radius: 4px; padding: 10px 12px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 8px; background: var(--sheet); }
   .symptoms { display: flex; flex-wrap: wrap; gap: 6px; }
   ol.causes > li { border-top: 1px solid var(--rule); padding: 8px 0; display: grid; gap: 4px; }
-  .speaks { font-size: 15px; }
-  .small { font-size: 15px; color: var(--quiet); }
+  .speaks { font-size: 0.9375rem; }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
   .margins { display: grid; grid-template-columns: 1fr 1fr; gap: 6px 12px; }
-  .margins label { display: grid; gap: 2px; font-size: 15px; }
-  .margins input { min-width: 0; width: 100%; height: 44px; padding: 0 8px; font-size: 18px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
-  .wrong { color: var(--stop); font-size: 15px; }
+  .margins label { display: grid; gap: 2px; font-size: 0.9375rem; }
+  .margins input { min-width: 0; width: 100%; height: 44px; padding: 0 8px; font-size: 1.125rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
 `
 type Store = StageProps['store']
 type Props = { readonly store: Store; readonly after: After }

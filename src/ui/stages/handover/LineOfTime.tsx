@@ -15,7 +15,7 @@ const Line = styled.ol`
   li::before { content: ''; position: absolute; left: -6px; top: 12px; width: 9px; height: 9px; border-radius: 50%; background: var(--sheet); border: 2px solid var(--strong-rule); }
   li[data-event='call']::before { border-color: var(--correct); background: var(--correct); }
   li[data-event='tested']::before, li[data-event='signed']::before { border-color: var(--fine); background: var(--fine); }
-  .small { font-size: 15px; color: var(--quiet); }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
 `
 
 /** Everything that ever happened to this door, the latest first. */

@@ -12,17 +12,17 @@ import { PartFound } from './PartFound'
 
 export const Tests = styled.ol`
   > li { border-top: 1px solid var(--rule); padding: 9px 2px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 5px; overflow-wrap: anywhere; }
-  .small { font-size: 15px; color: var(--quiet); }
+  .small { font-size: 0.9375rem; color: var(--quiet); }
   .line { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
   .line input { grid-column: 1 / -1; }
-  .wrong { color: var(--stop); font-size: 15px; }
+  .wrong { color: var(--stop); font-size: 0.9375rem; }
   .head { display: flex; gap: 8px; justify-content: space-between; align-items: baseline; }
   .parts { display: grid; gap: 4px; margin: 0; padding: 0; list-style: none; }
   .parts > li { display: grid; gap: 4px; padding: 4px 0 4px 8px; border-left: 3px solid var(--rule); }
   .parts > li[data-result='passed'], .parts > li[data-result='waived'] { border-left-color: var(--fine); }
   .parts > li[data-result='failed'] { border-left-color: var(--stop); }
   .more { display: flex; flex-wrap: wrap; gap: 6px; align-items: start; }
-  .more > button, .more > div > button { border-color: transparent; padding: 0 8px; font-size: 15px; }
+  .more > button, .more > div > button { border-color: transparent; padding: 0 8px; font-size: 0.9375rem; }
   .row { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 6px; align-items: center; }
   .choices { display: flex; flex-wrap: wrap; gap: 6px; }
   input { min-width: 0; height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); }

@@ -11,7 +11,7 @@ import { useTape } from '../../sheet/use-tape'
 
 const Bar = styled.div`
   display: flex; flex-wrap: wrap; gap: 6px;
-  button { min-height: 44px; padding: 0 10px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-size: 15px; }
+  button { min-height: 44px; padding: 0 10px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-size: 0.9375rem; }
 `
 type Props = {
   readonly slot: Slot

@@ -81,7 +81,7 @@ function MoneyFacts({ plan: { before, after, savedCentsYear, savedBetween } }: O
   return (
     <>
       <dt>Saved a year</dt>
-      <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="saved">
+      <dd style={{ fontSize: '1.625rem', fontWeight: 650 }} data-figure="saved">
         ≈ <Whole cents={roundedCents(savedCentsYear)} />
       </dd>
       <dt>By the gauge’s ±</dt>

@@ -25,9 +25,9 @@ import { nextStep } from '../fit/use-step'
 const DayView = dynamic(() => import('../fit/DayView'), { ssr: false })
 
 const Item = styled.div<{ $lit: boolean }>`
-  border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; font-size: 15px;
+  border-top: 1px solid var(--rule); padding: 8px 4px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; font-size: 0.9375rem;
   ${p => p.$lit && 'background: var(--vial-wash); box-shadow: inset 0 0 0 1.5px var(--ink);'}
-  .seal { font-size: 17px; font-weight: 600; }
+  .seal { font-size: 1.0625rem; font-weight: 600; }
 `
 type Props = StageProps & { readonly plan: SealPlan }
 

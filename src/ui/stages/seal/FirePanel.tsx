@@ -9,7 +9,7 @@ import { ReasonLine } from '../../parts/ReasonLine'
 import type { StageProps } from '../../sheet/stage-props'
 
 const Look = styled.div`
-  border-top: 1px solid var(--rule); padding: 8px 0; display: grid; gap: 6px; font-size: 15px;
+  border-top: 1px solid var(--rule); padding: 8px 0; display: grid; gap: 6px; font-size: 0.9375rem;
   .stands[data-result='failed'] { color: var(--stop); }
 `
 

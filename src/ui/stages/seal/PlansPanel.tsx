@@ -54,7 +54,7 @@ function Front({ store, plan }: Props) {
       <Quiet data-plans={plans.length}>
         {plans.length === 1 ? 'One plan' : `${plans.length} plans`} that no other beats in cost, draft, sound and push.
       </Quiet>
-      <label style={{ display: 'grid', gap: 4, fontSize: 15 }}>
+      <label style={{ display: 'grid', gap: 4, fontSize: '0.9375rem' }}>
         Walk along, the cheapest first
         <input
           type="range"
@@ -67,7 +67,7 @@ function Front({ store, plan }: Props) {
       </label>
       <Facts>
         <dt>A year</dt>
-        <dd style={{ fontSize: 22, fontWeight: 650 }}>
+        <dd style={{ fontSize: '1.375rem', fontWeight: 650 }}>
           <Money cents={Math.round(weighs[0])} />
         </dd>
         <dt>Draft at 4 Pa</dt>
@@ -79,7 +79,7 @@ function Front({ store, plan }: Props) {
           {decimal(weighs[3], 0)} of {plan.latchLimitN} N
         </dd>
       </Facts>
-      <ul style={{ fontSize: 15 }}>
+      <ul style={{ fontSize: '0.9375rem' }}>
         {ways.map((way, i) => (
           <li key={plan.edges[i]!.edge.id}>
             {sideName(plan.edges[i]!.edge.id)}: {way.put.map(one => one.seal.name).join(' and ') || 'nothing'}

@@ -35,7 +35,7 @@ export function SoundPanel({ store }: Pick<StageProps, 'store'>) {
       </p>
       <Facts>
         <dt>Sealed as planned</dt>
-        <dd style={{ fontSize: 26, fontWeight: 650 }} data-figure="sound">
+        <dd style={{ fontSize: '1.625rem', fontWeight: 650 }} data-figure="sound">
           ≈ {sound.sealed.rw} dB
         </dd>
         <dt>Rw, and STC</dt>

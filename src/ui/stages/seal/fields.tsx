@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { styled } from 'styled-components'
 
 const Row = styled.label`
-  display: grid; grid-template-columns: minmax(0, 1fr) minmax(96px, auto); align-items: center; gap: 8px; font-size: 15px;
-  input[type='text'], select { min-height: 44px; padding: 0 8px; font-size: 17px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; max-width: 100%; }
+  display: grid; grid-template-columns: minmax(0, 1fr) minmax(96px, auto); align-items: center; gap: 8px; font-size: 0.9375rem;
+  input[type='text'], select { min-height: 44px; padding: 0 8px; font-size: 1.0625rem; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; max-width: 100%; }
   input[type='text'] { width: 96px; }
   .wrong { grid-column: 1 / -1; color: var(--stop); }
 `
