@@ -1,3 +1,4 @@
+import type { Point } from '../geometry/point'
 import { type DisplayStep, formatLength } from '../units/format-length'
 import { nearestTick } from '../units/length'
 import { clearTexts } from './clear-texts'
