@@ -41,7 +41,8 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
       if (!shown(own)) continue
       const range = document.createRange()
       range.selectNodeContents(node)
-      const box = range.getBoundingClientRect()
+      // Of a text over several lines, its first.
+      const box = range.getClientRects()[0] ?? range.getBoundingClientRect()
       if (box.width < 1 || box.height < 1) continue
       const px = Number.parseFloat(getComputedStyle(own).fontSize)
       // A fraction's figures are set smaller beside a whole number.
@@ -104,7 +105,7 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
     }
     if (touched)
       for (const one of document.querySelectorAll(
-        'button, select, textarea, [role="button"]:not(g), summary, a[href], input:not([type="hidden"], [type="file"])',
+        'button, select, textarea, [role="button"]:not(g), summary, a[href], input:not([type="hidden"], [type="file"], [type="range"])',
       )) {
         if (!shown(one)) continue
         // A link within a sentence is as high as its line.

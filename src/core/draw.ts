@@ -1,11 +1,16 @@
 import type { Offer } from './catalogue/offer'
 import { said } from './catalogue/unit'
+import { detailChoices } from './catalogue/unit-values'
 import { doorOfUnit } from './doors/doors'
-import type { Drawn, StandingUnit } from './drawing/drawn'
+import type { Drawn, LeafLook, StandingUnit } from './drawing/drawn'
+import type { WallFace } from './drawing/wall-texture'
+import type { OrderLine } from './order/order'
+import type { Survey } from './survey/survey'
+import type { Way } from './survey/ways'
 import type { Work } from './work'
 
 /** How a judged unit is drawn where it stands; `null` for one that hangs no door. */
-export function standingOf(offer: Offer | null): StandingUnit | null {
+export function standingOf(offer: Offer | null, settled: OrderLine['details'] = {}): StandingUnit | null {
   if (!offer) return null
   const { unit, storm } = offer
   const sheet = doorOfUnit(unit).leaf(unit as never)
@@ -19,8 +24,27 @@ export function standingOf(offer: Offer | null): StandingUnit | null {
     sillDepth: said(unit, 'sillDepth'),
     jamb: said(unit, 'jamb'),
     strikeHeight: sheet?.strikeHeight ?? null,
+    look: lookOf(offer.unit, settled),
     bucks: offer.bucks,
   }
+}
+
+/** How a leaf looks by its sheet, or as it was settled; of what slides the panels are glass. What is still to be chosen is plain. */
+export function lookOf(unit: Offer['unit'], settled: OrderLine['details']): LeafLook {
+  const glass = said(unit, 'glass')
+  const choices = detailChoices(unit.details.style)
+  const style = settled.style ?? (choices.length === 1 ? choices[0]! : '')
+  return {
+    style: doorOfUnit(unit).order.hand.includes('panels') ? 'full glass' : style,
+    hasGlass: glass !== null && glass !== 'none',
+  }
+}
+
+/** What one sees of the wall round an opening: laid courses where it is of masonry, boards outside a framed one. */
+function faceOf(way: Way | null, { facts }: Survey, isOutside: boolean): WallFace {
+  const isLaid = way === 'masonry' || facts.get('fact.wall-kind')?.code === 'masonry'
+  if (isLaid) return isOutside ? 'brick' : 'block'
+  return isOutside ? 'siding' : 'plain'
 }
 
 /** What of the work is drawn. `offer` stands in the opening: the chosen one unless said. */
@@ -45,7 +69,8 @@ export function drawnOf(
     holeIsAssumed,
     specification,
     further,
-    standing: standingOf(offer),
+    standing: standingOf(offer, (isChosen && order.value.line?.details) || {}),
+    wall: faceOf(model?.way ?? null, survey, door.fit.isOutside),
     shims: isChosen ? fit.value.shims : null,
     edges: seal.value.edges,
     closed: seal.value.survey,

@@ -281,10 +281,12 @@ function writePicture(doc: Doc, root: Node, { jpeg, ratio, caption }: Extract<Bl
 
 type Place = { readonly x: (x: number) => number; readonly y: (y: number) => number; readonly scale: number }
 
+/** How the face of a wall is drawn on paper. */
+const FAINT = '#C9C5B8'
 const WEIGHT: Readonly<Record<string, number>> = { hole: 1.2, frame: 1, leaf: 1, wall: 0.8, shim: 0.8 }
 
 function drawMark(doc: Doc, mark: LoweredMark, at: Place): void {
-  doc.lineWidth(WEIGHT[mark.role] ?? 0.5).strokeColor(INK)
+  doc.lineWidth(WEIGHT[mark.role] ?? 0.5).strokeColor(mark.role === 'texture' ? FAINT : INK)
   if (mark.certainty === 'assumed' || mark.role === 'swing') doc.dash(3, { space: 2 })
   else doc.undash()
   switch (mark.kind) {

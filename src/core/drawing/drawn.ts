@@ -14,6 +14,14 @@ import type { SurveyOf } from '../survey/survey-of'
 import type { Size } from '../units/call-size'
 import type { Length } from '../units/length'
 import type { Mark } from './scene'
+import type { WallFace } from './wall-texture'
+
+/** What a sheet says of how a leaf looks. */
+export type LeafLook = {
+  /** In the maker's words: `six panels`, `boarded`, `full glass`, `flush`. */
+  readonly style: string
+  readonly hasGlass: boolean
+}
 
 /** The chosen unit as it stands: its size as drawn, where, and what of its sheet shows. */
 export type StandingUnit = {
@@ -24,6 +32,8 @@ export type StandingUnit = {
   readonly sillDepth: Length | null
   readonly jamb: Length | null
   readonly strikeHeight: Length | null
+  /** How its leaf looks, as its sheet says or it was settled; plain where it is still to be chosen. */
+  readonly look: LeafLook
   /** The wood between masonry and its frame; `null` where the wall is none. */
   readonly bucks: Bucks | null
 }
@@ -35,6 +45,8 @@ export type Drawn = {
   readonly settles: readonly ToSettle[]
   readonly derivesUnit: boolean
   readonly wishes: { readonly hinges: 'left' | 'right' | null; readonly swing: 'in' | 'out' | null }
+  /** What one sees of the wall round it. */
+  readonly wall: WallFace
   readonly survey: Survey
   readonly lengths: TradeLengths
   readonly model: ModelledOpening | null

@@ -1,7 +1,8 @@
 import { point } from '../geometry/point'
 import { inches } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
-import { dressedScene, extentIn, leafDress, panelsIn } from './dressed'
+import { dressedScene } from './dressed'
+import { extentIn, leafDress, panelsIn } from './leaf-dress'
 import { dimension, label, type Mark, path, type Scene } from './scene'
 
 const LEAF = { left: 0, bottom: 0, width: inches(36), height: inches(80) }

@@ -5,6 +5,7 @@ import { headLine, leftSide, type OpeningPoints, rightSide } from '../opening/op
 import { inches, negate } from '../units/length'
 import { type Box, boxOf, cornersOf, type DoorShape } from './door-shape'
 import type { Drawn } from './drawn'
+import { leverMarks } from './lever'
 import { type Certainty, dimension, figure, type Mark, path } from './scene'
 
 const SHIM_HALF = inches(1)
@@ -38,11 +39,7 @@ function hingeMarks({ leaf, hingeCentres, latch }: DoorShape, side: 'left' | 'ri
     ...hingeCentres.map((y, i) =>
       path('hinge', `hinge.${i + 1}`, cornersOf(boxOf(hingeX - knuckle / 2, y - HINGE_HALF, knuckle, 2 * HINGE_HALF))),
     ),
-    path(
-      'handle',
-      'handle',
-      cornersOf(boxOf(strikeX + inward * inches(2, 3, 4) - inches(0, 1, 2), latch - inches(2), inches(1), inches(4))),
-    ),
+    ...leverMarks('handle', strikeX, inward, latch),
   ]
 }
 

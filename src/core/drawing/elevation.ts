@@ -10,9 +10,11 @@ import type { Drawn } from './drawn'
 import { doorMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
 import { SURROUND_THICKNESS } from './family-parts'
+import { extentIn, leafDress } from './leaf-dress'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
 import { type Certainty, dot, label, type Mark, path, type Scene } from './scene'
+import { type Surrounded, wallTexture } from './wall-texture'
 
 const HEADER = inches(3, 1, 2)
 const MARGIN = inches(11)
@@ -27,15 +29,41 @@ type View = { readonly points: OpeningPoints; readonly frame: Frame; readonly ce
 export function elevation(result: Drawn, stage: Stage, factor = 1): Scene {
   const shape = stage === 'measure' || stage === 'diagnose' ? null : doorShape(result)
   const view = viewOf(result, stage, shape, factor)
+  const limits = bounds(view.points)
+  const surround = surroundOf(result, stage)
   const marks = [
-    ...surroundings(view, surroundOf(result, stage), isEarly(stage) ? null : (result.standing?.bucks ?? null)),
+    ...wallTexture(result.wall, roundOf(view.points, surround), limits),
+    ...surroundings(view, surround, isEarly(stage) ? null : (result.standing?.bucks ?? null)),
     path('hole', 'hole', outline(view.points), true, view.certainty),
-    ...(shape ? doorMarks(shape, result.parts.isOneLeaf) : []),
-    ...partsIn(result, shape, view.points),
+    ...dressedLeaves(result, [
+      ...(shape ? doorMarks(shape, result.parts.isOneLeaf) : []),
+      ...partsIn(result, shape, view.points),
+    ]),
     ...stageMarks(result, stage, view, shape),
     ...POINT_NAMES.map(name => dot('point', `point.${name}`, view.points[name], view.certainty)),
   ]
-  return { name: 'elevation', marks, ...bounds(view.points) }
+  return { name: 'elevation', marks, ...limits }
+}
+
+/** Leaves as the chosen unit's sheet says they look; what they look like is not drawn while it is still to be chosen. */
+function dressedLeaves({ standing }: Drawn, marks: readonly Mark[]): readonly Mark[] {
+  if (!standing) return marks
+  return marks.flatMap(one =>
+    one.kind === 'path' && one.closed && one.role === 'leaf'
+      ? [one, ...leafDress(standing.look, one.id, extentIn(one.points)).map(({ paint: _, ...it }) => it)]
+      : [one],
+  )
+}
+
+/** What stands round the hole, as an upright box: the wall is behind it. */
+function roundOf(p: OpeningPoints, surround: Surround): Surrounded {
+  const thick = SURROUND_THICKNESS[surround]
+  return {
+    left: Math.min(p.L0.x, p.L1.x, p.L2.x) - thick,
+    right: Math.max(p.R0.x, p.R1.x, p.R2.x) + thick,
+    top: Math.max(p.L2.y, p.R2.y, p.T.y) + (surround === 'stud' ? HEADER : thick),
+    ground: Math.min(p.L0.y, p.R0.y, p.S.y),
+  }
 }
 
 function stageMarks(result: Drawn, stage: Stage, view: View, shape: DoorShape | null): readonly Mark[] {

@@ -33,6 +33,11 @@ function lowerMark(mark: Mark, options: LoweringOptions): readonly LoweredMark[]
       return [
         { ...common, kind: 'arc', centre: mark.centre, radius: mark.radius, fromDeg: mark.fromDeg, toDeg: mark.toDeg },
       ]
+    case 'lines':
+      return Array.from({ length: Math.floor(mark.ends.length / 4) }, (_, i) => {
+        const [x1, y1, x2, y2] = mark.ends.slice(4 * i, 4 * i + 4) as [number, number, number, number]
+        return { ...common, kind: 'line' as const, x1, y1, x2, y2 }
+      })
     case 'dot':
       return [{ ...common, kind: 'arc', centre: mark.at, radius: options.textHeight * 0.18, fromDeg: 0, toDeg: 360 }]
     case 'figure':

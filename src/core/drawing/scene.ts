@@ -4,6 +4,8 @@ import type { Length } from '../units/length'
 /** What a mark is part of; colours and line weights are the shower's business. */
 export type Role =
   | 'wall'
+  /** How the face of a wall looks, lightly. */
+  | 'texture'
   | 'stud'
   | 'hole'
   | 'frame'
@@ -51,6 +53,8 @@ export type Mark = Common &
         readonly fromDeg: number
         readonly toDeg: number
       }
+    /** Lines that belong together, each by its two ends: x1, y1, x2, y2, and so on. */
+    | { readonly kind: 'lines'; readonly ends: readonly number[] }
     | { readonly kind: 'dot'; readonly at: Point }
     /** Its text is worked out from its ends and can't lie. Drawn `offset` to the left of from → to. */
     | { readonly kind: 'dimension'; readonly from: Point; readonly to: Point; readonly offset: Length }
@@ -94,6 +98,14 @@ export const path = (
   closed = true,
   certainty: Certainty = 'sure',
 ): Mark => ({ kind: 'path', role, id, certainty, points, closed })
+
+export const lines = (role: Role, id: string, ends: readonly number[]): Mark => ({
+  kind: 'lines',
+  role,
+  id,
+  certainty: 'sure',
+  ends,
+})
 
 export const arc = (role: Role, id: string, centre: Point, radius: Length, fromDeg: number, toDeg: number): Mark => ({
   kind: 'arc',

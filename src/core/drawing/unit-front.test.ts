@@ -66,7 +66,7 @@ describe('the elevation of what is ordered', () => {
       scene('right')
         .marks.filter(one => one.role === 'handle')
         .map(one => one.id),
-    ).toEqual(['handle.leaf.right'])
+    ).toEqual(['handle.leaf.right.rose', 'handle.leaf.right'])
     expect(scene(null).marks.some(one => one.role === 'handle')).toBe(false)
   })
   it('a leaf stands between its sidelights, on the side they leave it', () => {

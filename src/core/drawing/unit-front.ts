@@ -2,6 +2,7 @@ import { point } from '../geometry/point'
 import type { OrderLine } from '../order/order'
 import { inches, type Length, nearestTick, negate } from '../units/length'
 import { type Box, boxOf, cornersOf } from './door-shape'
+import { leverMarks } from './lever'
 import { type Certainty, dimension, label, type Mark, path, type Scene } from './scene'
 
 /** Which hand is ordered, as far as it bears on the front. */
@@ -9,7 +10,6 @@ export type HandOrdered = Pick<OrderLine, 'hinges' | 'activeLeaf' | 'panels'>
 
 const LEG = inches(0, 3, 4)
 const UNDER_LEAF = inches(1)
-const BACKSET = inches(2, 3, 4)
 const HANDLE_UP = inches(36)
 const MARGIN = inches(12)
 
@@ -67,8 +67,11 @@ function leaf(id: string, box: Box, hinges: 'left' | 'right' | null, certainty: 
   const [hung, free] = hinges === 'left' ? [x, x + width] : [x + width, x]
   const inward = hinges === 'left' ? -1 : 1
   const lines = [point(free, y), point(hung, nearestTick(y + height / 2)), point(free, y + height)]
-  const handle = boxOf(free + inward * BACKSET - inches(0, 1, 2), y + HANDLE_UP - inches(2), inches(1), inches(4))
-  return [outline, path('swing', `swing.${id}`, lines, false), path('handle', `handle.${id}`, cornersOf(handle))]
+  return [
+    outline,
+    path('swing', `swing.${id}`, lines, false),
+    ...leverMarks(`handle.${id}`, free, inward, nearestTick(y + HANDLE_UP)),
+  ]
 }
 
 /** Two leaves side by side, the active one named and handled; each hangs on its own leg. */

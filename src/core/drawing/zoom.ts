@@ -24,6 +24,8 @@ function pointsOf(mark: Mark): readonly Point[] {
   switch (mark.kind) {
     case 'path':
       return mark.points
+    case 'lines':
+      return []
     case 'dot':
     case 'figure':
     case 'label':

@@ -39,7 +39,7 @@ describe('an order line', () => {
       swing: 'in',
       derived: { width: unit().width },
       reason: 'cheapest',
-      core: '4',
+      core: '5',
       risks: [],
     })
   })

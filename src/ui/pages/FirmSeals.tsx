@@ -51,7 +51,9 @@ export function FirmSeals({ data, save }: Props) {
       )}
       <ByFile own={own} onTake={next => set({ own: next })} />
       <ByHand own={own} unit={data.unit} onTake={next => set({ own: next })} />
-      <a href="/api/firm/seals.csv">The list as it is chosen among, CSV</a>
+      <a className="tall" href="/api/firm/seals.csv">
+        The list as it is chosen among, CSV
+      </a>
     </section>
   )
 }

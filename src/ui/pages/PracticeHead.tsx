@@ -3,7 +3,7 @@ import { styled } from 'styled-components'
 
 const Benches = styled.nav`
   display: flex; gap: 18px; flex-wrap: wrap; align-items: center; min-height: 44px;
-  a { color: var(--blue); padding: 10px 0; }
+  a { color: var(--blue); padding: 12px 0; }
   strong { padding: 10px 0; }
 `
 const BENCHES = [

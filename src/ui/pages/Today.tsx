@@ -63,7 +63,9 @@ export function Today({ days, crews, today }: TodayOf) {
         <Work key={day.jobId}>
           <header>
             <h2>
-              <Link href={`/jobs/${day.jobId}`}>{day.name}</Link>
+              <Link className="tall" href={`/jobs/${day.jobId}`}>
+                {day.name}
+              </Link>
             </h2>
             <span className="sun">{day.site}</span>
             {day.visitOn && (

@@ -10,10 +10,16 @@ import { useStable } from '../store/use-stable'
 import { DRAWN } from './drawing-look'
 import { MarkView, type Place } from './MarkView'
 import { useTyped } from './typed'
+import { type Closer, useCloser } from './use-closer'
 
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
-  svg { position: absolute; inset: 0; display: block; touch-action: manipulation; }
+  svg { position: absolute; inset: 0; display: block; touch-action: pan-x pan-y; }
+  svg[data-closer] { touch-action: none; cursor: grab; }
+  .closer { position: absolute; right: 4px; top: 4px; display: flex; gap: 4px; opacity: 0; pointer-events: none; }
+  &:hover .closer, &:focus-within .closer, .closer[data-shown] { opacity: 1; pointer-events: auto; }
+  .closer button { min-width: 44px; min-height: 44px; border: 1px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); font-size: 1.25rem; cursor: pointer; }
+  @media (pointer: coarse) { .closer:not([data-shown]) { display: none; } }
   ${DRAWN}
 `
 
@@ -27,6 +33,8 @@ type Props = {
   readonly onSelect: (id: string) => void
   /** Of lettering, where text is as large as it ships; it grows with that. */
   readonly textPx?: number
+  /** Whether one can look closer by buttons; by fingers one always can. */
+  readonly canCloser?: boolean
 }
 
 /** Below this width or height figures would stand on each other: only the selected one is shown, the ladder has them all. */
@@ -39,9 +47,20 @@ const FIRST_GUESS = { width: 420, height: 520, textScale: 1 }
 const textScaleNow = (): number => Number.parseFloat(getComputedStyle(document.documentElement).fontSize) / 16
 
 /** A scene on screen: the same lowered marks as every writer gets, as elements that can be pointed at. */
-export function SceneView({ scene, step, title, selected, names, onSelect, textPx: shippedPx = 15 }: Props) {
+export function SceneView({
+  scene,
+  step,
+  title,
+  selected,
+  names,
+  onSelect,
+  textPx: shippedPx = 15,
+  canCloser = true,
+}: Props) {
   const frame = useRef<HTMLDivElement>(null)
+  const layer = useRef<SVGGElement>(null)
   const { textScale, ...size } = useSize(frame)
+  const closer = useCloser(frame, layer)
   const textPx = shippedPx * textScale
   const { x: left, y: bottom } = scene.from
   const { x: right, y: top } = scene.to
@@ -66,22 +85,32 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
   return (
     <Frame ref={frame}>
       {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
-      <svg width={size.width} height={size.height} role="group" aria-label={title}>
-        {layers.map(({ id, own, look, isFigure, hasFigure }) => (
-          <MarkGroup
-            key={`${id}${isFigure ? ' figure' : ''}`}
-            id={id}
-            marks={own}
-            look={look}
-            place={place}
-            name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
-            isSelected={isLit(id, selected)}
-            onSelect={select}
-            textPx={textPx}
-            step={step}
-          />
-        ))}
+      <svg
+        width={size.width}
+        height={size.height}
+        role="group"
+        aria-label={title}
+        data-scene={scene.name}
+        data-closer={closer.isCloser || undefined}
+      >
+        <g ref={layer}>
+          {layers.map(({ id, own, look, isFigure, hasFigure }) => (
+            <MarkGroup
+              key={`${id}${isFigure ? ' figure' : ''}`}
+              id={id}
+              marks={own}
+              look={look}
+              place={place}
+              name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
+              isSelected={isLit(id, selected)}
+              onSelect={select}
+              textPx={textPx}
+              step={step}
+            />
+          ))}
+        </g>
       </svg>
+      {canCloser && <CloserBar {...closer} />}
       <ul className="sr">
         {textTwin(marks, names).map((line, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a figure that changes is the same line with another text
@@ -91,6 +120,25 @@ export function SceneView({ scene, step, title, selected, names, onSelect, textP
     </Frame>
   )
 }
+
+/** Closer, further, and the whole of it again. */
+const CloserBar = ({ isCloser, step, whole }: Closer) => (
+  <div className="closer" data-shown={isCloser || undefined}>
+    <button type="button" aria-label="Look closer" onClick={() => step(true)}>
+      +
+    </button>
+    {isCloser && (
+      <>
+        <button type="button" aria-label="Look from further" onClick={() => step(false)}>
+          −
+        </button>
+        <button type="button" aria-label="The whole drawing" onClick={whole}>
+          ⤢
+        </button>
+      </>
+    )}
+  </div>
+)
 
 const isLit = (id: string, selected: string | null): boolean => selected !== null && id === selected
 
@@ -187,6 +235,8 @@ type GroupProps = {
 /** The marks of one id in one layer. Its figure is the button; where it has none, its lines are. */
 const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx, step }: GroupProps) {
   const typed = useTyped(id)
+  // Many light lines that are never tapped are one.
+  if (marks[0]?.role === 'texture') return <path data-id={id} className="r-texture" d={oneLine(marks, place)} />
   const drawn = marks.map((mark, i) => (
     <MarkView
       // biome-ignore lint/suspicious/noArrayIndexKey: the lines of one mark keep their order
@@ -226,6 +276,15 @@ const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, 
     </g>
   )
 }, looksTheSame)
+
+const oneLine = (marks: readonly LoweredMark[], { x, y }: Place): string =>
+  marks
+    .map(one =>
+      one.kind === 'line'
+        ? `M${x(one.x1).toFixed(1)} ${y(one.y1).toFixed(1)}L${x(one.x2).toFixed(1)} ${y(one.y2).toFixed(1)}`
+        : '',
+    )
+    .join('')
 
 /** A reading's figure as it stands typed, before it is taken. */
 const withTyped = (mark: LoweredMark, text: string): LoweredMark =>

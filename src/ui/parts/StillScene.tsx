@@ -9,5 +9,5 @@ const NO_NAMES: ReadonlyMap<string, string> = new Map()
 
 /** A scene that is only looked at: nothing on it can be tapped. */
 export const StillScene = ({ textPx = 13, ...scene }: Props) => (
-  <SceneView {...scene} textPx={textPx} selected={null} names={NO_NAMES} onSelect={() => undefined} />
+  <SceneView {...scene} textPx={textPx} canCloser={false} selected={null} names={NO_NAMES} onSelect={() => undefined} />
 )

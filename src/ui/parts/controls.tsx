@@ -6,7 +6,7 @@ import { styled } from 'styled-components'
 
 /** The one thing to do: solid. Everything else: plain. */
 export const Button = styled(AriaButton)<{ $plain?: boolean }>`
-  min-height: var(--touch); padding: 0 16px; border-radius: 4px; cursor: pointer; font-weight: 600; font-size: 1rem;
+  min-height: var(--touch); min-width: var(--touch); padding: 0 16px; border-radius: 4px; cursor: pointer; font-weight: 600; font-size: 1rem;
   border: 1.5px solid var(--blue); background: ${p => (p.$plain ? 'transparent' : 'var(--blue)')}; color: ${p => (p.$plain ? 'var(--blue)' : 'var(--on-blue)')};
   &[data-hovered] { box-shadow: 0 0 0 2px var(--blue-wash); }
   &[data-pressed] { transform: translateY(1px); }

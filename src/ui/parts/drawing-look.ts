@@ -5,11 +5,12 @@ type Look = { readonly stroke: string; readonly width: number; readonly fill?: s
 
 const LOOKS: Readonly<Record<Role, Look>> = {
   wall: { stroke: 'var(--ink)', width: 1, fill: 'var(--masonry)' },
+  texture: { stroke: 'var(--texture)', width: 1 },
   stud: { stroke: 'var(--strong-rule)', width: 1, fill: 'var(--wood)' },
   hole: { stroke: 'var(--ink)', width: 2 },
   frame: { stroke: 'var(--ink)', width: 1.5, fill: 'var(--sheet)' },
   leaf: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--leaf)' },
-  glass: { stroke: 'var(--ink)', width: 1 },
+  glass: { stroke: 'var(--ink)', width: 1, fill: 'var(--glass)' },
   sill: { stroke: 'var(--ink)', width: 1.25, fill: 'var(--wood)' },
   floor: { stroke: 'var(--ink)', width: 1, fill: 'var(--wood)' },
   ground: { stroke: 'var(--ink)', width: 1.5 },
@@ -61,5 +62,7 @@ export const DRAWN = css`
   path, line, polyline, polygon, circle { fill: none; }
   ${roleRules}
   ${doubtRules}
+  /* What is cut is heavier than what is seen. */
+  [data-scene='plan'] :is(.r-wall, .r-stud, .r-frame), [data-scene='section'] :is(.r-wall, .r-sill, .r-floor), [data-scene='foot'] :is(.r-wall, .r-stud, .r-floor) { stroke-width: 2; }
   .tap { stroke: transparent; stroke-width: 24; }
 `

@@ -47,7 +47,9 @@ export function PlanBoard({ view, days, today, selected, onSelect, onPut, mayMov
         <div key={crew.id} className="crew">
           <strong>{crew.name}</strong>
           <span>{crew.people === 1 ? 'one person' : `${crew.people} people`}</span>
-          <a href={`/api/crews/${crew.id}/plan.ics`}>Calendar</a>
+          <a className="tall" href={`/api/crews/${crew.id}/plan.ics`}>
+            Calendar
+          </a>
         </div>,
         ...days.map(day => (
           <DayCell

@@ -20,7 +20,7 @@ export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
   @media (min-width: 53.8125em) { contain: strict; }
   &.ladder { border-right: 1px solid var(--rule); }
-  &:has(> .scroll) { display: flex; flex-direction: column; overflow: hidden; }
+  &:has(> .scroll) { display: flex; flex-direction: column; }
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
   .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 0.9375rem; color: var(--quiet); min-height: 44px; button { font-size: 0.875rem; padding: 0 10px; } }
   &.findings { border-left: 1px solid var(--rule); }
@@ -43,11 +43,11 @@ export const Middle = styled.div`
 `
 export const Heading = styled.div`
   display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
-  h1 { font-size: 1.25rem; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-  .job { color: var(--quiet); font-size: 0.9375rem; line-height: 44px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  h1 { font-size: 1.25rem; max-height: 3.2em; overflow-y: auto; }
+  .job { color: var(--quiet); font-size: 0.9375rem; display: inline-flex; align-items: center; min-height: 44px; max-width: 40%; }
   .spacer { flex: 1; }
   .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 1.25rem; border-radius: 4px; }
-  @media (max-width: 43.75em) { padding: 0 10px; gap: 6px; .job { display: none; } }
+  @media (max-width: 43.75em) { padding: 0 10px; gap: 6px; .job { display: none; } h1 { font-size: 1.125rem; line-height: 1.15; } }
 `
 export const Tabs = styled.nav`
   display: flex; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); background: var(--paper); padding: 0 10px; height: 49px;
@@ -77,7 +77,7 @@ export const Ladder = styled.ol`
 export const Now = styled.section`
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
   @media (max-width: 53.75em) { min-height: 0; .how { min-height: 61px; } }
-  h2 { font-size: 1.375rem; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  h2 { font-size: 1.375rem; }
   .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }
   .why { color: var(--quiet); }
   .list { display: none; }

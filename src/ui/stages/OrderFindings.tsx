@@ -133,7 +133,9 @@ function CostChart({ store }: Stored) {
           tone: offer === chosen ? 'chosen' : shown.has(offer) ? 'shown' : 'quiet',
         }))}
       />
-      <Link href="/catalogue">The whole catalogue</Link>
+      <Link className="tall" href="/catalogue">
+        The whole catalogue
+      </Link>
     </Panel>
   )
 }

@@ -8,7 +8,7 @@ export const GlobalStyle = createGlobalStyle`
     --paper: #F7F5EF; --sheet: #FFFFFF; --ink: #17242B; --quiet: #4A5A63; --rule: #D3D7D6; --strong-rule: #77858C;
     --blue: #1F4FA3; --on-blue: #FFFFFF; --blue-wash: #E9EEF8; --vial: #C9D94F; --vial-wash: #F1F5CF;
     --fine: #2E7D4F; --watch: #8A5000; --correct: #B8400E; --stop: #A01A2B;
-    --wood: #EFE6D2; --masonry: #E4E0D6; --leaf: #FBFAF6; --shim: #E3B97B; --air: #BFD3EE;
+    --wood: #EFE6D2; --masonry: #E4E0D6; --leaf: #FBFAF6; --shim: #E3B97B; --air: #BFD3EE; --glass: #E6EEF3; --texture: #DCD8CC;
     --gap: 16px; --touch: 44px; --bar: 2.3125rem;
   }
   :root[data-light='cellar'] {
@@ -16,14 +16,14 @@ export const GlobalStyle = createGlobalStyle`
     --paper: #12191D; --sheet: #1A2329; --ink: #ECEFEA; --quiet: #B2BEC3; --rule: #34424A; --strong-rule: #7C8C94;
     --blue: #8DB4F5; --on-blue: #0E1A2C; --blue-wash: #22314A; --vial: #C9D94F; --vial-wash: #3A4118;
     --fine: #7CCB9C; --watch: #F0B45C; --correct: #FF9A6B; --stop: #FF8A98;
-    --wood: #3B3527; --masonry: #2E3133; --leaf: #212C32; --shim: #8A6A36; --air: #3A567C;
+    --wood: #3B3527; --masonry: #2E3133; --leaf: #212C32; --shim: #8A6A36; --air: #3A567C; --glass: #26343D; --texture: #2C373D;
   }
   :root[data-light='sun'] {
     color-scheme: light;
     --paper: #FFFFFF; --sheet: #FFFFFF; --ink: #000000; --quiet: #22292D; --rule: #6B7378; --strong-rule: #22292D;
     --blue: #0B337F; --on-blue: #FFFFFF; --blue-wash: #E3EAFA; --vial: #D6EA2F; --vial-wash: #F4FAC0;
     --fine: #0F5A30; --watch: #6B3A00; --correct: #8E2A00; --stop: #7D0A1A;
-    --wood: #F3E4BF; --masonry: #E0DBCB; --leaf: #FFFFFF; --shim: #D79A3E; --air: #A9C6F0;
+    --wood: #F3E4BF; --masonry: #E0DBCB; --leaf: #FFFFFF; --shim: #D79A3E; --air: #A9C6F0; --glass: #E4EEF5; --texture: #D5D6D2;
   }
   @media (pointer: coarse) { :root { --bar: max(49px, 2.375rem); } }
   *, *::before, *::after { box-sizing: border-box; }
@@ -40,6 +40,8 @@ export const GlobalStyle = createGlobalStyle`
   button, input, select { font: inherit; color: inherit; }
   input { accent-color: var(--blue); }
   :focus-visible { outline: 3px solid var(--blue); outline-offset: 2px; }
+  /* A link that stands by itself is as high as a finger. */
+  .tall { display: inline-flex; align-items: center; min-height: var(--touch); }
   dl dd { text-align: right; }
   [hidden] { display: none !important; }
   .sr { position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }

@@ -11,6 +11,7 @@ import { send } from '../store/send'
 import { forgetWho } from '../store/who'
 import { GlobalStyle } from './GlobalStyle'
 import { Going } from './Going'
+import { followDevice, keepLight, keptLight } from './light'
 import { News } from './News'
 
 const Bar = styled.header`
@@ -24,34 +25,31 @@ const Bar = styled.header`
   @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
   @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
   @media (max-width: 43.75em) {
-    padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding-right: 4px; }
-    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 10px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 2px; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
+    padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; justify-content: center; }
+    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 2px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 6px; min-width: 44px; flex: none; justify-content: center; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 0.9375rem;`
 const Light = styled.select`min-height: 44px; border: 1px solid var(--rule); background: var(--sheet); padding: 0 8px; border-radius: 4px; font-size: 0.9375rem;`
 
-const LIGHTS = { paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
+const LIGHTS = { device: 'Device', paper: 'Paper', cellar: 'Cellar', sun: 'Sun' } as const
 
 type Props = { readonly visitor: Visitor | null; readonly children: ReactNode }
 
 /** The frame round every page: the way home, who is acting, the light. */
 export function Shell({ visitor, children }: Props) {
-  const [light, setLight] = useState('paper')
+  const [light, setLight] = useState('device')
   useEffect(() => {
     document.documentElement.dataset.hydrated = 'yes'
-    const kept = localStorage.getItem('harvek-light')
-    if (kept && kept in LIGHTS) setLight(kept)
+    setLight(keptLight())
+    return followDevice()
   }, [])
-  useEffect(() => {
-    document.documentElement.dataset.light = light
-  }, [light])
   useFindKey()
   const mayFirm = visitor !== null && may(visitor.role, 'firm')
   const mayPeople = visitor !== null && visitor.others.length === 0 && may(visitor.role, 'people')
   const choose = (next: string) => {
     setLight(next)
-    localStorage.setItem('harvek-light', next)
+    keepLight(next)
   }
   return (
     <>

@@ -41,7 +41,7 @@ export function EdgesPanel({ plan, ...stage }: Props) {
       {plan.edges.map(one => (
         <EdgeItem key={one.edge.id} plan={one} {...stage} />
       ))}
-      <a href={`/api/jobs/${stage.store.sheet.job.id}/cuts.pdf`} target="_blank" rel="noreferrer">
+      <a className="tall" href={`/api/jobs/${stage.store.sheet.job.id}/cuts.pdf`} target="_blank" rel="noreferrer">
         Cut list of the whole visit (PDF)
       </a>
       {byHand && (

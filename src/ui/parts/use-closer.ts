@@ -1,0 +1,135 @@
+'use client'
+import { type RefObject, useEffect, useRef, useState } from 'react'
+
+/** How a drawing is looked at: how many times larger, and what of it lies at the left upper corner, px. */
+type View = { readonly by: number; readonly x: number; readonly y: number }
+const WHOLE: View = { by: 1, x: 0, y: 0 }
+const MOST = 6
+const STEP = 1.4
+/** One finger that goes no further than this taps. */
+const STILL_PX = 6
+
+/** Keeps what is seen within the drawing. */
+const within = ({ by, x, y }: View, width: number, height: number): View => {
+  const held = Math.min(MOST, Math.max(1, by))
+  const one = (at: number, size: number) => Math.min(0, Math.max(at, size - size * held))
+  return held === 1 ? WHOLE : { by: held, x: one(x, width), y: one(y, height) }
+}
+
+/** The same view so many times larger about a point of the window. */
+const about = ({ by, x, y }: View, times: number, px: number, py: number): View => {
+  const next = Math.min(MOST, Math.max(1, by * times)) / by
+  return { by: by * next, x: px - (px - x) * next, y: py - (py - y) * next }
+}
+
+export type Closer = {
+  readonly isCloser: boolean
+  readonly step: (closer: boolean) => void
+  readonly whole: () => void
+}
+
+/** Looks closer at what is drawn in `layer` within `frame`: by two fingers, by wheel with Ctrl, by keys and buttons; once closer, it is dragged. The layer is moved
+ *  as it is, nothing is drawn anew, so that it follows the hand within a frame. */
+export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject<SVGGElement | null>): Closer {
+  const view = useRef(WHOLE)
+  const [isCloser, setCloser] = useState(false)
+  const show = useRef((next: View) => {
+    const [box, drawn] = [frame.current, layer.current]
+    if (!box || !drawn) return
+    view.current = within(next, box.clientWidth, box.clientHeight)
+    const { by, x, y } = view.current
+    if (by === 1) drawn.removeAttribute('transform')
+    else drawn.setAttribute('transform', `translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${by.toFixed(3)})`)
+    setCloser(by > 1)
+  }).current
+  useEffect(() => {
+    const box = frame.current
+    if (!box) return
+    const fingers = new Map<number, { x: number; y: number }>()
+    let begun: { view: View; x: number; y: number; apart: number } | null = null
+    let isDragged = false
+    const begin = () => {
+      const [a, b] = [...fingers.values()]
+      begun = a
+        ? {
+            view: view.current,
+            x: b ? (a.x + b.x) / 2 : a.x,
+            y: b ? (a.y + b.y) / 2 : a.y,
+            apart: b ? Math.hypot(a.x - b.x, a.y - b.y) : 0,
+          }
+        : null
+    }
+    const at = (event: PointerEvent | WheelEvent) => {
+      const { left, top } = box.getBoundingClientRect()
+      return { x: event.clientX - left, y: event.clientY - top }
+    }
+    const down = (event: PointerEvent) => {
+      fingers.set(event.pointerId, at(event))
+      if (fingers.size === 1) isDragged = false
+      begin()
+    }
+    const move = (event: PointerEvent) => {
+      if (!begun || !fingers.has(event.pointerId)) return
+      fingers.set(event.pointerId, at(event))
+      const [a, b] = [...fingers.values()]
+      if (a && b && begun.apart > 0) {
+        isDragged = true
+        const [x, y] = [(a.x + b.x) / 2, (a.y + b.y) / 2]
+        const wider = about(begun.view, Math.hypot(a.x - b.x, a.y - b.y) / begun.apart, begun.x, begun.y)
+        show({ ...wider, x: wider.x + x - begun.x, y: wider.y + y - begun.y })
+      } else if (a && begun.view.by > 1) {
+        if (Math.hypot(a.x - begun.x, a.y - begun.y) > STILL_PX) isDragged = true
+        if (isDragged) show({ ...begun.view, x: begun.view.x + a.x - begun.x, y: begun.view.y + a.y - begun.y })
+      }
+    }
+    const up = (event: PointerEvent) => {
+      fingers.delete(event.pointerId)
+      begin()
+    }
+    /** What was dragged was not tapped. */
+    const click = (event: MouseEvent) => {
+      if (!isDragged) return
+      isDragged = false
+      event.stopPropagation()
+      event.preventDefault()
+    }
+    const wheel = (event: WheelEvent) => {
+      if (!event.ctrlKey) return
+      event.preventDefault()
+      const { x, y } = at(event)
+      show(about(view.current, Math.exp(-event.deltaY / 200), x, y))
+    }
+    const key = (event: KeyboardEvent) => {
+      const times = event.key === '+' || event.key === '=' ? STEP : event.key === '-' ? 1 / STEP : null
+      if (times !== null) show(about(view.current, times, box.clientWidth / 2, box.clientHeight / 2))
+      else if (event.key === '0') show(WHOLE)
+      else return
+      event.preventDefault()
+      event.stopPropagation()
+    }
+    box.addEventListener('keydown', key)
+    box.addEventListener('pointerdown', down)
+    window.addEventListener('pointermove', move)
+    window.addEventListener('pointerup', up)
+    window.addEventListener('pointercancel', up)
+    box.addEventListener('click', click, true)
+    box.addEventListener('wheel', wheel, { passive: false })
+    return () => {
+      box.removeEventListener('keydown', key)
+      box.removeEventListener('pointerdown', down)
+      window.removeEventListener('pointermove', move)
+      window.removeEventListener('pointerup', up)
+      window.removeEventListener('pointercancel', up)
+      box.removeEventListener('click', click, true)
+      box.removeEventListener('wheel', wheel)
+    }
+  }, [frame, show])
+  return {
+    isCloser,
+    step: closer => {
+      const box = frame.current
+      if (box) show(about(view.current, closer ? STEP : 1 / STEP, box.clientWidth / 2, box.clientHeight / 2))
+    },
+    whole: () => show(WHOLE),
+  }
+}
