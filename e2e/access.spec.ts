@@ -41,39 +41,8 @@ test.describe('axe finds nothing', () => {
   }
 })
 
-test('on a tablet, no page scrolls sideways', async ({ page }) => {
-  await page.setViewportSize({ width: 768, height: 1024 })
-  const wide: unknown[] = []
-  const stages = STAGES.map(one => `/openings/${demoOpening('A5')}/${one}`)
-  for (const path of ['/', '/orders', '/catalogue', '/firm', ...stages]) {
-    await open(page, path)
-    const width = await page.evaluate(() => document.documentElement.scrollWidth)
-    if (width > 768) wide.push([path, width])
-  }
-  expect(wide).toEqual([])
-})
-
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } })
-  for (const one of STAGES) {
-    test(`${one} never scrolls sideways`, async ({ page }) => {
-      await open(page, `/openings/${demoOpening('A5')}/${one}`)
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-      await expectAccessible(page)
-    })
-  }
-  test('no other page scrolls sideways either', async ({ page }) => {
-    const paths = ['/', '/jobs', `/jobs/${DEMO_JOB}`, '/openings', '/orders', '/catalogue', '/firm', '/practice']
-    await open(page, '/orders')
-    const order = await page.locator('a[href^="/orders/"]').first().getAttribute('href')
-    const wide: unknown[] = []
-    for (const path of [...paths, order!]) {
-      await open(page, path)
-      const width = await page.evaluate(() => document.documentElement.scrollWidth)
-      if (width > 390) wide.push([path, width])
-    }
-    expect(wide).toEqual([])
-  })
   test('a reading is taken on the keypad with gloves: every key is 44 px', async ({ page }) => {
     await newOpening(page, `Gloves ${Date.now()}`, 'Fish store', 'The leaf itself')
     await page.getByRole('button', { name: 'Keypad' }).click()
@@ -89,34 +58,6 @@ test.describe('on a phone', () => {
     await expect(page.locator('[data-slot="core/widths.bottom"]')).toContainText('35')
     await expect(page.locator('[data-slot="core/widths.bottom"]')).toHaveAttribute('data-storing', 'stored')
   })
-})
-
-test.describe('with gloves', () => {
-  for (const [size, tag] of [
-    [{ width: 390, height: 844 }, 'B3'],
-    [{ width: 1024, height: 768 }, 'A6'],
-    [{ width: 1280, height: 800 }, 'B2'],
-  ] as const) {
-    test(`everything that can be tapped while measuring is 44 px high, at ${size.width} px (${tag})`, async ({
-      page,
-    }) => {
-      await page.setViewportSize(size)
-      await open(page, `/openings/${demoOpening(tag)}/measure`)
-      await page.getByRole('button', { name: 'Pair Laser' }).waitFor()
-      const small = await page
-        .locator('main')
-        .evaluate(main =>
-          [
-            ...main.querySelectorAll(
-              'button, a, select, input:not([type="radio"], [type="file"]), label[data-rac], [role="button"] rect:last-of-type',
-            ),
-          ]
-            .map(one => [one.textContent?.slice(0, 30), Math.round(one.getBoundingClientRect().height)] as const)
-            .filter(([, height]) => height > 1 && height < 44),
-        )
-      expect(small).toEqual([])
-    })
-  }
 })
 
 test('field, ladder and drawing stay where they are from one reading to the next', async ({ page }) => {

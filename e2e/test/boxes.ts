@@ -90,13 +90,13 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
         if (
           box.left < edge.left - 2 ||
           box.right > edge.right + 2 ||
-          box.top < edge.top - 3 ||
-          box.bottom > edge.bottom + 3
+          // Letters are lower than their line.
+          box.top < edge.top - box.height / 4 ||
+          box.bottom > edge.bottom + box.height / 4
         )
           out.cut.push(`${text}: out of its drawing`)
         for (const other of texts.slice(i + 1)) {
           const across = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left)
-          // Letters are lower than their line.
           const down = Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top)
           if (across > 1 && down > Math.min(box.height, other.box.height) * 0.35)
             out.figures.push(`${text} on ${other.text}`)

@@ -9,16 +9,17 @@ const WIDE = 0.53
 const NARROW = 0.26
 const wordWidth = (text: string): number =>
   [...text].reduce((sum, one) => sum + (/[ /.,':;|il·]/.test(one) ? NARROW : WIDE), 0)
-/** Above and below the line letters stand on. */
-const [ABOVE, BELOW] = [0.74, 0.2]
+/** Above and below the line letters stand on, and beside them, with the ground they are read on. */
+const [ABOVE, BELOW, BESIDE] = [0.82, 0.26, 0.1]
 
 /** What points at a place says something else elsewhere. */
 const POINTS = /^[◀▶▲▼·~]$/u
 
 /** The box a text fills, in ticks: round it as it is turned. `height` is that of lettering. */
 export function boxOf({ x, y, text, turnDeg, anchor }: Text, height: number): Box {
-  const width = wordWidth(text) * height
-  const from = anchor === 'start' ? 0 : anchor === 'end' ? -width : -width / 2
+  const width = (wordWidth(text) + 2 * BESIDE) * height
+  const aside = BESIDE * height
+  const from = anchor === 'start' ? -aside : anchor === 'end' ? aside - width : -width / 2
   const angle = (turnDeg * Math.PI) / 180
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
   const corners = [from, from + width].flatMap(along =>
@@ -53,7 +54,7 @@ const rankOf = ({ role, text, certainty }: Text): number => {
 
 /** Ways to go, along the text and across it, in heights of lettering: the nearest first. */
 const WAYS: readonly (readonly [number, number])[] = [-6, -4.5, -3.5, -2.5, -1.6, -0.8, 0, 0.8, 1.6, 2.5, 3.5, 4.5, 6]
-  .flatMap(along => [-3.2, -2.1, -1.05, 0, 1.05, 2.1, 3.2].map(across => [along, across] as const))
+  .flatMap(along => [-4.4, -3.3, -2.2, -1.1, 0, 1.1, 2.2, 3.3, 4.4].map(across => [along, across] as const))
   .sort((a, b) => Math.hypot(a[0], a[1] * 1.5) - Math.hypot(b[0], b[1] * 1.5))
 
 /** Moves texts that would stand on each other, or out of the drawing, to where they can be read: no further than they must. What points at a place

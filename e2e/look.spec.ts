@@ -1,0 +1,178 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test'
+import { STAGES } from '../src/core/base/stages'
+import { CHROMIUM } from '../tools/chromium.mjs'
+import { type Boxes, boxesOf } from './test/boxes'
+import { DEMO_JOB, demoJob, demoOpening, expectAccessible, open, ready } from './test/harvek'
+
+// Every box of every page, measured: nothing is cut, covered or too small, no figure stands on another, nothing runs out of its window, and what can
+// be tapped is as large as a finger; at a laptop's, a tablet's and a phone's size, with text as it ships and half as large again.
+
+const SIZES = [
+  [1280, 800],
+  [1024, 768],
+  [768, 1024],
+  [390, 664],
+] as const
+/** One opening of each kind, the lock set and the doors that stay. */
+const KINDS = {
+  'a hinged unit': 'A1',
+  'a pair': 'C5',
+  sidelights: 'C6',
+  'a storm door': 'A6',
+  'a slider': 'C1',
+  'a steel leaf': 'B2',
+  'a steel frame': 'B3',
+  'an inside door': 'D8',
+  'a lock set': 'C3',
+  'an old door': 'C4',
+  'an old pair': 'C7',
+}
+const PAGES = [
+  '/',
+  '/jobs',
+  `/jobs/${DEMO_JOB}`,
+  `/jobs/${demoJob('D1')}`,
+  '/openings',
+  '/orders',
+  '/plan',
+  '/days/2026-11-27',
+  '/due',
+  '/figures',
+  '/catalogue',
+  '/firm',
+  '/practice',
+  '/nowhere',
+]
+const NOTHING: Boxes = { wide: [], cut: [], small: [], low: [], figures: [], covered: [] }
+
+/** A browser with touch whose text is so large, as its settings say. */
+async function browserWith(textPx: number): Promise<BrowserContext> {
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-look-'))
+  mkdirSync(join(folder, 'Default'))
+  const settings = { webkit: { webprefs: { default_font_size: textPx } } }
+  writeFileSync(join(folder, 'Default/Preferences'), JSON.stringify(settings))
+  return chromium.launchPersistentContext(folder, { ...CHROMIUM, serviceWorkers: 'block', hasTouch: true })
+}
+
+/** Waits until a drawing has found its size. */
+const settled = (page: Page) =>
+  page.evaluate(() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))))
+
+async function wrongAt(page: Page): Promise<Readonly<Record<string, unknown>>> {
+  const wrong: Record<string, unknown> = {}
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height })
+    await settled(page)
+    const boxes = await boxesOf(page, true)
+    if (JSON.stringify(boxes) !== JSON.stringify(NOTHING))
+      wrong[`${width} × ${height}`] = Object.fromEntries(Object.entries(boxes).filter(([, all]) => all.length > 0))
+  }
+  return wrong
+}
+
+for (const [text, textPx] of [
+  ['text as it ships', 16],
+  ['text half as large again', 24],
+] as const)
+  test.describe(`with ${text}`, () => {
+    let browser: BrowserContext
+    let page: Page
+    test.beforeAll(async () => {
+      browser = await browserWith(textPx)
+      page = browser.pages()[0] ?? (await browser.newPage())
+    })
+    test.afterAll(() => browser.close())
+    test('every page stands as it should', async () => {
+      test.setTimeout(180_000)
+      for (const path of PAGES) {
+        await page.setViewportSize({ width: 1280, height: 800 })
+        await open(page, path)
+        expect(await page.evaluate(() => getComputedStyle(document.documentElement).fontSize)).toBe(`${textPx}px`)
+        expect([path, await wrongAt(page)]).toEqual([path, {}])
+      }
+    })
+    for (const [name, tag] of Object.entries(KINDS).slice(0, textPx === 16 ? undefined : 2))
+      test(`every stage of ${name} stands as it should (${tag})`, async () => {
+        test.setTimeout(120_000)
+        for (const stage of STAGES) {
+          await page.setViewportSize({ width: 1280, height: 800 })
+          await open(page, `/openings/${demoOpening(tag)}/${stage}`)
+          expect([stage, await wrongAt(page)]).toEqual([stage, {}])
+        }
+      })
+  })
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true })
+  for (const stage of STAGES)
+    test(`axe finds nothing on ${stage}`, async ({ page }) => {
+      await open(page, `/openings/${demoOpening('A5')}/${stage}`)
+      await expectAccessible(page)
+    })
+})
+
+test.describe('the light', () => {
+  for (const [scheme, light] of [
+    ['dark', 'cellar'],
+    ['light', 'paper'],
+  ] as const)
+    test(`of a device set to ${scheme} is there before anything is painted`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: scheme })
+      // Without any of the page's scripts but the one that stands in it.
+      await page.route('**/_next/**', route => route.abort())
+      await page.goto(`${process.env.HARVEK_BASE}/jobs`)
+      expect(await page.evaluate(() => document.documentElement.dataset.light)).toBe(light)
+    })
+  test('that was chosen stays, and the device’s comes back when it is asked for', async ({ page }) => {
+    const light = () => page.evaluate(() => document.documentElement.dataset.light)
+    await page.emulateMedia({ colorScheme: 'dark' })
+    await open(page, '/jobs')
+    await page.getByLabel('Light').selectOption('sun')
+    expect(await light()).toBe('sun')
+    await page.reload()
+    await ready(page)
+    expect(await light()).toBe('sun')
+    await page.getByLabel('Light').selectOption('device')
+    expect(await light()).toBe('cellar')
+    await page.emulateMedia({ colorScheme: 'light' })
+    await expect.poll(light).toBe('paper')
+  })
+})
+
+test('a drawing is looked at closer by wheel, keys and buttons, is dragged, and what is tapped on it is still taken', async ({
+  page,
+}) => {
+  await open(page, `/openings/${demoOpening('A3')}/measure`)
+  const drawing = page.locator('svg[data-scene="elevation"]')
+  const frame = drawing.locator('xpath=..')
+  const view = () => drawing.locator('> g').getAttribute('transform')
+  expect(await view()).toBeNull()
+  await drawing.hover()
+  await frame.getByRole('button', { name: 'Look closer' }).click()
+  expect(await view()).toMatch(/scale\(1\.400\)/)
+  const box = (await drawing.boundingBox())!
+  await page.keyboard.down('Control')
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.wheel(0, -200)
+  await page.keyboard.up('Control')
+  await expect.poll(view).toMatch(/scale\(3\.8/)
+  const before = await view()
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2 + 40, { steps: 4 })
+  await page.mouse.up()
+  expect(await view()).not.toBe(before)
+  // What was dragged was not tapped; what is tapped is taken.
+  await frame.getByRole('button', { name: 'The whole drawing' }).click()
+  expect(await view()).toBeNull()
+  const figure = (await page.locator('[data-id="trim-off/widths.top"] text').boundingBox())!
+  await page.mouse.click(figure.x + figure.width / 2, figure.y + figure.height / 2)
+  await expect(page.locator('[data-slot="trim-off/widths.top"]')).toHaveAttribute('aria-current', 'true')
+  await page.locator('g[data-id="trim-off/widths.top"][role=button]').focus()
+  await page.keyboard.press('+')
+  expect(await view()).toMatch(/scale\(1\.400\)/)
+  await page.keyboard.press('0')
+  expect(await view()).toBeNull()
+})
