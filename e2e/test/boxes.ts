@@ -80,13 +80,42 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
       }
       return false
     }
+    type At = readonly [number, number]
+    /** The corners of what letters fill, as they are turned: without the room their line has above and below. */
+    function cornersOf(one: SVGTextElement): readonly At[] {
+      const { x, y, width, height } = one.getBBox()
+      const by = one.getScreenCTM()
+      if (!by) return []
+      const [top, bottom] = [y + height * 0.24, y + height * 0.8]
+      return [
+        [x, top],
+        [x + width, top],
+        [x + width, bottom],
+        [x, bottom],
+      ].map(([px, py]) => [by.a * px! + by.c * py! + by.e, by.b * px! + by.d * py! + by.f] as const)
+    }
+    /** Whether two turned boxes lie on each other: no side of either has one of them wholly behind it. */
+    function meet(one: readonly At[], other: readonly At[]): boolean {
+      for (const [own, them] of [
+        [one, other],
+        [other, one],
+      ] as const)
+        for (const [i, [x, y]] of own.entries()) {
+          const [nx, ny] = own[(i + 1) % own.length]!
+          const side = ([px, py]: At) => (nx - x) * (py - y) - (ny - y) * (px - x)
+          const inner = own.map(side).reduce((a, b) => a + b, 0)
+          const length = Math.hypot(nx - x, ny - y) || 1
+          if (them.every(at => (side(at) / length) * Math.sign(inner) <= 1)) return false
+        }
+      return true
+    }
     for (const svg of document.querySelectorAll('svg[role="group"], svg[role="img"]')) {
       if (!shown(svg)) continue
       const texts = [...svg.querySelectorAll('text')]
-        .map(one => ({ text: said(one.textContent), box: one.getBoundingClientRect() }))
+        .map(one => ({ text: said(one.textContent), box: one.getBoundingClientRect(), corners: cornersOf(one) }))
         .filter(one => one.text && one.box.width > 0)
       const edge = svg.getBoundingClientRect()
-      for (const [i, { text, box }] of texts.entries()) {
+      for (const [i, { text, box, corners }] of texts.entries()) {
         if (
           box.left < edge.left - 2 ||
           box.right > edge.right + 2 ||
@@ -96,10 +125,7 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
         )
           out.cut.push(`${text}: out of its drawing`)
         for (const other of texts.slice(i + 1)) {
-          const across = Math.min(box.right, other.box.right) - Math.max(box.left, other.box.left)
-          const down = Math.min(box.bottom, other.box.bottom) - Math.max(box.top, other.box.top)
-          if (across > 1 && down > Math.min(box.height, other.box.height) * 0.35)
-            out.figures.push(`${text} on ${other.text}`)
+          if (meet(corners, other.corners)) out.figures.push(`${text} on ${other.text}`)
         }
       }
     }

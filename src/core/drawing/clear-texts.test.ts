@@ -65,11 +65,17 @@ describe('figures of a drawing', () => {
     expect(boxOf(turned!, HEIGHT).left).toBeCloseTo(0)
     expect(turned!.y).toBe(5000)
   })
-  it('that point at a place stay there; those of what is not shown are left alone', () => {
-    const marks = [text('▲', 1000, 1000, { role: 'label' }), text('36', 1000, 1000), text('36', 90_000, 1000)]
+  it('that mark a place stay there; those of what is not shown are left alone', () => {
+    const marks = [text('·', 1000, 1000, { role: 'label' }), text('36', 1000, 1000), text('36', 90_000, 1000)]
     const moved = clearTexts(marks, SHOWN, HEIGHT)
     expect([moved[0], moved[2]]).toEqual([marks[0], marks[2]])
     expect(moved[1]).not.toBe(marks[1])
+  })
+  it('are left out where there is no room for a word that only helps to find one’s way', () => {
+    const tight = { from: { x: 0, y: 0 }, to: { x: 300, y: 100 } } as Pick<Scene, 'from' | 'to'>
+    const marks = [text('outside', 150, 20, { role: 'label' }), text('80 1/2', 150, 20)]
+    expect(clearTexts(marks, tight, HEIGHT).map(one => one.id)).toEqual(['80 1/2'])
+    expect(clearTexts(marks, SHOWN, HEIGHT).map(one => one.id)).toEqual(['outside', '80 1/2'])
   })
   it('that have nowhere to go cover as little as can be', () => {
     const tight = { from: { x: 0, y: 0 }, to: { x: 300, y: 100 } } as Pick<Scene, 'from' | 'to'>

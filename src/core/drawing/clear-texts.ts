@@ -12,8 +12,9 @@ const wordWidth = (text: string): number =>
 /** Above and below the line letters stand on, and beside them, with the ground they are read on. */
 const [ABOVE, BELOW, BESIDE] = [0.82, 0.26, 0.1]
 
-/** What points at a place says something else elsewhere. */
+/** What points somewhere is found there first; what marks a place stays on it. */
 const POINTS = /^[◀▶▲▼·~]$/u
+const MARKS = /^[·~]$/u
 
 /** The box a text fills, in ticks: round it as it is turned. `height` is that of lettering. */
 export function boxOf({ x, y, text, turnDeg, anchor }: Text, height: number): Box {
@@ -44,10 +45,14 @@ function inward(
   return [one(left, right, from.x, to.x), one(bottom, top, from.y, to.y)]
 }
 
+/** Words that only help to find one's way: where there is no room for them they are left out. */
+const isLeftOut = (id: string): boolean => id === 'inside' || id === 'outside' || id === 'floor'
+
 /** Whoever was there first stays: what points, what was read or is measured, other words, what is still open. */
-const rankOf = ({ role, text, certainty }: Text): number => {
+const rankOf = ({ id, role, text, certainty }: Text): number => {
   if (POINTS.test(text)) return 0
   if (text === '–' || text.startsWith('±')) return 3
+  if (isLeftOut(id)) return 4
   if (role === 'label' || role === 'hook') return 2
   return certainty === 'assumed' ? 1.5 : 1
 }
@@ -57,8 +62,8 @@ const WAYS: readonly (readonly [number, number])[] = [-6, -4.5, -3.5, -2.5, -1.6
   .flatMap(along => [-4.4, -3.3, -2.2, -1.1, 0, 1.1, 2.2, 3.3, 4.4].map(across => [along, across] as const))
   .sort((a, b) => Math.hypot(a[0], a[1] * 1.5) - Math.hypot(b[0], b[1] * 1.5))
 
-/** Moves texts that would stand on each other, or out of the drawing, to where they can be read: no further than they must. What points at a place
- *  stays; what lies outside the part that is shown is left alone. The order of the marks stays. */
+/** Moves texts that would stand on each other, or out of the drawing, to where they can be read: no further than they must. What marks a place
+ *  stays; what lies outside the part that is shown is left alone. Words for which there is no room are left out. The order of the marks stays. */
 export function clearTexts(
   marks: readonly LoweredMark[],
   shown: Pick<Scene, 'from' | 'to'>,
@@ -68,13 +73,18 @@ export function clearTexts(
     .flatMap((mark, i) => (mark.kind === 'text' && mark.text !== '' && isShown(mark, shown) ? [{ mark, i }] : []))
     .sort((a, b) => rankOf(a.mark) - rankOf(b.mark) || a.i - b.i)
   const taken: Box[] = []
-  const moved = new Map<number, Text>()
+  const moved = new Map<number, Text | null>()
   for (const { mark, i } of texts) {
-    const spot = POINTS.test(mark.text) ? mark : freeSpot(mark, taken, shown, height)
-    taken.push(boxOf(spot, height))
+    const spot = MARKS.test(mark.text) ? mark : freeSpot(mark, taken, shown, height)
+    const box = boxOf(spot, height)
+    if (isLeftOut(mark.id) && taken.some(one => shared(box, one) > 0)) {
+      moved.set(i, null)
+      continue
+    }
+    taken.push(box)
     if (spot !== mark) moved.set(i, spot)
   }
-  return moved.size === 0 ? marks : marks.map((mark, i) => moved.get(i) ?? mark)
+  return moved.size === 0 ? marks : marks.flatMap((mark, i) => (moved.has(i) ? (moved.get(i) ?? []) : [mark]))
 }
 
 const isShown = ({ x, y }: Text, { from, to }: Pick<Scene, 'from' | 'to'>): boolean =>

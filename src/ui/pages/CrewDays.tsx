@@ -11,7 +11,7 @@ import { CopyButton } from '../parts/CopyButton'
 const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;
   li { display: grid; grid-template-columns: 64px 44px minmax(0, 1fr) auto; gap: 2px 12px; align-items: baseline; border-top: 1px solid var(--rule); padding: 9px 0; }
-  @media (pointer: coarse) { a { display: inline-block; padding: 12px 0; margin: -10px 0; } }
+  @media (pointer: coarse) { a { display: inline-block; padding: 13px 0; margin: -11px 0; } }
   .load { font-size: 0.9375rem; font-weight: 600; }
   .from { font-size: 1.25rem; font-weight: 650; }
   .tag { font-weight: 700; }

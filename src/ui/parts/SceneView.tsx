@@ -75,8 +75,8 @@ export function SceneView({
   )
   const isElevation = scene.name === 'elevation'
   const small = isElevation ? SMALL_PX.elevation : SMALL_PX.other
-  const isLow = size.height < small.height
-  const isSmall = isLow || size.width < small.width
+  const isLow = size.height < small.height * textScale
+  const isSmall = isLow || size.width < small.width * textScale
   const hasLabels = isElevation || !isLow
   const layers = useMemo(
     () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected, hasLabels)),
