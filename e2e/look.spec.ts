@@ -151,7 +151,7 @@ test('a drawing is looked at closer by wheel, keys and buttons, is dragged, and 
   const view = () => drawing.locator('> g').getAttribute('transform')
   expect(await view()).toBeNull()
   await drawing.hover()
-  await frame.getByRole('button', { name: 'Look closer' }).click()
+  await frame.getByRole('button', { name: 'Enlarge the drawing' }).click()
   expect(await view()).toMatch(/scale\(1\.400\)/)
   const box = (await drawing.boundingBox())!
   await page.keyboard.down('Control')

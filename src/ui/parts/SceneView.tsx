@@ -124,12 +124,12 @@ export function SceneView({
 /** Closer, further, and the whole of it again. */
 const CloserBar = ({ isCloser, step, whole }: Closer) => (
   <div className="closer" data-shown={isCloser || undefined}>
-    <button type="button" aria-label="Look closer" onClick={() => step(true)}>
+    <button type="button" aria-label="Enlarge the drawing" onClick={() => step(true)}>
       +
     </button>
     {isCloser && (
       <>
-        <button type="button" aria-label="Look from further" onClick={() => step(false)}>
+        <button type="button" aria-label="Make the drawing smaller" onClick={() => step(false)}>
           −
         </button>
         <button type="button" aria-label="The whole drawing" onClick={whole}>
