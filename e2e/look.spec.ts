@@ -57,17 +57,19 @@ async function browserWith(textPx: number): Promise<BrowserContext> {
   return chromium.launchPersistentContext(folder, { ...CHROMIUM, serviceWorkers: 'block', hasTouch: true })
 }
 
-/** Waits until a drawing has found its size. */
-const settled = (page: Page) =>
-  page.evaluate(() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))))
+const isFine = (boxes: Boxes): boolean => JSON.stringify(boxes) === JSON.stringify(NOTHING)
 
 async function wrongAt(page: Page): Promise<Readonly<Record<string, unknown>>> {
   const wrong: Record<string, unknown> = {}
   for (const [width, height] of SIZES) {
     await page.setViewportSize({ width, height })
-    await settled(page)
-    const boxes = await boxesOf(page, true)
-    if (JSON.stringify(boxes) !== JSON.stringify(NOTHING))
+    let boxes = await boxesOf(page, true)
+    // A window that was just made another size may still be moving things to their places.
+    for (let i = 0; i < 6 && !isFine(boxes); i++) {
+      await page.waitForTimeout(250)
+      boxes = await boxesOf(page, true)
+    }
+    if (!isFine(boxes))
       wrong[`${width} × ${height}`] = Object.fromEntries(Object.entries(boxes).filter(([, all]) => all.length > 0))
   }
   return wrong
