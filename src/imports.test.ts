@@ -83,6 +83,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   pino: /^server\/log\.ts$/,
   'p-limit': /^server\/(limits|turn)\.ts$/,
   'lru-cache': /^server\/(sheets|plan-text)\.ts$/,
+  'content-disposition': /^server\/download\.ts$/,
   'rate-limiter-flexible': /^server\/limits\.ts$/,
   dexie: /^ui\/outbox\/kept\.ts$/,
   serwist: /^sw\//,

@@ -84,10 +84,21 @@ describe('who a cookie names', () => {
     expect(readSigned(signMember('m-1', 'secret').replace('m-1', 'm-2'), 'secret')).toBeNull())
 })
 
-it('a download’s name is plain letters', () =>
-  expect(download('x', 'text/plain', 'Quay "7"/\r\nb.json').headers.get('content-disposition')).toBe(
-    'attachment; filename="Quay-7-b.json"',
-  ))
+describe('a download’s name', () => {
+  const nameOf = (name: string) => download('x', 'text/plain', name).headers.get('content-disposition')
+  it('is one that any disk takes', () =>
+    expect(nameOf('Quay "7"/\r\nb.json')).toBe('attachment; filename="Quay-7-b.json"'))
+  it('keeps its letters, and is told in plain ones to who reads no others', () => {
+    const said = nameOf('Café Þór 7.csv')!
+    expect(said).toContain(`filename*=UTF-8''${encodeURIComponent('Café-Þór-7.csv')}`)
+    expect(said).toContain('filename="Cafe-')
+    expect(nameOf('بيت.csv')).toContain(`filename*=UTF-8''${encodeURIComponent('بيت.csv')}`)
+  })
+  it('is for a window where it is shown', () =>
+    expect(download('x', 'text/plain', 'a.pdf', true).headers.get('content-disposition')).toBe(
+      'inline; filename="a.pdf"',
+    ))
+})
 
 describe('readings as CSV', () => {
   it('keep what was typed, and no text becomes a formula', () => {
