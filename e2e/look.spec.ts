@@ -5,7 +5,7 @@ import { type BrowserContext, chromium, expect, type Page, test } from '@playwri
 import { STAGES } from '../src/core/base/stages'
 import { CHROMIUM } from '../tools/chromium.mjs'
 import { type Boxes, boxesOf } from './test/boxes'
-import { DEMO_JOB, demoJob, demoOpening, expectAccessible, open, ready } from './test/harvek'
+import { DEMO_JOB, demoJob, demoOpening, expectAccessible, open, ready, stage } from './test/harvek'
 
 // Every box of every page, measured: nothing is cut, covered or too small, no figure stands on another, nothing runs out of its window, and what can
 // be tapped is as large as a finger; at a laptop's, a tablet's and a phone's size, with text as it ships and half as large again.
@@ -142,6 +142,30 @@ test.describe('the light', () => {
     await page.emulateMedia({ colorScheme: 'light' })
     await expect.poll(light).toBe('paper')
   })
+})
+
+test('going back walks the stages that were shown, and forth again', async ({ page }) => {
+  const at = (stage: string) => expect(page).toHaveURL(new RegExp(`/${stage}$`))
+  await open(page, `/jobs/${DEMO_JOB}`)
+  await open(page, `/openings/${demoOpening('A1')}/measure`)
+  await stage(page, 'Specify')
+  await at('specify')
+  await stage(page, 'Fit')
+  await at('fit')
+  await page.goBack()
+  await at('specify')
+  await expect(page.getByRole('heading', { name: 'What is wanted' })).toBeVisible()
+  await page.goBack()
+  await at('measure')
+  await expect(page.locator('section[aria-label="Reading now"]')).toBeVisible()
+  await page.goForward()
+  await expect(page.getByRole('heading', { name: 'What is wanted' })).toBeVisible()
+  await page.reload()
+  await ready(page)
+  await at('specify')
+  await page.goBack()
+  await page.goBack()
+  await expect(page).toHaveURL(new RegExp(`/jobs/${DEMO_JOB}$`))
 })
 
 test('a drawing is looked at closer by wheel, keys and buttons, is dragged, and what is tapped on it is still taken', async ({

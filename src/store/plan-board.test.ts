@@ -6,44 +6,33 @@ import { readings as made } from '@/core/test/fixtures'
 import { loadPlan } from '@/server/load-plan'
 import { planText } from '@/server/plan-text'
 import { setUp } from '@/server/setup'
-import { findKnown, type Known } from './company'
-import { connect } from './connection'
 import { saveChange } from './edits'
 import { firmPlace } from './firm'
 import { addCompany, archiveOpening, jobPlace } from './jobs'
 import { countPlacings } from './placings'
 import { addRows, PLACINGS, READINGS } from './rows'
-import { member, opening } from './tables'
+import { opening } from './tables'
+import { countedStore, demoOwner } from './test/counted'
 import { sharedStore } from './test/database'
 
 // The board as one text: while nothing it is made of is changed it is neither read nor worked out again.
 
 const store = sharedStore()
 const NOW = new Date('2026-11-26T08:00:00.000Z')
-const sent: string[] = []
-let counted: ReturnType<typeof connect>
-const cost = async (act: () => Promise<unknown>): Promise<number> => {
-  sent.length = 0
-  await act()
-  return sent.length
-}
-const owner = async (): Promise<Known> => {
-  const [one] = await store().db.select().from(member).where(eq(member.name, 'Ida Marlow'))
-  return (await findKnown(store().db, one!.id))!
-}
+const counted = countedStore(store)
+const { cost } = counted
+const owner = () => demoOwner(store().db)
 const idOf = async (tag: string) => (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!
 const isLeft = ({ openings }: PlanGiven, task: string) =>
   openings.some(one => one.tasks.some(it => taskId(one.id, it.part) === task))
 /** The board without what is only worked out when it is asked for. */
 const written = (given: PlanGiven): unknown => JSON.parse(JSON.stringify(boardFrom(given)))
 const read = async (): Promise<BoardGiven> => JSON.parse((await text()).json)
-const text = async (now = NOW) => planText(counted.db, await owner(), now)
+const text = async (now = NOW) => planText(counted.db(), await owner(), now)
 
 beforeAll(async () => {
   expect(await setUp(store().database.url, process.cwd())).toBe(true)
-  counted = connect(store().database.url, said => void sent.push(said))
 }, 120_000)
-afterAll(() => counted.pool.end())
 
 describe('the board', () => {
   it('is the plan as it is, without what is done', async () => {
@@ -66,9 +55,9 @@ describe('the board', () => {
   it('costs one statement while nothing is changed, and is made once however many ask', async () => {
     const who = await owner()
     await text()
-    expect(await cost(() => planText(counted.db, who, NOW))).toBe(1)
+    expect(await cost(() => planText(counted.db(), who, NOW))).toBe(1)
     await addRows(store().db, PLACINGS, who, (await idOf('D3')).id, [put('2026-12-21')])
-    const asked = await cost(() => Promise.all(Array.from({ length: 8 }, () => planText(counted.db, who, NOW))))
+    const asked = await cost(() => Promise.all(Array.from({ length: 8 }, () => planText(counted.db(), who, NOW))))
     // Each looks how it stands; one of them reads it.
     expect(asked).toBeLessThan(8 + 8)
   })

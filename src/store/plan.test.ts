@@ -11,20 +11,17 @@ import { loadDay } from '@/server/load-day'
 import { crewCalendar, loadPlan } from '@/server/load-plan'
 import { setUp } from '@/server/setup'
 import { STEPS } from '@/trade/steps'
-import { findKnown, type Known } from './company'
 import { saveChange } from './edits'
 import { firmPlace } from './firm'
 import { dayEntry, placing } from './plan-tables'
 import { addRows, DAY_ENTRIES, LOG_ENTRIES, listRows, PLACINGS } from './rows'
-import { member, opening } from './tables'
+import { opening } from './tables'
+import { demoOwner } from './test/counted'
 import { sharedStore } from './test/database'
 
 const store = sharedStore()
 const NOW = new Date('2026-11-26T08:00:00.000Z')
-const owner = async (): Promise<Known> => {
-  const [one] = await store().db.select().from(member).where(eq(member.name, 'Ida Marlow'))
-  return (await findKnown(store().db, one!.id))!
-}
+const owner = () => demoOwner(store().db)
 const idOf = async (tag: string) => (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!.id
 const placingOf = (
   part: string,

@@ -10,12 +10,12 @@ import { setUp } from '@/server/setup'
 import { openLink, shareOpening, signLink } from '@/server/share'
 import { sharedPaper } from '@/server/shared-paper'
 import { writePdf } from '@/writers/write-pdf'
-import { findKnown, type Known } from './company'
 import { unit } from './list-tables'
 import { LOG_ENTRIES, listRows } from './rows'
 import { share, shareEnd, signing } from './share-tables'
 import { endShare, findShare, listShares } from './shares'
-import { member, opening } from './tables'
+import { opening } from './tables'
+import { demoOwner } from './test/counted'
 import { sharedStore, someCompany } from './test/database'
 import { timedSteps } from './timed-steps'
 import { findUnits, putUnits } from './units'
@@ -23,10 +23,7 @@ import { findUnits, putUnits } from './units'
 const store = sharedStore()
 const NOW = new Date('2026-11-27T09:00:00.000Z')
 const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000)
-const owner = async (): Promise<Known> => {
-  const [one] = await store().db.select().from(member).where(eq(member.name, 'Ida Marlow'))
-  return (await findKnown(store().db, one!.id))!
-}
+const owner = () => demoOwner(store().db)
 const idOf = async (tag: string) => (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!.id
 
 /** An offer of what goes into D2, by a link. */

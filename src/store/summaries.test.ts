@@ -9,9 +9,7 @@ import { loadOrder } from '@/server/load-order'
 import { loadPlan } from '@/server/load-plan'
 import { setUp } from '@/server/setup'
 import { summariesOf } from '@/server/summaries'
-import type { Known } from './company'
 import { findKnown } from './company'
-import { connect } from './connection'
 import { editOf, saveChange } from './edits'
 import { firmPlace } from './firm'
 import { addOpening, archiveOpening, findJobWhole, openingPlace } from './jobs'
@@ -19,24 +17,16 @@ import { orderTag } from './order-tag'
 import { withdrawOrder } from './orders'
 import { ANSWERS, addRows, READINGS, RECEIPTS } from './rows'
 import { openingState } from './state-table'
-import { member, opening, orderLine, purchaseOrder } from './tables'
+import { opening, orderLine, purchaseOrder } from './tables'
+import { countedStore, demoOwner } from './test/counted'
 import { sharedStore } from './test/database'
 
 const store = sharedStore()
 const NOW = new Date('2026-11-26T08:00:00.000Z')
 
-/** A store that counts what is asked of it. */
-const sent: string[] = []
-let counted: ReturnType<typeof connect>
-const cost = async (act: () => Promise<unknown>): Promise<number> => {
-  sent.length = 0
-  await act()
-  return sent.length
-}
-const owner = async (): Promise<Known> => {
-  const [one] = await store().db.select().from(member).where(eq(member.name, 'Ida Marlow'))
-  return (await findKnown(store().db, one!.id))!
-}
+const counted = countedStore(store)
+const { cost } = counted
+const owner = () => demoOwner(store().db)
 const idOf = async (tag: string): Promise<{ readonly id: string; readonly jobId: string }> =>
   (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!
 const revisionOf = async (id: string): Promise<number> =>
@@ -44,9 +34,7 @@ const revisionOf = async (id: string): Promise<number> =>
 
 beforeAll(async () => {
   expect(await setUp(store().database.url, process.cwd())).toBe(true)
-  counted = connect(store().database.url, text => void sent.push(text))
 }, 120_000)
-afterAll(() => counted.pool.end())
 
 describe('what a page costs', () => {
   it('is the same for ten openings and for many', async () => {
@@ -55,7 +43,7 @@ describe('what a page costs', () => {
     const orderId = (await store().db.select().from(purchaseOrder))[0]!.id
     const sheet = (await idOf('D1')).id
     const costs = async () => {
-      const { db } = counted
+      const db = counted.db()
       // Once, so that what is summed up is kept.
       await todayFor(db, who, NOW)
       await summariesOf(db, who, { jobs: [jobId], putAway: true }, ['small'], NOW)
@@ -173,8 +161,8 @@ describe('what was summed up of an opening', () => {
     expect(waiting.length).toBeGreaterThan(0)
     const [one] = waiting
     const later = new Date(Date.parse(one!.freshUntil!) + 1)
-    expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], NOW))).toBe(1)
-    expect(await cost(() => summariesOf(counted.db, who, { ids: [one!.openingId] }, [], later))).toBeGreaterThan(6)
+    expect(await cost(() => summariesOf(counted.db(), who, { ids: [one!.openingId] }, [], NOW))).toBe(1)
+    expect(await cost(() => summariesOf(counted.db(), who, { ids: [one!.openingId] }, [], later))).toBeGreaterThan(6)
   }, 30_000)
   it('is made once, however many ask for it at the same moment', async () => {
     const who = await owner()
@@ -189,7 +177,7 @@ describe('what was summed up of an opening', () => {
     const all: Awaited<ReturnType<typeof summary>>[] = []
     const asked = await cost(async () => {
       const found = await Promise.all(
-        Array.from({ length: 20 }, () => summariesOf(counted.db, who, { ids: [id] }, ['ordering'], NOW)),
+        Array.from({ length: 20 }, () => summariesOf(counted.db(), who, { ids: [id] }, ['ordering'], NOW)),
       )
       all.push(...found.flatMap(one => one.openings))
     })

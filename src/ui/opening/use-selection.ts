@@ -1,7 +1,7 @@
 'use client'
-import { useRouter } from 'next/navigation'
+import { usePathname, useRouter } from 'next/navigation'
 import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
-import type { Stage } from '@/core/base/stages'
+import { STAGES, type Stage } from '@/core/base/stages'
 import { isSlot } from '@/core/survey/slots'
 import { isAnswered } from '@/core/survey/survey'
 import { ladderFor } from '@/core/survey/survey-of'
@@ -9,6 +9,7 @@ import { type Direction, directionOf } from '../sheet/direction'
 import { nextOpen } from '../sheet/selection'
 import { draftPlace, keptDraft } from '../store/drafts'
 import type { SheetStore } from '../store/use-sheet'
+import { useStable } from '../store/use-stable'
 import { HAND_FACTS } from './hand-facts'
 import { useSheetKeys } from './use-sheet-keys'
 
@@ -29,8 +30,12 @@ export function useSelection(store: SheetStore, first: Stage) {
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
-    window.history.replaceState(null, '', `/openings/${sheet.opening.id}/${next}`)
+    if (next !== stage) window.history.pushState(null, '', `/openings/${sheet.opening.id}/${next}`)
   }
+  useStageGoneBackTo(stage, back => {
+    setStage(back)
+    setSelected(null)
+  })
   const focus = () => inputRef.current?.focus({ preventScroll: true })
   const turnTo = (side: Direction | null) => {
     setDirection(side)
@@ -77,6 +82,17 @@ function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement 
   useEffect(() => {
     if (isToRead && matchMedia('(pointer: fine)').matches) field.current?.focus({ preventScroll: true })
   }, [isToRead, field])
+}
+
+/** Going back and forth in the browser walks the stages that were shown. */
+function useStageGoneBackTo(shown: Stage, onStage: (stage: Stage) => void): void {
+  const path = usePathname()
+  const take = useStable(() => {
+    const there = STAGES.find(one => path.endsWith(`/${one}`))
+    if (there && there !== shown) onStage(there)
+  })
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown follows the address, not the other way round
+  useEffect(take, [path, take])
 }
 
 /** What stood half typed before a reload is gone on with. */
