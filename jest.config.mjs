@@ -16,8 +16,6 @@ const shared = {
       },
     ],
   },
-  // No test is to say how fast this is: what hangs ends all the same.
-  testTimeout: 60_000,
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.build/'],
 }
 
@@ -25,6 +23,8 @@ const shared = {
 const config = {
   // Both cores: the runner itself only waits.
   maxWorkers: '100%',
+  // No test is to say how fast a machine is: what hangs ends all the same.
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,
