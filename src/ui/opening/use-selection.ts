@@ -1,5 +1,5 @@
 'use client'
-import { usePathname, useRouter } from 'next/navigation'
+import { useRouter } from 'next/navigation'
 import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
 import { isSlot } from '@/core/survey/slots'
@@ -30,9 +30,9 @@ export function useSelection(store: SheetStore, first: Stage) {
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
-    if (next !== stage) window.history.pushState(null, '', `/openings/${sheet.opening.id}/${next}`)
+    if (next !== stage) window.history.pushState(null, '', stagePath(sheet.opening.id, next))
   }
-  useStageGoneBackTo(stage, back => {
+  useStageGoneBackTo(sheet.opening.id, back => {
     setStage(back)
     setSelected(null)
   })
@@ -84,16 +84,19 @@ function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement 
   }, [isToRead, field])
 }
 
-/** Going back and forth in the browser walks the stages that were shown. */
-function useStageGoneBackTo(shown: Stage, onStage: (stage: Stage) => void): void {
-  const path = usePathname()
+/** Going back and forth in the browser walks the stages that were shown of an opening. */
+function useStageGoneBackTo(opening: string, onStage: (stage: Stage) => void): void {
   const take = useStable(() => {
-    const there = STAGES.find(one => path.endsWith(`/${one}`))
-    if (there && there !== shown) onStage(there)
+    const there = STAGES.find(one => location.pathname === stagePath(opening, one))
+    if (there) onStage(there)
   })
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown follows the address, not the other way round
-  useEffect(take, [path, take])
+  useEffect(() => {
+    window.addEventListener('popstate', take)
+    return () => window.removeEventListener('popstate', take)
+  }, [take])
 }
+
+const stagePath = (opening: string, stage: Stage): string => `/openings/${opening}/${stage}`
 
 /** What stood half typed before a reload is gone on with. */
 function useKeptDraft(place: string, select: (question: string) => void): void {

@@ -26,7 +26,7 @@ const Bar = styled.header`
   @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
   @media (max-width: 43.75em) {
     padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; justify-content: center; }
-    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 2px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 6px; min-width: 44px; flex: none; justify-content: center; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts select { width: auto; max-width: 190px; } .me { max-width: 180px; }
+    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 2px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 6px; min-width: 44px; flex: none; justify-content: center; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts { flex: 0 1 auto; min-width: 0; } .acts select { width: 100%; max-width: 190px; min-width: 0; } .me { max-width: 180px; }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 0.9375rem;`
