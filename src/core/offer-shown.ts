@@ -1,8 +1,10 @@
 import { addDays, format, isWeekend, nextMonday, parseISO } from 'date-fns'
 import { goesIn } from './catalogue/judge-unit'
 import type { Offer } from './catalogue/offer'
+import { said } from './catalogue/unit'
+import { detailChoices } from './catalogue/unit-values'
 import { doorOfUnit } from './doors/doors'
-import { drawnOf } from './draw'
+import { drawnOf, lookOf } from './draw'
 import { dressedScene } from './drawing/dressed'
 import { elevation } from './drawing/elevation'
 import type { OfferedChoice, OfferedRepair } from './sharing/share'
@@ -16,13 +18,6 @@ export function earliestDay(today: string, days: number): string {
   const there = addDays(parseISO(today), days)
   return format(isWeekend(there) ? nextMonday(there) : there, 'yyyy-MM-dd')
 }
-
-/** Several values parted by `|`, of which one is settled. */
-const valuesOf = (said: string | undefined): readonly string[] =>
-  (said ?? '')
-    .split('|')
-    .map(one => one.trim())
-    .filter(Boolean)
 
 /** The units a customer may choose among, in the order they were picked, each drawn in the opening; what does not go in is left out. */
 export function offeredChoices(
@@ -44,10 +39,10 @@ function choiceOf(work: Work, records: OpeningRecords, offer: Offer, today: stri
   // What is settled of the chosen unit is no longer chosen among.
   const settled = records.order.chosen?.unit === unit.id ? records.order.details : {}
   const of = (detail: 'style' | 'colour-outside' | 'colour-inside' | 'hinge-finish') =>
-    valuesOf(settled[detail] ?? details[detail])
+    detailChoices(settled[detail] ?? details[detail])
   const colours = of('colour-outside').length > 0 ? of('colour-outside') : of('colour-inside')
   const style = of('style')[0] ?? ''
-  const hasGlass = 'glass' in unit && unit.glass !== null && unit.glass !== 'none'
+  const look = lookOf(unit, style ? { style } : {})
   const drawn = drawnOf(work, records.wishes, offer)
   const door = doorOfUnit(unit)
   const { survey } = work.measure.value
@@ -70,14 +65,10 @@ function choiceOf(work: Work, records: OpeningRecords, offer: Offer, today: stri
     minutes,
     work: preparations.map(one => ({ id: one.id, amount: one.amount })),
     style,
-    glass: hasGlass ? String(unit.glass) : '',
+    glass: look.hasGlass ? String(said(unit, 'glass')) : '',
     colours,
     metal: of('hinge-finish')[0] ?? '',
-    scene: dressedScene(elevation(drawn, 'handover'), door.front(unit as never, hand), {
-      // Of what slides the panels are the unit's, each of them glass.
-      style: door.order.hand.includes('panels') ? 'full glass' : style,
-      hasGlass,
-    }),
+    scene: dressedScene(elevation(drawn, 'handover'), door.front(unit as never, hand), look),
   }
 }
 

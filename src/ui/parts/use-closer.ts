@@ -22,6 +22,10 @@ const about = ({ by, x, y }: View, times: number, px: number, py: number): View 
   return { by: by * next, x: px - (px - x) * next, y: py - (py - y) * next }
 }
 
+/** The same about the middle of what is shown. */
+const aboutMiddle = (view: View, times: number, { clientWidth, clientHeight }: HTMLElement): View =>
+  about(view, times, clientWidth / 2, clientHeight / 2)
+
 export type Closer = {
   readonly isCloser: boolean
   readonly step: (closer: boolean) => void
@@ -101,34 +105,28 @@ export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject
     }
     const key = (event: KeyboardEvent) => {
       const times = event.key === '+' || event.key === '=' ? STEP : event.key === '-' ? 1 / STEP : null
-      if (times !== null) show(about(view.current, times, box.clientWidth / 2, box.clientHeight / 2))
+      if (times !== null) show(aboutMiddle(view.current, times, box))
       else if (event.key === '0') show(WHOLE)
       else return
       event.preventDefault()
       event.stopPropagation()
     }
-    box.addEventListener('keydown', key)
-    box.addEventListener('pointerdown', down)
-    window.addEventListener('pointermove', move)
-    window.addEventListener('pointerup', up)
-    window.addEventListener('pointercancel', up)
-    box.addEventListener('click', click, true)
-    box.addEventListener('wheel', wheel, { passive: false })
-    return () => {
-      box.removeEventListener('keydown', key)
-      box.removeEventListener('pointerdown', down)
-      window.removeEventListener('pointermove', move)
-      window.removeEventListener('pointerup', up)
-      window.removeEventListener('pointercancel', up)
-      box.removeEventListener('click', click, true)
-      box.removeEventListener('wheel', wheel)
-    }
+    const heard = new AbortController()
+    const { signal } = heard
+    box.addEventListener('keydown', key, { signal })
+    box.addEventListener('pointerdown', down, { signal })
+    window.addEventListener('pointermove', move, { signal })
+    window.addEventListener('pointerup', up, { signal })
+    window.addEventListener('pointercancel', up, { signal })
+    box.addEventListener('click', click, { capture: true, signal })
+    box.addEventListener('wheel', wheel, { passive: false, signal })
+    return () => heard.abort()
   }, [frame, show])
   return {
     isCloser,
     step: closer => {
       const box = frame.current
-      if (box) show(about(view.current, closer ? STEP : 1 / STEP, box.clientWidth / 2, box.clientHeight / 2))
+      if (box) show(aboutMiddle(view.current, closer ? STEP : 1 / STEP, box))
     },
     whole: () => show(WHOLE),
   }
