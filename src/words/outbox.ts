@@ -41,6 +41,14 @@ export function lineWords({ waiting, held, isSending, line, since, unkept }: Lin
   return held ? look.trim() : 'All stored'
 }
 
+/** The same in two words, where there is no room for the sentence. */
+export function lineShort({ waiting, held, line, unkept }: LineWords): string {
+  if (unkept) return 'Not kept!'
+  if (held) return `${held} to look at`
+  if (waiting) return line === 'fine' ? 'Sending …' : `${waiting} kept`
+  return line === 'away' ? 'No signal' : line === 'fine' ? 'Stored' : 'Waits'
+}
+
 /** A device's clock that is wrong, and by how much. */
 export function clockWords(offsetMs: number): string {
   const minutes = Math.round(Math.abs(offsetMs) / 60_000)

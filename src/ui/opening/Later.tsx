@@ -7,6 +7,7 @@ import { Locked } from '../parts/Rights'
 import type { ReadProps, StageProps } from '../sheet/stage-props'
 import { workedOn } from '../store/worked'
 import { Drawings } from './Drawings'
+import { PullBar } from './PullBar'
 import { loadPanes, PANES } from './panes'
 import type { Selection } from './use-selection'
 
@@ -18,6 +19,8 @@ export type LaterProps = {
   readonly pane: ReadProps
   readonly on: Selection
 }
+
+const never = () => {}
 
 /** Stages on which everything that can be done settles something. */
 const SETTLES: ReadonlySet<Stage> = new Set<Stage>(['diagnose', 'specify', 'order'])
@@ -37,7 +40,13 @@ function InTheMiddle({ store, stage, on }: StageProps & { readonly on: Selection
   const { work, glance, onGlance } = store
   useLatePanes()
   useEffect(() => onGlance(glance), [glance, onGlance])
-  if (stage === 'order' && work.order.value.offers.some(goesIn)) return <Compare store={store} />
+  if (stage === 'order' && work.order.value.offers.some(goesIn))
+    return (
+      <>
+        <Compare store={store} />
+        <PullBar views={[]} shown={null} onShow={never} />
+      </>
+    )
   return <Drawings store={store} on={on} />
 }
 

@@ -1,4 +1,5 @@
 'use client'
+import { CornerLeftUp } from 'lucide-react'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { lazy, memo, Suspense, useDeferredValue, useEffect, useRef } from 'react'
@@ -116,6 +117,9 @@ type HeadProps = {
 function SheetHead({ sheet: { job, opening, neighbours }, stage, help }: HeadProps) {
   return (
     <Heading>
+      <Link href={`/jobs/${job.id}`} className="up" aria-label={`Up to ${job.name}`}>
+        <CornerLeftUp size={20} aria-hidden="true" />
+      </Link>
       <Link href={`/jobs/${job.id}`} className="job">
         {job.name}
       </Link>

@@ -8,6 +8,7 @@ const Pad = styled.div`
   .digits { display: grid; grid-template-columns: repeat(3, 1fr); gap: 5px; }
   .fractions { display: grid; grid-template-columns: repeat(4, 1fr); gap: 5px; }
   .foot { grid-column: 1 / -1; display: grid; grid-template-columns: repeat(4, 1fr); gap: 5px; }
+  @media (max-width: 60em) and (max-height: 30em) { [data-docked] & { grid-template-columns: 3fr 4fr 1.5fr; .foot { grid-column: auto; grid-template-columns: 1fr; } } }
 `
 const Key = styled(Button)`
   min-height: 44px; min-width: 0; padding: 0; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); font-size: 1.125rem; font-weight: 600; cursor: pointer;

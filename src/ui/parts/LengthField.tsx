@@ -34,9 +34,11 @@ const Box = styled.div`
       gap: 4px;
       input { height: 48px; }
       .line { grid-template-columns: 1fr 48px; }
+      /* One line above the field: what was understood of what is typed, else what became of the last reading. */
       .understood { order: -1; min-height: 30px; font-size: 1.375rem; flex-wrap: nowrap; white-space: nowrap; overflow: hidden; }
-      .said { order: -2; min-height: 20px; line-height: 20px; }
-      .said[data-tone='plain'] { white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+      .said { order: -2; min-height: 0; line-height: 20px; }
+      .said[data-tone='plain'] { min-height: 30px; line-height: 30px; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+      .understood:empty, .understood:not(:empty) ~ .said[data-tone='plain'] { display: none; }
     }
   }
 `

@@ -159,7 +159,14 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
   useEffect(() => {
     const element = frame.current
     if (!element) return
-    const watcher = new ResizeObserver(() => {
+    let waits: ReturnType<typeof setTimeout> | undefined
+    const look = () => {
+      clearTimeout(waits)
+      // While it is pulled out or folded by hand it is only moved; it is drawn anew where it stays.
+      if (element.closest('[data-pulled]')) {
+        waits = setTimeout(look, 120)
+        return
+      }
       const [width, height] = [Math.round(element.clientWidth), Math.round(element.clientHeight)]
       const textScale = textScaleNow()
       setSize(before =>
@@ -167,9 +174,13 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
           ? before
           : { width, height, textScale },
       )
-    })
+    }
+    const watcher = new ResizeObserver(look)
     watcher.observe(element)
-    return () => watcher.disconnect()
+    return () => {
+      clearTimeout(waits)
+      watcher.disconnect()
+    }
   }, [frame])
   return size
 }

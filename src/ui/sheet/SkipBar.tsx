@@ -1,4 +1,5 @@
 'use client'
+import { Undo2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { SKIP_REASONS } from '@/core/survey/facts'
@@ -11,7 +12,9 @@ const Bar = styled.div`
   display: grid; gap: 6px;
   .line { display: flex; flex-wrap: wrap; gap: 6px; }
   .line.walk { flex-wrap: nowrap; button { white-space: nowrap; flex: none; } .skip { flex: 0 1 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; } }
-  .line > button { padding: 0 12px; font-size: 0.9375rem; }
+  /* On a phone the walk stands in the bar at the foot, beside what is stored, in reach of a thumb. */
+  @media (max-width: 37.5em), (max-width: 60em) and (max-height: 30em) { .line.walk { position: fixed; z-index: 22; right: 8px; bottom: 0; height: var(--bar); align-items: center; gap: 5px; max-width: 15.75rem; button { padding: 0 9px; } .name { display: none; } } }
+  .line > button { padding: 0 12px; font-size: 0.9375rem; } .line > button:has(svg) { display: inline-flex; align-items: center; gap: 6px; }
   input { height: 44px; padding: 0 8px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); min-width: 0; }
 `
 
@@ -46,7 +49,8 @@ export function SkipBar({ slot, store, onSkipped, onMove }: Props) {
         </Button>
         {store.undoing && (
           <Button $plain onPress={store.undo} aria-label={`Undo ${store.undoing}`}>
-            Undo
+            <Undo2 size={20} aria-hidden="true" />
+            <span className="name">Undo</span>
           </Button>
         )}
       </div>

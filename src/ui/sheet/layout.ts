@@ -6,14 +6,20 @@ export const Grid = styled.div`
   display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px - var(--bar)); min-height: 540px;
   @media (max-width: 68.75em) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
   @media (max-width: 53.75em) {
-    display: flex; flex-direction: column; height: auto;
+    display: flex; flex-direction: column; height: auto; --drawn: max(44dvh, 300px);
+    :root[data-fold='strip'] & { --drawn: 49px; }
+    :root[data-fold='tall'] & { --drawn: calc(100dvh - 49px - var(--bar)); }
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
     &:has([data-docked]) {
-      position: fixed; inset: 0 0 var(--bar); z-index: 20; height: calc(100dvh - var(--bar)); min-height: 0; background: var(--sheet);
-      .middle { position: static; flex: 1; height: auto; min-height: 84px; }
+      position: fixed; inset: 0 0 var(--bar); z-index: 22; height: calc(100dvh - var(--bar)); min-height: 0; background: var(--sheet);
+      .middle { position: static; flex: 1; height: auto; min-height: 84px; .pull { display: none; } }
       .ladder { flex: none; max-height: 88dvh; overflow-y: auto !important; padding: 8px 12px; }
-      .findings, .scroll, .middle .foot, .ladder:has(> .next) .manner:empty { display: none; }
+      .findings, .scroll, .middle .foot { display: none; }
     }
+  }
+  /* A phone that lies on its side: the drawing beside the question, not above it. */
+  @media (max-width: 60em) and (max-height: 30em) {
+    &:has([data-docked]) { flex-direction: row; .middle { order: -1; height: 100%; } .ladder { width: 54%; max-height: none; } .how { display: none; } }
   }
 `
 export const Side = styled.div`
@@ -28,17 +34,34 @@ export const Side = styled.div`
     overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important;
     /* While the work is not there, and while the page is still coming in, the place of what will stand above the rest is kept. */
     &.ladder:has([aria-busy]) { min-height: 60dvh; .next { display: none; } }
-    &.ladder:last-child { margin-top: max(46dvh, 330px); }
+    &.ladder:last-child { margin-top: var(--drawn); }
+    &.ladder { display: flex; flex-direction: column; > .next { order: -1; padding: 0 0 10px !important; } }
   }
 `
 export const Middle = styled.div`
   min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;
   .elevation { grid-row: 1 / 3; }
   .foot { grid-column: 1 / -1; min-height: 52px; }
+  .pull { display: none; }
   @media (max-width: 53.75em) {
-    order: -1; position: sticky; top: 0; z-index: 2; background: var(--paper); border-bottom: 1px solid var(--rule); height: 46dvh; min-height: 330px; padding: 4px; gap: 2px;
+    order: -1; position: sticky; top: 49px; z-index: 2; overflow: hidden; background: var(--paper); border-bottom: 1px solid var(--rule); height: var(--drawn); padding: 0; gap: 0 2px;
+    grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto auto;
     [data-role='hook'] :is(rect, text) { display: none; } /* The sentence below says it; here the words would lie on figures. */
     .foot { min-height: 0; }
+    .pull {
+      grid-column: 1 / -1; display: flex; align-items: center; gap: 6px; padding: 0 6px; background: var(--sheet); border-top: 1px solid var(--rule); height: 48px;
+      .views { display: flex; gap: 4px; }
+      .views button { min-height: 44px; min-width: 44px; padding: 0 10px; border: none; border-radius: 4px; background: none; font-size: 0.9375rem; color: var(--quiet); cursor: pointer; }
+      .views button[aria-pressed='true'] { color: var(--ink); font-weight: 650; box-shadow: inset 0 -3px 0 var(--ink); }
+      .grip { flex: 1; min-width: 88px; min-height: 44px; display: grid; place-items: center; border: none; background: none; cursor: ns-resize; touch-action: none; }
+      .grip span { width: 56px; height: 5px; border-radius: 3px; background: var(--strong-rule); }
+    }
+    :root[data-fold='strip'] &:not([data-pulled]) { > :not(.pull) { display: none; } grid-template-rows: 48px; }
+  }
+  @media (max-width: 37.5em), (max-width: 60em) and (max-height: 30em) {
+    grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto auto;
+    .elevation { grid-row: auto; }
+    :root:not([data-fold='tall']) & .foot { display: none; }
   }
 `
 export const Heading = styled.div`
@@ -47,7 +70,8 @@ export const Heading = styled.div`
   .job { color: var(--quiet); font-size: 0.9375rem; display: inline-flex; align-items: center; min-height: 44px; max-width: 40%; }
   .spacer { flex: 1; }
   .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 1.25rem; border-radius: 4px; }
-  @media (max-width: 43.75em) { padding: 0 10px; gap: 6px; .job { display: none; } h1 { font-size: 1.125rem; line-height: 1.15; } }
+  .up { display: none; }
+  @media (max-width: 43.75em) { padding: 0 10px 0 0; gap: 2px; min-height: 44px; .up { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; color: var(--blue); } .job { display: none; } h1 { font-size: 1.125rem; line-height: 1.15; } }
 `
 export const Tabs = styled.nav`
   display: flex; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); background: var(--paper); padding: 0 10px; height: 49px;
@@ -57,6 +81,7 @@ export const Tabs = styled.nav`
   button[aria-current='step'] { border-bottom-color: var(--ink); font-weight: 700; background: var(--vial-wash); }
   .number { color: var(--quiet); font-size: 0.875rem; }
   button[data-done] .number { color: var(--fine); }
+  @media (max-width: 53.75em) { position: sticky; top: 0; z-index: 3; }
   @media (max-width: 47.5em) { padding: 0; overflow-x: auto; scrollbar-width: none; button { flex: 1 0 auto; padding: 0 10px; gap: 5px; font-size: 0.9375rem; } }
 `
 export const Trouble = styled.div`
@@ -87,7 +112,8 @@ export const Now = styled.section`
       [aria-label='Keypad'] { gap: 5px; }
       .list { display: block; float: right; min-height: 44px; margin: -8px 0 0 8px; }
       h2 { line-height: 28px; }
-      .how { font-size: 0.875rem; line-height: 18px; min-height: 54px; max-height: 54px; overflow: hidden; }
+      .how { font-size: 0.875rem; line-height: 1.3; min-height: 0; max-height: 4.1em; overflow: hidden; }
+      .manner:empty { display: none; }
       .why { display: none; }
     }
   }

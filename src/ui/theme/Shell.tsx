@@ -1,6 +1,7 @@
 'use client'
+import { Menu, X } from 'lucide-react'
 import Link from 'next/link'
-import { useRouter } from 'next/navigation'
+import { usePathname, useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import { may } from '@/core/access/access'
@@ -24,9 +25,22 @@ const Bar = styled.header`
   .word { font-weight: 700; font-size: 1.25rem; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
   @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
   @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
+  .menu { display: none; }
   @media (max-width: 43.75em) {
-    padding: 0 10px; gap: 4px; .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; justify-content: center; }
-    flex-wrap: wrap; nav { order: 3; flex: 1 0 100%; gap: 2px; justify-content: space-between; overflow-x: auto; scrollbar-width: none; } nav a { padding: 0 6px; min-width: 44px; flex: none; justify-content: center; font-size: 0.875rem; } select { font-size: 0.875rem; padding: 0 2px; width: 74px; } .acts { flex: 0 1 auto; min-width: 0; } .acts select { width: 100%; max-width: 190px; min-width: 0; } .me { max-width: 180px; }
+    padding: 0 6px; gap: 2px; flex-wrap: wrap;
+    .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; justify-content: center; }
+    nav a { padding: 0 8px; min-width: 44px; flex: none; justify-content: center; }
+    .menu { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
+    /* By the menu all pages, who acts and the light; without it the pages of a day. */
+    &:not([data-menu]) { nav a:nth-child(n + 4), .acts, .me, .light { display: none; } }
+    &[data-menu] {
+      padding-bottom: 10px;
+      nav { order: 3; flex: 1 0 100%; display: grid; grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr)); border-top: 1px solid var(--rule); }
+      nav a { justify-content: flex-start; }
+      .word { flex: 1; justify-content: flex-start; padding-left: 12px; }
+      .acts, .me { order: 4; flex: 1 1 55%; min-width: 0; padding-left: 8px; } .acts select { width: 100%; max-width: none; }
+      .light { order: 5; flex: 1 1 30%; }
+    }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 0.9375rem;`
@@ -39,6 +53,7 @@ type Props = { readonly visitor: Visitor | null; readonly children: ReactNode }
 /** The frame round every page: the way home, who is acting, the light. */
 export function Shell({ visitor, children }: Props) {
   const [light, setLight] = useState('device')
+  const [menu, setMenu] = useMenu()
   useEffect(() => {
     document.documentElement.dataset.hydrated = 'yes'
     setLight(keptLight())
@@ -55,7 +70,7 @@ export function Shell({ visitor, children }: Props) {
     <>
       <GlobalStyle />
       <Going />
-      <Bar>
+      <Bar data-menu={menu || undefined}>
         <Link className="word" href="/">
           <svg width="18" height="28" viewBox="0 0 18 28" aria-hidden="true">
             <rect x="1" y="1" width="16" height="26" fill="none" stroke="currentColor" strokeWidth="2" />
@@ -74,8 +89,24 @@ export function Shell({ visitor, children }: Props) {
         </Link>
         {visitor ? <Nav mayFirm={mayFirm} mayPeople={mayPeople} /> : <span style={{ flex: 1 }} />}
         {visitor && <News member={visitor.id} />}
+        {visitor && (
+          <button
+            type="button"
+            className="menu"
+            aria-expanded={menu}
+            aria-label={menu ? 'Close the menu' : 'Menu'}
+            onClick={() => setMenu(!menu)}
+          >
+            {menu ? <X size={22} aria-hidden /> : <Menu size={22} aria-hidden />}
+          </button>
+        )}
         {visitor && <WhoActs visitor={visitor} />}
-        <Light aria-label="Light" value={light} onChange={event => choose(event.target.value)}>
+        <Light
+          className={visitor ? 'light' : undefined}
+          aria-label="Light"
+          value={light}
+          onChange={event => choose(event.target.value)}
+        >
           {Object.entries(LIGHTS).map(([id, name]) => (
             <option key={id} value={id}>
               {name}
@@ -86,6 +117,13 @@ export function Shell({ visitor, children }: Props) {
       <RightsOf role={visitor?.role ?? 'trainee'}>{children}</RightsOf>
     </>
   )
+}
+
+/** On a narrow window the pages are behind a menu; another page closes it. */
+function useMenu() {
+  const path = usePathname()
+  const [openOn, setOpenOn] = useState<string | null>(null)
+  return [openOn === path, (isOpen: boolean) => setOpenOn(isOpen ? path : null)] as const
 }
 
 /** The pages, as far as they are somebody’s. */

@@ -2,7 +2,7 @@
 import { Check, CloudOff, LoaderCircle, TriangleAlert } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
-import { clockWords, lineWords } from '@/words/outbox'
+import { clockWords, lineShort, lineWords } from '@/words/outbox'
 import { clockOffset } from '../outbox/clock'
 import { type Item, isHeld } from '../outbox/item'
 import type { Snapshot } from '../outbox/parts'
@@ -21,7 +21,12 @@ const Bar = styled.aside`
   .line button { min-height: 32px; padding: 0 10px; font-size: 0.875rem; }
   .line a { font-weight: 600; }
   @media (pointer: coarse) { .line { min-height: 44px; } .line button { min-height: 44px; } }
+  .short { display: none; }
   @media (max-width: 43.75em) { .line { padding: 2px 10px; font-size: 0.875rem; } }
+  @media (max-width: 37.5em), (max-width: 60em) and (max-height: 30em) {
+    body:has(.walk) & .line { padding-right: 0; gap: 5px; max-width: calc(100% - 16.25rem); min-width: 0; }
+    body:has(.walk) & { .said { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; } .short { display: block; line-height: 1.1; font-weight: 600; } .line > button:not([aria-expanded]) { display: none; } }
+  }
   ul { max-height: 45vh; overflow: auto; border-top: 1px solid var(--rule); padding: 0 16px 8px; }
   li { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; min-height: 44px; border-bottom: 1px solid var(--rule); }
   li .what { flex: 1 1 220px; } li .why { flex: 1 1 100%; color: var(--stop); }
@@ -37,14 +42,14 @@ export function SyncBar({ isSite }: { readonly isSite: boolean }) {
   const { isNewer, letIn } = useWorker()
   const { isKnown, items, line, unkept, sending, writing } = snapshot
   const held = items.filter(isHeld).length
-  const words = lineWords({
+  const stands = {
     waiting: items.filter(one => !writing.has(one.id)).length - held,
     held,
     isSending: sending.size > 0,
     line: line.state,
     since: line.since ? hour(line.since) : '',
     unkept: unkept.size,
-  })
+  }
   const tone = !isKnown
     ? 'looking'
     : held || unkept.size || line.state === 'nobody'
@@ -58,8 +63,12 @@ export function SyncBar({ isSite }: { readonly isSite: boolean }) {
       <div className="line">
         <Sign tone={tone} isBusy={sending.size > 0} />
         <span className="said" role="status">
-          {isKnown ? words : 'Looking what waits on this device …'}
+          {isKnown ? lineWords(stands) : 'Looking what waits on this device …'}
           {offset !== 0 && ` ${clockWords(offset)}`}
+        </span>
+        {/* Where the walk through the readings stands in the bar too, two words are all there is room for. */}
+        <span className="short" aria-hidden="true">
+          {isKnown ? lineShort(stands) : '…'}
         </span>
         {line.state === 'nobody' && <a href="/sign-in">Sign in</a>}
         {isSite && line.state === 'fine' && items.length === 0 && (

@@ -1,0 +1,93 @@
+'use client'
+import { type PointerEvent as Pointed, useRef } from 'react'
+import { type Fold, turnFold, useFold } from '../parts/fold'
+
+type Props<T extends string> = {
+  /** The drawings there are; none where one can't choose. */
+  readonly views: readonly (readonly [view: T, name: string])[]
+  readonly shown: T | null
+  readonly onShow: (view: T) => void
+}
+
+/** Further than this it was pulled; less is a tap. */
+const STILL_PX = 8
+const STRIP_PX = 110
+
+/** The lower edge of the drawing on a narrow window: which drawing is shown, and the grip it is folded and pulled out by. */
+export function PullBar<T extends string>({ views, shown, onShow }: Props<T>) {
+  const fold = useFold()
+  const pull = usePull(fold)
+  return (
+    <div className="pull" data-pull={fold}>
+      {/* biome-ignore lint/a11y/useSemanticElements: a group of buttons, no form */}
+      <div className="views" role="group" aria-label="Which drawing">
+        {views.map(([view, name]) => (
+          <button
+            key={view}
+            type="button"
+            aria-pressed={view === shown}
+            onClick={() => {
+              onShow(view)
+              if (fold === 'strip') turnFold('open')
+            }}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <button
+        type="button"
+        className="grip"
+        aria-expanded={fold !== 'strip'}
+        aria-label={fold === 'strip' ? 'Pull the drawing out' : 'Fold the drawing'}
+        {...pull}
+      >
+        <span aria-hidden="true" />
+      </button>
+    </div>
+  )
+}
+
+/** A tap folds the drawing or opens it; pulled, its edge follows the finger and stays at the nearest of strip, half and whole. */
+function usePull(fold: Fold) {
+  const begun = useRef<{ readonly y: number; readonly height: number; isPulled: boolean } | null>(null)
+  const middleOf = (event: Pointed<HTMLElement>) => event.currentTarget.closest<HTMLElement>('.middle')
+  return {
+    onPointerDown: (event: Pointed<HTMLElement>) => {
+      const middle = middleOf(event)
+      if (!middle) return
+      event.currentTarget.setPointerCapture(event.pointerId)
+      begun.current = { y: event.clientY, height: middle.clientHeight, isPulled: false }
+    },
+    onPointerMove: (event: Pointed<HTMLElement>) => {
+      const [from, middle] = [begun.current, middleOf(event)]
+      if (!from || !middle) return
+      const by = event.clientY - from.y
+      if (Math.abs(by) > STILL_PX) from.isPulled = true
+      if (!from.isPulled) return
+      middle.dataset.pulled = 'yes'
+      middle.style.height = `${Math.max(48, from.height + by)}px`
+    },
+    onPointerUp: (event: Pointed<HTMLElement>) => {
+      const [from, middle] = [begun.current, middleOf(event)]
+      if (!from || !middle || !from.isPulled) return
+      const height = from.height + event.clientY - from.y
+      settle(middle)
+      turnFold(height < STRIP_PX ? 'strip' : height > window.innerHeight * 0.62 ? 'tall' : 'open')
+    },
+    onPointerCancel: (event: Pointed<HTMLElement>) => {
+      const middle = middleOf(event)
+      if (middle) settle(middle)
+      begun.current = null
+    },
+    onClick: () => {
+      if (!begun.current?.isPulled) turnFold(fold === 'strip' ? 'open' : 'strip')
+      begun.current = null
+    },
+  }
+}
+
+function settle(middle: HTMLElement): void {
+  delete middle.dataset.pulled
+  middle.style.height = ''
+}
