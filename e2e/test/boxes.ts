@@ -134,8 +134,8 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
         'button, select, textarea, [role="button"]:not(g), summary, a[href], input:not([type="hidden"], [type="file"], [type="range"])',
       )) {
         if (!shown(one)) continue
-        // A link within a sentence is as high as its line.
-        if (one.tagName === 'A' && getComputedStyle(one).display === 'inline') continue
+        // A link within a sentence is as high as its line; so is a word of the trade, which the glossary's own button shows too.
+        if ((one.tagName === 'A' && getComputedStyle(one).display === 'inline') || one.matches('.term')) continue
         const target =
           one instanceof HTMLInputElement && /radio|checkbox/.test(one.type) ? (one.closest('label') ?? one) : one
         const { width, height } = target.getBoundingClientRect()

@@ -12,6 +12,7 @@ import { ruleReason } from '@/words/rules'
 import { useStable } from '../store/use-stable'
 import { alikeBut } from './alike'
 import { SeverityMark } from './SeverityMark'
+import { Worded } from './Worded'
 
 const Item = styled.li<{ $lit: boolean }>`
   display: grid; grid-template-columns: 24px 1fr auto; gap: 2px 4px; align-items: start; padding: 9px 8px; border-top: 1px solid var(--rule); cursor: pointer;
@@ -74,7 +75,9 @@ const FindingItem = memo(function FindingItem({ one, step, figure, isLit, onSele
       <SeverityMark severity={one.severity} />
       <strong id={id}>{title}</strong>
       <Rule of={id} text={ruleReason(one.rule, figure, step)} />
-      <p className="why">{why}</p>
+      <p className="why">
+        <Worded text={why} />
+      </p>
       {one.cures.slice(0, 2).map((cure, i) => (
         <CureLine
           key={cure.code}

@@ -13,6 +13,7 @@ import { doubtWords, impossibleWords } from '@/words/readable'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { LengthField } from '../parts/LengthField'
 import { useTelling } from '../parts/typed'
+import { Worded } from '../parts/Worded'
 import { draftPlace, keepDraft, keptDraft } from '../store/drafts'
 import type { Storing } from '../store/use-sheet'
 import { withDirection } from './direction'
@@ -48,7 +49,10 @@ export function Entry(entry: Props) {
   return (
     <NowAsked name={slotName(slot)}>
       <p className="how">
-        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+        <Worded text={slotHow(slot)} />{' '}
+        <span className="why">
+          <Worded text={slotWhy(slot)} />
+        </span>
       </p>
       <Manner
         slot={slot}

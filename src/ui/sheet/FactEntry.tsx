@@ -5,6 +5,7 @@ import { choicesOf, type FactSlot, isAnswerTo } from '@/core/survey/facts'
 import { codeWords } from '@/words/codes'
 import { slotHow, slotName, slotWhy } from '@/words/walk'
 import { Button } from '../parts/controls'
+import { Worded } from '../parts/Worded'
 import type { SheetStore } from '../store/use-sheet'
 import { NowAsked } from './NowAsked'
 import { SkipBar } from './SkipBar'
@@ -42,7 +43,10 @@ export function FactEntry({ slot, store, takesFocus, onTaken, onMove }: Props) {
   return (
     <NowAsked name={slotName(slot)}>
       <p className="how">
-        {slotHow(slot)} <span className="why">{slotWhy(slot)}</span>
+        <Worded text={slotHow(slot)} />{' '}
+        <span className="why">
+          <Worded text={slotWhy(slot)} />
+        </span>
       </p>
       <Answers ref={answers}>
         {choices.length ? (

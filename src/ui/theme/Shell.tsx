@@ -14,6 +14,7 @@ import { GlobalStyle } from './GlobalStyle'
 import { Going } from './Going'
 import { followDevice, keepLight, keptLight } from './light'
 import { News } from './News'
+import { Words } from './Words'
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
@@ -25,6 +26,7 @@ const Bar = styled.header`
   .word { font-weight: 700; font-size: 1.25rem; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
   @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
   @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
+  .words { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
   .menu { display: none; }
   @media (max-width: 43.75em) {
     padding: 0 6px; gap: 2px; flex-wrap: wrap;
@@ -88,6 +90,7 @@ export function Shell({ visitor, children }: Props) {
           Harvek
         </Link>
         {visitor ? <Nav mayFirm={mayFirm} mayPeople={mayPeople} /> : <span style={{ flex: 1 }} />}
+        {visitor && <Words />}
         {visitor && <News member={visitor.id} />}
         {visitor && (
           <button

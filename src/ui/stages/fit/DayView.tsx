@@ -18,6 +18,7 @@ import { ledName, ledWords, stepName } from '@/words/steps'
 import { Button, Quiet } from '../../parts/controls'
 import { Disclosure } from '../../parts/Disclosure'
 import { SceneView } from '../../parts/SceneView'
+import { Worded } from '../../parts/Worded'
 import type { StageProps } from '../../sheet/stage-props'
 import TunePanel from '../TunePanel'
 import { OtherWays } from './OtherWays'
@@ -104,7 +105,9 @@ function OneStep({ step, steps, store, onClose }: StepProps) {
       <StepDrawing step={step} store={store} />
       <div className="what" data-step={step.id}>
         {why && <span className="wrong">{why}</span>}
-        <span>{how}</span>
+        <span>
+          <Worded text={how} />
+        </span>
         <StepDue step={step} store={store} />
         <StepCaution step={step} />
         <span className="small">Check: {check}</span>

@@ -8,6 +8,7 @@ import { untilWords } from '@/words/moments'
 import { notedWords } from '@/words/step-lines'
 import { ledWords, stepName } from '@/words/steps'
 import { Button } from '../../parts/controls'
+import { Worded } from '../../parts/Worded'
 import type { StageProps } from '../../sheet/stage-props'
 import { OtherWays } from './OtherWays'
 import { StepCaution, StepDue, StepFigure, StepTakes } from './StepBody'
@@ -94,7 +95,11 @@ function StepItem({ step, store, isNext, noted, isUnder }: ItemProps) {
         <>
           {doing.isSure && <span className="wrong">It can’t be undone. Tap once more if it is done.</span>}
           {STATE_WORDS[step.state] && <span className="wrong">{STATE_WORDS[step.state]}</span>}
-          {!isUnder && <span>{how}</span>}
+          {!isUnder && (
+            <span>
+              <Worded text={how} />
+            </span>
+          )}
           <StepDue step={step} store={store} />
           <span className="small">Check: {check}</span>
           <StepFigure step={step} name={name} store={store} doing={doing} />

@@ -7,6 +7,7 @@ import { partWords, pointName, testWords, VERDICT_NAMES } from '@/words/tests'
 import { Button } from '../../parts/controls'
 import { Otherwise } from '../../parts/Otherwise'
 import { PhotoGrid, PhotoTaker } from '../../parts/PhotoTaker'
+import { Worded } from '../../parts/Worded'
 import type { StageProps } from '../../sheet/stage-props'
 import { PartFound } from './PartFound'
 
@@ -51,7 +52,7 @@ export function TestItem({ test, store }: Props) {
         )}
       </span>
       <span className="small">
-        {how} Limit: {limit}.
+        <Worded text={how} /> Limit: {limit}.
       </span>
       <ul className={isParted ? 'parts' : undefined}>
         {parts.map(part => (
