@@ -44,7 +44,10 @@ const PARTS = {
     run('tsc', ['--noEmit', '-p', 'src/sw'])
   },
   lint: () => run('biome', ['ci', '--error-on-warnings', '.']),
-  unit: () => jest('unit'),
+  unit: () => {
+    ensurePackages({ pdftotext: 'poppler-utils' })
+    jest('unit')
+  },
   store: () => {
     ensurePackages({ mariadbd: 'mariadb-server' })
     jest('store')

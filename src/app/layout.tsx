@@ -5,7 +5,7 @@ import { headers } from 'next/headers'
 import { after, connection } from 'next/server'
 import type { ReactNode } from 'react'
 import { giveBack, TURN_HEADER } from '@/server/turn'
-import { FOLD_FIRST } from '@/ui/theme/fold-first'
+import { KEPT_FIRST } from '@/ui/theme/first-paint'
 import { LIGHT_FIRST } from '@/ui/theme/light'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 
@@ -29,7 +29,7 @@ export default async function Layout({ children }: { readonly children: ReactNod
         {/* What makes styles in the browser asks here for the page's secret. */}
         <meta property="csp-nonce" nonce={nonce} />
         {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a text of our own, that must act before the first paint */}
-        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: `${LIGHT_FIRST};${FOLD_FIRST}` }} />
+        <script nonce={nonce} dangerouslySetInnerHTML={{ __html: `${LIGHT_FIRST};${KEPT_FIRST}` }} />
       </head>
       <body>
         <StyleRegistry nonce={nonce}>{children}</StyleRegistry>

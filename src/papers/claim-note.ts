@@ -8,7 +8,7 @@ import type { DisplayStep } from '@/core/units/format-length'
 import { bothUnits } from '@/words/both-units'
 import { CHECK_NAMES, handWords, RECEIPT_STATE_NAMES, UNIT_READING_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
-import type { Block, Paper } from './paper'
+import { type Block, jobLine, type Paper } from './paper'
 
 export type ClaimPhoto = { readonly photo: Photo; readonly jpeg: Uint8Array }
 
@@ -24,7 +24,7 @@ export function claimNote(
 ): Paper {
   return {
     title: `Claim, order ${order.number}, ${line.opening.tag}`,
-    subtitle: `${job.name} · ${job.site}`,
+    subtitle: jobLine({ ...job, customer: { name: '' } }),
     footer: 'Left and right are always as seen from outside.',
     step: job.step,
     blocks: [

@@ -13,7 +13,7 @@ import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
 import { dueWords, holeWords } from '@/words/step-lines'
 import { HEADER_WORDS, panWords } from '@/words/steps'
-import type { Block, Paper } from './paper'
+import { type Block, jobLine, type Paper } from './paper'
 
 const BIG = 13
 
@@ -22,7 +22,7 @@ export function fitCard(job: ShownJob, records: OpeningRecords, work: Work): Pap
   const { opening, wishes } = records
   return {
     title: `Fit card: ${opening.tag} ${opening.name}`,
-    subtitle: `${job.name} · ${FAMILY_NAMES[opening.family]} · ${swingWords(wishes)}`,
+    subtitle: jobLine(job, FAMILY_NAMES[opening.family].name, swingWords(wishes)),
     footer: 'Left and right as seen from outside. Back a screw out that moves a margin; never force it.',
     step: job.step,
     blocks: [

@@ -22,7 +22,7 @@ import { foundWords, lastFound, testWords } from '@/words/tests'
 import { slotName } from '@/words/walk'
 import { callBlocks, dueBlocks, foundBlocks, handedBlocks, whoBlocks } from './after-blocks'
 import { marginBlocks } from './margin-blocks'
-import type { Block, Paper } from './paper'
+import { type Block, jobLine, type Paper } from './paper'
 import { byWords, photoBlocks, type RecordPhoto, sealBlocks } from './seal-blocks'
 
 /** What stands on a record beside the work itself. */
@@ -45,7 +45,7 @@ export function handoverRecord(
   const { opening } = records
   return {
     title: `Hand-over record: ${opening.tag} ${opening.name}`,
-    subtitle: `${job.name} · ${job.site}`,
+    subtitle: jobLine(job),
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [

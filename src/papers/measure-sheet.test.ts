@@ -113,6 +113,6 @@ it('becomes a PDF, with a photo if wished', async () => {
   const illustrated = await writePdf(sheet, new Date(0))
   expect([bare, illustrated].map(pdf => pdf.subarray(0, 5).toString())).toEqual(['%PDF-', '%PDF-'])
   const logo = { picture: jpeg, width: 1, height: 1 }
-  const headed = await writePdf(filled, new Date(0), { size: 'letter', logo })
+  const headed = await writePdf(filled, new Date(0), { size: 'letter', from: '', logo })
   expect([bare, illustrated, headed].map(pdf => pdf.includes('/DCTDecode'))).toEqual([false, true, true])
 })

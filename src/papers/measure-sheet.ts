@@ -19,7 +19,7 @@ import { placeName } from '@/words/finding-facts'
 import { findingWords } from '@/words/findings'
 import { FAMILY_NAMES, WAY_NAMES } from '@/words/kinds'
 import { directionWords, SKIP_WORDS, slotHow, slotName } from '@/words/walk'
-import type { Block, Paper } from './paper'
+import { type Block, jobLine, type Paper } from './paper'
 import { blankVisit, saidAtVisit } from './visit-blocks'
 
 export type MeasureSheetOptions = {
@@ -32,7 +32,7 @@ export type MeasureSheetOptions = {
 /** The measure sheet of one opening: the drawing from outside with every reading's place numbered, and the list of the numbers.
  *  `work` of a blank sheet is that of an opening nobody has read. */
 export function measureSheet(
-  job: Pick<ShownJob, 'name' | 'site' | 'step' | 'unit'>,
+  job: Pick<ShownJob, 'name' | 'site' | 'customer' | 'step' | 'unit'>,
   { opening, wishes, readings, answers }: Pick<OpeningRecords, 'opening' | 'wishes' | 'readings' | 'answers'>,
   work: Work,
   { blank, photos }: MeasureSheetOptions,
@@ -42,7 +42,7 @@ export function measureSheet(
   const numbers = new Map<string, number>(questions.map((question, i) => [question, i + 1]))
   return {
     title: `Measure sheet: ${opening.tag} ${opening.name}`,
-    subtitle: `${job.name}${job.site ? ` · ${job.site}` : ''}`,
+    subtitle: jobLine(job),
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [

@@ -30,7 +30,7 @@ import { hingeName } from '@/words/settings'
 import { leafName } from '@/words/traces'
 import { valueWords } from '@/words/value'
 import { ownBlocks } from './order-own'
-import type { Block, Paper } from './paper'
+import { type Block, jobLine, type Paper } from './paper'
 import { type Rows, when } from './rows'
 
 export type OrderHead = Pick<Order, 'revision' | 'maker'> & {
@@ -61,7 +61,7 @@ export function orderSheet(
   const own = audience === 'firm' ? ', our own sheet' : ''
   return {
     title: head.number ? `Order ${head.number}${revision}${own}` : 'Order sheet, not released',
-    subtitle: audience === 'firm' ? [job.name, job.site, job.customer.name].filter(Boolean).join(' · ') : job.name,
+    subtitle: audience === 'firm' ? jobLine(job) : job.name,
     footer: 'Left and right are always as seen from outside. Local codes and the label on the door decide.',
     step: job.step,
     blocks: [

@@ -34,3 +34,13 @@ export type Paper = {
   readonly step: DisplayStep
   readonly blocks: readonly Block[]
 }
+
+/** Which job a paper belongs to, under its title: its name, where it is, and whose house. */
+export const jobLine = (
+  {
+    name,
+    site,
+    customer,
+  }: { readonly name: string; readonly site: string; readonly customer: { readonly name: string } },
+  ...more: readonly string[]
+): string => [name, site, customer.name, ...more].filter(Boolean).join(' · ')

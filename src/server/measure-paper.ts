@@ -2,6 +2,7 @@ import type { Family } from '@/core/base/kinds'
 import { DOORS } from '@/core/doors/doors'
 import { newEdits } from '@/core/new-edits'
 import { type OpeningSheet, recordsOf } from '@/core/sheet'
+import { newJob } from '@/core/survey/new-job'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { Way } from '@/core/survey/ways'
 import type { OpeningRecords } from '@/core/terms'
@@ -45,7 +46,8 @@ export async function openingMeasureSheet(
 /** A blank sheet for any door of a family, to take along. */
 export function blankMeasureSheet(family: Family, way: Way, unit: 'in' | 'mm'): Paper {
   const { ways } = DOORS[family].survey
-  const job = { name: 'Job:', site: '', unit, step: unit === 'in' ? '1/16' : '1' } as const
+  const { customer } = newJob(unit)
+  const job = { name: 'Job:', site: '', customer, unit, step: unit === 'in' ? '1/16' : '1' } as const
   const records = unread(family, ways.includes(way) ? way : ways[0]!)
   return measureSheet(job, records, workOn(records), { blank: true, photos: [] })
 }

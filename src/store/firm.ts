@@ -13,7 +13,7 @@ import { firm } from './list-tables'
 import { company, jobSchools } from './tables'
 
 /** The company's own practices, rates and suppliers; revision 0 while it has set nothing. */
-export async function findFirm(db: Db, acting: Acting): Promise<Versioned<Firm>> {
+export async function findFirm(db: Db, acting: Pick<Acting, 'companyId'>): Promise<Versioned<Firm>> {
   const [row] = await db.select().from(firm).where(eq(firm.companyId, acting.companyId)).limit(1)
   return row
     ? { revision: row.revision, data: readRecord(FIRM, row.data, row.version) }

@@ -12,7 +12,7 @@ export type Logo = {
 }
 
 /** The company's logo; `null` where it has none. */
-export async function findLogo(db: Db, { companyId }: Acting): Promise<Logo | null> {
+export async function findLogo(db: Db, { companyId }: Pick<Acting, 'companyId'>): Promise<Logo | null> {
   const [row] = await db.select().from(firmLogo).where(eq(firmLogo.companyId, companyId)).limit(1)
   if (!row) return null
   const { picture, width, height, setAt } = row

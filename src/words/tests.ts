@@ -88,12 +88,14 @@ export function partWords({ found, verdict, point }: TestPart, unit: PlannedTest
 }
 
 /** What was found of a test, place by place where it has several. */
-export const foundWords = ({ parts, unit }: PlannedTest, step: DisplayStep): string =>
-  parts
-    .map(part =>
-      [part.point === null ? '' : pointName(part.point), partWords(part, unit, step)].filter(Boolean).join(': '),
-    )
+export function foundWords({ parts, unit }: PlannedTest, step: DisplayStep): string {
+  const said = parts.map(part => partWords(part, unit, step))
+  // What nobody looked at anywhere is said once.
+  if (parts.every(part => part.found === null) && new Set(said).size === 1) return said[0]!
+  return parts
+    .map((part, i) => [part.point === null ? '' : pointName(part.point), said[i]].filter(Boolean).join(': '))
     .join('; ')
+}
 
 /** The latest that was found of a test; `null` where nothing was. */
 export const lastFound = ({ parts }: PlannedTest): TestPart['found'] =>

@@ -1,4 +1,3 @@
-import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 import type { PaperSize } from '@/core/catalogue/firm'
 import { lowerScene } from '@/core/drawing/lower-scene'
@@ -6,6 +5,7 @@ import type { LoweredMark } from '@/core/drawing/lowered'
 import type { Point } from '@/core/geometry/point'
 import type { Block, Paper } from '@/papers/paper'
 import { drawingWord } from '@/words/drawing'
+import { FONT, type FontName, registerFonts, setFont } from './lettering'
 
 const POINTS_PER_MM = 72 / 25.4
 const MARGIN = 48
@@ -13,14 +13,14 @@ const PICTURE_HIGH = 260
 const INK = '#17242B'
 const QUIET = '#4A5A63'
 const RULE = '#D3D7D6'
-const fonts = () => join(process.cwd(), 'node_modules/@expo-google-fonts/source-sans-3')
-const FONT = { plain: 'plain', bold: 'bold' } as const
 
 type Doc = InstanceType<typeof PDFDocument>
 
-/** What a firm's papers look like: their size, and the logo at their head as JPEG with its size in pixels. */
+/** What a firm's papers look like: their size, whose they are, and the logo at their head as JPEG with its size in pixels. */
 export type Stationery = {
   readonly size: PaperSize
+  /** The firm and how it is reached, in one line. */
+  readonly from: string
   readonly logo: { readonly picture: Uint8Array; readonly width: number; readonly height: number } | null
 }
 
@@ -31,7 +31,7 @@ const LOGO = { width: 150, height: 48 }
 export function writePdf(
   paper: Paper,
   madeAt: Date,
-  { size, logo }: Stationery = { size: 'a4', logo: null },
+  { size, from, logo }: Stationery = { size: 'a4', from: '', logo: null },
 ): Promise<Buffer> {
   const doc = new PDFDocument({
     size: size === 'a4' ? 'A4' : 'LETTER',
@@ -44,8 +44,7 @@ export function writePdf(
     displayTitle: true,
     info: { Title: paper.title, Creator: 'Harvek', CreationDate: madeAt },
   })
-  doc.registerFont(FONT.plain, join(fonts(), '400Regular/SourceSans3_400Regular.ttf'))
-  doc.registerFont(FONT.bold, join(fonts(), '600SemiBold/SourceSans3_600SemiBold.ttf'))
+  registerFonts(doc)
   const chunks: Buffer[] = []
   doc.on('data', chunk => chunks.push(chunk))
   const finished = new Promise<Buffer>((resolve, reject) => {
@@ -54,10 +53,12 @@ export function writePdf(
   })
   const root = doc.struct('Document')
   doc.addStructure(root)
-  writeHead(doc, root, paper, logo)
-  for (const block of paper.blocks) writeBlock(doc, root, block, paper)
+  writeHead(doc, root, paper, { from, logo })
+  paper.blocks.forEach((block, i) => {
+    writeBlock(doc, root, block, paper, paper.blocks[i + 1])
+  })
   root.end()
-  writeFooters(doc, paper.footer)
+  writeFooters(doc, paper, madeAt)
   doc.end()
   return finished
 }
@@ -76,16 +77,32 @@ function asArtifact(doc: Doc, draw: () => void): void {
   doc.endMarkedContent()
 }
 
-/** Title on the left, logo on the right, neither on the other. */
-function writeHead(doc: Doc, root: Node, { title, subtitle }: Paper, logo: Stationery['logo']): void {
+/** Whose paper it is, over all; title on the left, logo on the right, neither on the other. */
+function writeHead(
+  doc: Doc,
+  root: Node,
+  { title, subtitle }: Paper,
+  { from, logo }: Pick<Stationery, 'from' | 'logo'>,
+): void {
+  if (from)
+    tagged(doc, root, 'P', () => {
+      const said = setFont(doc, FONT.bold, from)
+      doc
+        .fontSize(9)
+        .fillColor(QUIET)
+        .text(said, MARGIN, doc.y - 12, { width: innerWidth(doc) })
+        .moveDown(0.7)
+    })
   const top = doc.y
   const beside = logo ? LOGO.width + 12 : 0
   const width = innerWidth(doc) - beside
   tagged(doc, root, 'H1', () => {
-    doc.font(FONT.bold).fontSize(20).fillColor(INK).text(title, MARGIN, top, { width })
+    const said = setFont(doc, FONT.bold, title)
+    doc.fontSize(20).fillColor(INK).text(said, MARGIN, top, { width })
   })
   tagged(doc, root, 'P', () => {
-    doc.font(FONT.plain).fontSize(11).fillColor(QUIET).text(subtitle, { width }).moveDown(0.6)
+    const said = setFont(doc, FONT.plain, subtitle)
+    doc.fontSize(11).fillColor(QUIET).text(said, { width }).moveDown(0.6)
   })
   if (!logo) return
   const scale = Math.min(LOGO.width / logo.width, LOGO.height / logo.height)
@@ -105,23 +122,44 @@ function ensureRoom(doc: Doc, height: number): void {
   if (doc.y + height > bottom(doc)) doc.addPage()
 }
 
-function writeBlock(doc: Doc, root: Node, block: Block, paper: Paper): void {
+/** The room a heading takes, with that above it. */
+const HEADING_HIGH = 34
+
+/** How much of a block must stand under its heading: a drawing or picture whole, of what runs on its beginning. */
+function leastOf(doc: Doc, block: Block | undefined): number {
+  switch (block?.kind) {
+    case 'drawing':
+      return drawnHeight(doc, block).high + 20
+    case 'picture':
+      return pictureWidth(doc, block) * block.ratio + 24
+    case 'table':
+      return 54
+    case undefined:
+      return 0
+    default:
+      return 32
+  }
+}
+
+function writeBlock(doc: Doc, root: Node, block: Block, paper: Paper, next: Block | undefined): void {
   doc.x = MARGIN
   switch (block.kind) {
     case 'heading':
-      ensureRoom(doc, 60)
+      // A heading never stands alone at a page's foot.
+      ensureRoom(doc, HEADING_HIGH + leastOf(doc, next))
       tagged(doc, root, 'H2', () => {
-        doc.moveDown(0.5).font(FONT.bold).fontSize(13).fillColor(INK).text(block.text, MARGIN).moveDown(0.2)
+        const said = setFont(doc, FONT.bold, block.text)
+        doc.fontSize(13).moveDown(0.5).fillColor(INK).text(said, MARGIN).moveDown(0.2)
       })
       return
     case 'text':
       ensureRoom(doc, 30)
       tagged(doc, root, 'P', () => {
+        const said = setFont(doc, FONT.plain, block.text)
         doc
-          .font(FONT.plain)
           .fontSize(10.5)
           .fillColor(INK)
-          .text(block.text, MARGIN, doc.y, { width: innerWidth(doc) })
+          .text(said, MARGIN, doc.y, { width: innerWidth(doc) })
           .moveDown(0.4)
       })
       return
@@ -156,9 +194,18 @@ function writeBlock(doc: Doc, root: Node, block: Block, paper: Paper): void {
 function writeTable(doc: Doc, root: Node, { head, rows, widths, points }: Extract<Block, { kind: 'table' }>): void {
   const table = doc.struct('Table')
   root.add(table)
-  writeRow(doc, table, { cells: head, widths, kinds: head.map(() => FONT.bold), heads: head.length, points })
-  for (const cells of rows)
-    writeRow(doc, table, { cells, widths, kinds: cells.map(() => FONT.plain), heads: 0, points })
+  const heading = { cells: head, widths, kinds: head.map(() => FONT.bold), heads: head.length, points }
+  ensureRoom(doc, heightOf(doc, heading) + (rows[0] ? heightOf(doc, { ...heading, cells: rows[0] }) : 0))
+  writeRow(doc, table, heading)
+  for (const cells of rows) {
+    const row = { cells, widths, kinds: cells.map(() => FONT.plain), heads: 0, points }
+    // What runs on says again on the next page what its columns are.
+    if (doc.y + heightOf(doc, row) > bottom(doc)) {
+      doc.addPage()
+      asArtifact(doc, () => drawRow(doc, heading, plainly, plainly))
+    }
+    writeRow(doc, table, row)
+  }
   table.end()
   doc.moveDown(0.5)
 }
@@ -166,36 +213,58 @@ function writeTable(doc: Doc, root: Node, { head, rows, widths, points }: Extrac
 type Row = {
   readonly cells: readonly string[]
   readonly widths: readonly number[]
-  readonly kinds: readonly string[]
+  readonly kinds: readonly FontName[]
   /** How many of its cells, from the left, are headings. */
   readonly heads: number
   readonly points?: number | undefined
 }
 
-function writeRow(doc: Doc, table: Node, { cells, widths, kinds, heads, points = 10 }: Row): void {
-  const width = innerWidth(doc)
+function heightOf(doc: Doc, { cells, widths, kinds, points = 10 }: Row): number {
   doc.fontSize(points)
-  const heights = cells.map((cell, i) =>
-    doc.font(kinds[i]!).heightOfString(cell || ' ', { width: widths[i]! * width - 8 }),
+  const heights = cells.map((cell, i) => {
+    const said = setFont(doc, kinds[i]!, cell)
+    return doc.heightOfString(said || ' ', { width: widths[i]! * innerWidth(doc) - 8 })
+  })
+  return Math.max(...heights) + 5
+}
+
+function writeRow(doc: Doc, table: Node, row: Row): void {
+  ensureRoom(doc, heightOf(doc, row))
+  const own = doc.struct('TR')
+  table.add(own)
+  drawRow(
+    doc,
+    row,
+    (write, i) => tagged(doc, own, i < row.heads ? 'TH' : 'TD', write),
+    write => asArtifact(doc, write),
   )
-  const height = Math.max(...heights) + 5
-  ensureRoom(doc, height)
-  const top = doc.y
-  const row = doc.struct('TR')
-  table.add(row)
+  own.end()
+}
+
+const plainly = (write: () => void): void => write()
+
+/** The cells of a row beside each other, and the rule under them; `inCell` and `asRule` say what each is in the paper. */
+function drawRow(
+  doc: Doc,
+  row: Row,
+  inCell: (write: () => void, i: number) => void,
+  asRule: (write: () => void) => void,
+): void {
+  const { cells, widths, kinds, points = 10 } = row
+  const [width, height, top] = [innerWidth(doc), heightOf(doc, row), doc.y]
   let x = MARGIN
   cells.forEach((cell, i) => {
     const at = x
-    tagged(doc, row, i < heads ? 'TH' : 'TD', () => {
+    inCell(() => {
+      const said = setFont(doc, kinds[i]!, cell)
       doc
-        .font(kinds[i]!)
+        .fontSize(points)
         .fillColor(i === 0 && kinds[i] === FONT.plain ? QUIET : INK)
-        .text(cell, at, top + 2, { width: widths[i]! * width - 8 })
-    })
+        .text(said, at, top + 2, { width: widths[i]! * width - 8 })
+    }, i)
     x += widths[i]! * width
   })
-  row.end()
-  asArtifact(doc, () => {
+  asRule(() => {
     doc
       .moveTo(MARGIN, top + height)
       .lineTo(MARGIN + width, top + height)
@@ -224,49 +293,57 @@ function writeCheck(doc: Doc, list: Node, { text, ticked }: { readonly text: str
   })
   list.add(
     doc.struct('LI', { actual: `${ticked ? 'done' : 'not done'}: ${text}` }, () => {
+      const said = setFont(doc, FONT.plain, text)
       doc
-        .font(FONT.plain)
         .fontSize(10)
         .fillColor(INK)
-        .text(text, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
+        .text(said, MARGIN + 16, top, { width: innerWidth(doc) - 16 })
     }),
   )
   doc.y = Math.max(doc.y, top + 15)
 }
 
-function writeDrawing(
-  doc: Doc,
-  root: Node,
-  { scene, heightMm, caption, numbers }: Extract<Block, { kind: 'drawing' }>,
-  { step }: Paper,
-): void {
-  const height = heightMm * POINTS_PER_MM
+type Drawing = Extract<Block, { kind: 'drawing' }>
+type Picture = Extract<Block, { kind: 'picture' }>
+
+/** How a drawing stands on its page: its scale, and its size in points. */
+function drawnHeight(doc: Doc, { scene, heightMm }: Drawing) {
   const [spanX, spanY] = [scene.to.x - scene.from.x, scene.to.y - scene.from.y]
-  const scale = Math.min(height / spanY, innerWidth(doc) / spanX)
-  ensureRoom(doc, spanY * scale + 20)
-  const [left, top] = [MARGIN + (innerWidth(doc) - spanX * scale) / 2, doc.y]
+  const scale = Math.min((heightMm * POINTS_PER_MM) / spanY, innerWidth(doc) / spanX)
+  return { scale, wide: spanX * scale, high: spanY * scale }
+}
+
+function writeDrawing(doc: Doc, root: Node, drawing: Drawing, { step }: Paper): void {
+  const { scene, caption, numbers } = drawing
+  const { scale, wide, high } = drawnHeight(doc, drawing)
+  ensureRoom(doc, high + 20)
+  const [left, top] = [MARGIN + (innerWidth(doc) - wide) / 2, doc.y]
   const textHeight = 9 / scale
   const readingText = numbers && ((id: string, figure: string) => String(numbers.get(id) ?? figure))
   const place: Place = { x: x => left + (x - scene.from.x) * scale, y: y => top + (scene.to.y - y) * scale, scale }
   const figure = () => {
-    for (const mark of lowerScene(scene, { textHeight, step, word: drawingWord, openText: '', readingText }))
-      drawMark(doc, mark, place)
+    const marks = lowerScene(scene, { textHeight, step, word: drawingWord, openText: '', readingText })
+    // Figures stand on a ground of their own over every line.
+    for (const mark of marks) if (mark.kind !== 'text') drawMark(doc, mark, place)
+    for (const mark of marks) if (mark.kind === 'text' && mark.text) drawMark(doc, mark, place)
     doc.undash()
   }
   tagged(doc, root, 'Figure', figure, caption)
-  doc.y = top + spanY * scale + 2
+  doc.y = top + high + 2
   tagged(doc, root, 'Caption', () => {
     doc
-      .font(FONT.plain)
       .fontSize(9)
       .fillColor(QUIET)
-      .text(caption, MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
+      .text(setFont(doc, FONT.plain, caption), MARGIN, doc.y, { width: innerWidth(doc), align: 'center' })
       .moveDown(0.4)
   })
 }
 
-function writePicture(doc: Doc, root: Node, { jpeg, ratio, caption }: Extract<Block, { kind: 'picture' }>): void {
-  const width = Math.min(innerWidth(doc), PICTURE_HIGH / ratio)
+const pictureWidth = (doc: Doc, { ratio }: Picture): number => Math.min(innerWidth(doc), PICTURE_HIGH / ratio)
+
+function writePicture(doc: Doc, root: Node, block: Picture): void {
+  const { jpeg, ratio, caption } = block
+  const width = pictureWidth(doc, block)
   ensureRoom(doc, width * ratio + 24)
   const picture = () => {
     doc.image(Buffer.from(jpeg), MARGIN, doc.y, { width })
@@ -275,7 +352,8 @@ function writePicture(doc: Doc, root: Node, { jpeg, ratio, caption }: Extract<Bl
   tagged(doc, root, 'Figure', picture, caption)
   doc.y = top + width * ratio + 3
   tagged(doc, root, 'Caption', () => {
-    doc.font(FONT.plain).fontSize(9).fillColor(QUIET).text(caption, MARGIN, doc.y).moveDown(0.6)
+    const said = setFont(doc, FONT.plain, caption)
+    doc.fontSize(9).fillColor(QUIET).text(said, MARGIN, doc.y).moveDown(0.6)
   })
 }
 
@@ -310,10 +388,25 @@ function drawMark(doc: Doc, mark: LoweredMark, at: Place): void {
         .fontSize(9)
         .fillColor(INK)
       const width = doc.widthOfString(mark.text)
+      if (!/^[·~]$/u.test(mark.text)) ground(doc, mark, { x, y, width })
       const shift = mark.anchor === 'middle' ? width / 2 : mark.anchor === 'end' ? width : 0
       doc.text(mark.text, x - shift, y - 8, { lineBreak: false }).restore()
     }
   }
+}
+
+/** White under a figure, so that no line runs through it. */
+function ground(
+  doc: Doc,
+  { anchor }: Extract<LoweredMark, { kind: 'text' }>,
+  { x, y, width }: { readonly x: number; readonly y: number; readonly width: number },
+): void {
+  const shift = anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0
+  doc
+    .rect(x - shift - 1, y - 7, width + 2, 8.5)
+    .fillColor('#FFFFFF')
+    .fill()
+    .fillColor(INK)
 }
 
 function drawPath(doc: Doc, points: readonly Point[], at: Place): void {
@@ -337,19 +430,25 @@ function drawArc(doc: Doc, mark: Extract<LoweredMark, { kind: 'arc' }>, at: Plac
   doc.stroke()
 }
 
-function writeFooters(doc: Doc, footer: string): void {
+/** At the foot of every page: what holds for all of it, which paper it is of, when it was made, and which page. */
+function writeFooters(doc: Doc, { title, footer }: Paper, madeAt: Date): void {
   const { start, count } = doc.bufferedPageRange()
   for (let i = start; i < start + count; i++) {
     doc.switchToPage(i)
     doc.page.margins.bottom = 0
     doc.markContent('Artifact', { type: 'Pagination' })
-    doc.font(FONT.plain).fontSize(8.5).fillColor(QUIET)
-    doc.text(footer, MARGIN, doc.page.height - 34, { width: innerWidth(doc) - 60, lineBreak: false })
-    doc.text(`${i + 1} of ${count}`, MARGIN, doc.page.height - 34, {
-      width: innerWidth(doc),
-      align: 'right',
-      lineBreak: false,
+    const at = doc.page.height - 40
+    const line = { width: innerWidth(doc), lineBreak: false } as const
+    doc.fontSize(8.5).fillColor(QUIET)
+    doc.text(setFont(doc, FONT.plain, footer), MARGIN, at, line)
+    const paper = `${title} · ${madeAt.toISOString().slice(0, 10)}`
+    doc.text(setFont(doc, FONT.plain, paper), MARGIN, at + 12, {
+      ...line,
+      width: innerWidth(doc) - 70,
+      ellipsis: true,
+      height: 10,
     })
+    doc.font(FONT.plain).text(`${i + 1} of ${count}`, MARGIN, at + 12, { ...line, align: 'right' })
     doc.endMarkedContent()
   }
 }

@@ -7,8 +7,11 @@ type Box = { readonly left: number; readonly bottom: number; readonly right: num
 /** How wide letters are, by the height of lettering: figures of the type that ships, set half bold; a slash and what is beside it are narrow. */
 const WIDE = 0.53
 const NARROW = 0.26
-const wordWidth = (text: string): number =>
-  [...text].reduce((sum, one) => sum + (/[ /.,':;|il·]/.test(one) ? NARROW : WIDE), 0)
+/** Arrows are as wide as they are high. */
+const ARROW = 1
+const widthOf = (letter: string): number =>
+  /[ /.,':;|il·]/.test(letter) ? NARROW : /[◀▶▲▼]/u.test(letter) ? ARROW : WIDE
+const wordWidth = (text: string): number => [...text].reduce((sum, one) => sum + widthOf(one), 0)
 /** Above and below the line letters stand on, and beside them, with the ground they are read on. */
 const [ABOVE, BELOW, BESIDE] = [0.82, 0.26, 0.1]
 
@@ -75,7 +78,7 @@ export function clearTexts(
   const taken: Box[] = []
   const moved = new Map<number, Text | null>()
   for (const { mark, i } of texts) {
-    const spot = MARKS.test(mark.text) ? mark : freeSpot(mark, taken, shown, height)
+    const spot = MARKS.test(mark.text) ? movedIn(mark, shown, height) : freeSpot(mark, taken, shown, height)
     const box = boxOf(spot, height)
     if (isLeftOut(mark.id) && taken.some(one => shared(box, one) > 0)) {
       moved.set(i, null)
@@ -89,6 +92,12 @@ export function clearTexts(
 
 const isShown = ({ x, y }: Text, { from, to }: Pick<Scene, 'from' | 'to'>): boolean =>
   x >= from.x && x <= to.x && y >= from.y && y <= to.y
+
+/** What marks a place stays on it, but for what would stand outside the drawing. */
+function movedIn(mark: Text, shown: Pick<Scene, 'from' | 'to'>, height: number): Text {
+  const [x, y] = inward(boxOf(mark, height), shown)
+  return x === 0 && y === 0 ? mark : { ...mark, x: mark.x + x, y: mark.y + y }
+}
 
 function freeSpot(mark: Text, taken: readonly Box[], shown: Pick<Scene, 'from' | 'to'>, height: number): Text {
   const angle = (mark.turnDeg * Math.PI) / 180

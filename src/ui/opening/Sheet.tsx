@@ -22,7 +22,9 @@ import { KeyHelp } from './KeyHelp'
 import type { LaterProps } from './Later'
 import { useSelection } from './use-selection'
 import type { useSheetKeys } from './use-sheet-keys'
+import { useWalk } from './walk'
 
+const FirstWalk = dynamic(() => import('./FirstWalk'), { ssr: false })
 const ClashNote = dynamic(() => import('../parts/ClashNote').then(one => one.ClashNote), { ssr: false })
 
 // The work, and all that shows it: loaded behind what is needed to read and type, and worked out in the browser alone.
@@ -45,6 +47,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
   const { sheet, glance } = store
   const { progress } = glance
   const isIdle = (one: Stage) => glance.idle.includes(one)
+  const walk = useWalk()
   const pane: ReadProps = {
     store,
     devices,
@@ -86,6 +89,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
           {!isIdle(stage) && <Behind part="findings" pane={pane} on={on} scene={null} />}
         </Side>
       </Grid>
+      {walk !== null && <FirstWalk at={walk} stage={stage} isIdle={isIdle} onShow={on.show} />}
     </main>
   )
 }

@@ -223,7 +223,8 @@ const UnitRow = ({ unit }: { readonly unit: ListedUnit }) => (
 )
 
 function countWords({ count, all, from, units }: FoundUnits): string {
-  if (all === 0) return 'The catalogue is empty. Take a maker’s list in below.'
+  if (all === 0)
+    return 'The catalogue holds the units you can order, each as its maker’s sheet says. It is empty: take a maker’s list in below, or enter a unit by hand.'
   if (count === 0) return 'No unit has these words in it.'
   const shown = count > units.length ? `, ${from + 1} to ${from + units.length} shown` : ''
   return `${count} of ${all} units${shown}`

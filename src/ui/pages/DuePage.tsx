@@ -6,6 +6,7 @@ import type { CallRow, Due, DueRow } from '@/server/load-after'
 import { DEADLINE_WORDS, deadlineName, dueWords, SYMPTOM_NAMES, WHOSE_WORDS } from '@/words/after'
 import { dayWords } from '@/words/moments'
 import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
+import { Empty } from '../parts/Empty'
 import { Page } from './Today'
 
 const List = styled.ul`
@@ -66,7 +67,13 @@ export function DuePage({ rows, calls, today }: Due) {
           </li>
         ))}
       </List>
-      {own.length === 0 && <p>Nothing is due. What is due of a door begins when it stands.</p>}
+      {own.length === 0 && (
+        <Empty says="Here stands what is owed to a door that stands: papers, looks after a season, warranties that end. Nothing is due. What is due of a door begins when it is handed over.">
+          <Link className="tall" href="/openings">
+            Choose an opening
+          </Link>
+        </Empty>
+      )}
       {own.length > shown && (
         <Button $plain onPress={() => setShown(shown + STEP)}>
           Show more of {own.length - shown}

@@ -17,6 +17,7 @@ import { AuditPanel } from '../parts/AuditPanel'
 import { ClashNote } from '../parts/ClashNote'
 import { Button, ButtonLink, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Empty } from '../parts/Empty'
 import { MethodPicker } from '../parts/MethodPicker'
 import { NotTaken } from '../parts/NotTaken'
 import { Locked, Only } from '../parts/Rights'
@@ -54,6 +55,9 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
       <JobHead data={data} isArchived={job.archivedAt !== null} onUnit={unit => save(inUnit(data, unit, firm.steps))} />
       <NotTaken of={of} />
       {clash && <ClashNote clash={clash} step={data.step} onChoose={choose} />}
+      {openings.length === 0 && (
+        <Empty says="A job is a house with its openings. Walk round it and add the first opening below: its kind, and how it is measured. Each one gets a sheet from the first reading to the record." />
+      )}
       <Row>
         {openings.map(one => (
           <li key={one.id}>
@@ -70,9 +74,6 @@ export function Job({ job, details, openings, listed, putAway, firm, schools }: 
             </Link>
           </li>
         ))}
-        {openings.length === 0 && (
-          <li style={{ padding: 20 }}>No openings yet. Walk round the house and add the first.</li>
-        )}
       </Row>
       <Locked verb="job">
         <NewOpening

@@ -9,6 +9,7 @@ import type { Firm } from '@/core/catalogue/firm'
 import { newJob } from '@/core/survey/new-job'
 import { Button, Choice } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Empty } from '../parts/Empty'
 import { Only } from '../parts/Rights'
 import { send } from '../store/send'
 import { useMaking } from '../store/use-making'
@@ -48,6 +49,9 @@ export function Jobs({
   return (
     <Page>
       <h1>Jobs</h1>
+      {jobs.length === 0 && (
+        <Empty says="A job is one house and one customer: its openings are measured, ordered, set and handed over together. Name the first one here; the rest can be said later." />
+      )}
       <JobList jobs={jobs} />
       <Only verb="job">
         <NewJob firm={firm} />

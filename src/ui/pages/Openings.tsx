@@ -108,7 +108,10 @@ const Beside = ({ found: { jobs, orders } }: { readonly found: FoundOpenings }) 
 )
 
 function countWords({ count, openings, search }: FoundOpenings): string {
-  if (count === 0) return search ? `No opening has “${search}” in it.` : 'No openings yet.'
+  if (count === 0)
+    return search
+      ? `No opening has “${search}” in it.`
+      : 'Every opening of every job is found here by its words. There is none yet: add the first to a job.'
   const all = count === 1 ? '1 opening' : `${count} openings`
   return count > openings.length ? `${all}; the first ${openings.length} are shown. Type more words.` : all
 }

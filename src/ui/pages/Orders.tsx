@@ -4,6 +4,7 @@ import { styled } from 'styled-components'
 import { byMakerAndArticle } from '@/core/exchange/price-log'
 import type { OrderRow } from '@/server/load-order'
 import { STANDING_WORDS } from '@/words/standing'
+import { Empty } from '../parts/Empty'
 import { Money } from '../parts/Money'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Page } from './Today'
@@ -52,7 +53,13 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
         })}
       </List>
       <PriceLog orders={orders} />
-      {orders.length === 0 && <p>No order was released yet. Orders are released on an opening’s Order stage.</p>}
+      {orders.length === 0 && (
+        <Empty says="Here stands what was ordered, what its maker answered, when it comes and how it was received. No order was released yet: one is, on an opening’s Order stage.">
+          <Link className="tall" href="/openings">
+            Choose an opening
+          </Link>
+        </Empty>
+      )}
     </Page>
   )
 }

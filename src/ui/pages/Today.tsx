@@ -5,8 +5,10 @@ import type { Day, Today as TodayOf } from '@/server/day'
 import { SYMPTOM_NAMES } from '@/words/after'
 import { STAGE_NAMES } from '@/words/names'
 import { AlongPanel } from '../parts/AlongPanel'
+import { Empty } from '../parts/Empty'
 import { SeverityMark } from '../parts/SeverityMark'
 import { CrewDays } from './CrewDays'
+import { WalkOffer } from './WalkOffer'
 
 export const Page = styled.main`
   max-width: 1120px; margin: 0 auto; padding: 22px 20px 60px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 22px;
@@ -49,14 +51,18 @@ export const OpeningLine = ({ one, waits }: LineProps) => (
 
 /** The day: which job, until when there is light, what is next on each opening, who is waited for. */
 export function Today({ days, crews, today }: TodayOf) {
+  const first = days.flatMap(day => day.openings)[0]
   return (
     <Page>
       <h1>Today</h1>
       {days.length === 0 && (
-        <p>
-          No jobs yet. <Link href="/jobs">Start one.</Link>
-        </p>
+        <Empty says="Today shows each job that is open: what comes next at every door, who is waited for, and until when there is light. The first act is to start a job.">
+          <Link className="tall" href="/jobs">
+            Start one.
+          </Link>
+        </Empty>
       )}
+      {first && <WalkOffer opening={first} />}
       <CrewDays crews={crews} day={today} />
       <AlongPanel jobs="week" title="Take the next seven days along" />
       {days.map(day => (

@@ -1,6 +1,7 @@
 'use client'
 import { useSyncExternalStore } from 'react'
-import { FOLD_KEY } from '../theme/fold-first'
+import { deviceChoice } from '../store/device-choice'
+import { FOLD_KEY } from '../theme/first-paint'
 
 // How far the drawing is pulled out on a narrow window, kept on this device. It stands at the root before anything is painted (`FOLD_FIRST`), so that a
 // page never comes in with the drawing open and folds it afterwards.
@@ -9,27 +10,17 @@ import { FOLD_KEY } from '../theme/fold-first'
 export const FOLDS = ['strip', 'open', 'tall'] as const
 export type Fold = (typeof FOLDS)[number]
 
-const TURNED = 'harvek-drawing'
-
 const foldNow = (): Fold => FOLDS.find(one => one === document.documentElement.dataset.fold) ?? 'open'
+
+const kept = deviceChoice(FOLD_KEY)
 
 /** Pulls the drawing out, or folds it, and keeps that. */
 export function turnFold(next: Fold): void {
   document.documentElement.dataset.fold = next
-  try {
-    localStorage.setItem(FOLD_KEY, next)
-  } catch {
-    // Private windows may refuse to keep anything: it is open again on the next page then.
-  }
-  window.dispatchEvent(new Event(TURNED))
+  kept.keep(next)
 }
 
-function listen(listener: () => void): () => void {
-  window.addEventListener(TURNED, listener)
-  return () => window.removeEventListener(TURNED, listener)
-}
-
-export const useFold = (): Fold => useSyncExternalStore(listen, foldNow, () => 'open')
+export const useFold = (): Fold => useSyncExternalStore(kept.listen, foldNow, () => 'open')
 
 // One drawing at a time where three beside each other would be too small to be read.
 const ONE = '(max-width: 37.5em), (max-width: 60em) and (max-height: 30em)'

@@ -10,6 +10,7 @@ import { dayOf, nextDay, type Wall, wallAt, weekdayOf } from '@/core/plan/wall'
 import { leftWords, wallWords } from '@/words/plan'
 import { Button, Choice, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Empty } from '../parts/Empty'
 import { useMay } from '../store/rights'
 import { type Put, type Spot, usePlacings } from '../store/use-placings'
 import { useHeavy } from '../worker/use-heavy'
@@ -100,9 +101,11 @@ export function PlanPage({ given: first, memberName, now: at, zone }: Props) {
         )}
       </div>
       {view.board.crews.length === 0 ? (
-        <p>
-          No crew yet: who works together, on which days, is said on <Link href="/firm">the firm’s page</Link>.
-        </p>
+        <Empty says="The plan puts each door’s work on the days of a crew, by light, deliveries and waits. No crew yet: who works together, on which days, is said on the firm’s page.">
+          <Link className="tall" href="/firm">
+            Add a crew
+          </Link>
+        </Empty>
       ) : (
         <>
           {mayMove && <Proposal given={given} view={view} now={now} onTake={put} />}

@@ -26,6 +26,7 @@ export const Side = styled.div`
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
   @media (min-width: 53.8125em) { contain: strict; }
   &.ladder { border-right: 1px solid var(--rule); }
+  &[data-walked] { box-shadow: inset 0 0 0 3px var(--vial), inset 0 0 0 5px var(--ink); }
   &:has(> .scroll) { display: flex; flex-direction: column; }
   .scroll { overflow-y: auto; min-height: 96px; flex: 1; margin: 0 -16px; padding: 0 16px; }
   .count { position: sticky; top: 0; z-index: 1; background: var(--sheet); display: flex; justify-content: space-between; align-items: center; gap: 8px; font-size: 0.9375rem; color: var(--quiet); min-height: 44px; button { font-size: 0.875rem; padding: 0 10px; } }
@@ -40,6 +41,7 @@ export const Side = styled.div`
 `
 export const Middle = styled.div`
   min-height: 0; min-width: 0; display: grid; grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr) auto; gap: 6px; padding: 8px;
+  &[data-walked] { box-shadow: inset 0 0 0 3px var(--vial), inset 0 0 0 5px var(--ink); }
   .elevation { grid-row: 1 / 3; }
   .foot { grid-column: 1 / -1; min-height: 52px; }
   .pull { display: none; }
@@ -102,6 +104,7 @@ export const Ladder = styled.ol`
 export const Now = styled.section`
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
   @media (max-width: 53.75em) { min-height: 0; .how { min-height: 61px; } }
+  &[data-walked] { box-shadow: 0 0 0 3px var(--vial), 0 0 0 5px var(--ink); }
   h2 { font-size: 1.375rem; }
   .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }
   .why { color: var(--quiet); }
