@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -114,6 +115,26 @@ test.describe('on a phone', () => {
       await open(page, `/openings/${demoOpening('A5')}/${stage}`)
       await expectAccessible(page)
     })
+})
+
+test('every page has a view for paper: its heading and what it says, page numbers, and nothing one does', async ({
+  page,
+}) => {
+  test.setTimeout(120_000)
+  const sheets = ['measure', 'order', 'seal'].map(one => `/openings/${demoOpening('A1')}/${one}`)
+  for (const path of [...PAGES, ...sheets]) {
+    await page.emulateMedia({ media: 'screen' })
+    await open(page, path)
+    const heading = await page.getByRole('heading', { level: 1 }).first().innerText()
+    await page.emulateMedia({ media: 'print' })
+    const done = page.locator('header nav, header button, aside[data-line], form, main button[data-rac]')
+    expect([path, await done.filter({ visible: true }).count()]).toEqual([path, 0])
+    const file = join(tmpdir(), `harvek-print-${process.pid}.pdf`)
+    await page.pdf({ path: file, format: 'A4' })
+    const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ')
+    expect([path, text.includes(heading.replace(/\s+/g, ' '))]).toEqual([path, true])
+    expect([path, /1 of \d/.test(text)]).toEqual([path, true])
+  }
 })
 
 test.describe('the light', () => {

@@ -16,10 +16,12 @@ import { done, entry, LENGTHS, NOW, reading, shownJob, stepEntry, testEntry, tra
 import { KIND_CASES, openingOf, sealed } from './core/test/kind-cases'
 import { orderOf } from './core/test/orders'
 import { work } from './core/work'
+import { fitCard } from './papers/fit-card'
 import { handoverRecord } from './papers/handover-record'
 import { measureSheet } from './papers/measure-sheet'
 import { orderSheet } from './papers/order-sheet'
-import { TO_MAKER } from './papers/test/audience'
+import type { Block } from './papers/paper'
+import { OWN, TO_MAKER } from './papers/test/audience'
 import { NUMBERS } from './trade/rates'
 import { deliveredName, lookedHow } from './words/looked'
 import { requestText } from './words/size-request'
@@ -66,6 +68,24 @@ function noted(own: OpeningRecords, units: readonly CatalogueUnit[]): readonly L
     ...tests.map((one, i) => testEntry(one, at(200 + i))),
   ]
 }
+
+/** Everything that is printed as letters. */
+const stringsIn = (blocks: readonly Block[]): readonly string[] =>
+  blocks.flatMap(block => {
+    switch (block.kind) {
+      case 'heading':
+      case 'text':
+        return [block.text]
+      case 'facts':
+        return block.rows.flat()
+      case 'table':
+        return [...block.head, ...block.rows.flat()]
+      case 'checks':
+        return block.items.map(one => one.text)
+      default:
+        return [block.caption]
+    }
+  })
 
 describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (_, one) => {
   const units = one.unit ? [sealed(one.unit)] : []
@@ -166,6 +186,33 @@ describe.each(Object.entries(KIND_CASES))('%s, from the survey to the record', (
     expect(text).toContain(one.unit ? 'H-0001' : 'the door stays')
     if (one.unit) expect(text).toContain(one.unit.article)
   })
+  it.each([
+    ['1/16', /\d ?mm\b/],
+    ['1', /\d ?in\b(?! \d)|\d+\/\d+ in/],
+  ] as const)(
+    'says the lengths of its papers in the unit of its job, in %s, the other only beside it in brackets',
+    (step, other) => {
+      const job = { ...JOB, unit: step === '1' ? 'mm' : 'in', step } as const
+      const order = one.unit ? orderFor(units, openings) : null
+      const own = { ...openings[0], orders: order ? [order] : [] }
+      const { work: did, sealed: edges } = done(own, trade(units))
+      const papers = [
+        measureSheet(job, own, did, { blank: false, photos: [] }),
+        measureSheet(job, own, did, { blank: true, photos: [] }),
+        fitCard(job, own, did),
+        handoverRecord(job, own, did, { numbers: NUMBERS, zone: 'UTC' }),
+        ...(order ? [orderSheet(job, order, order.lines, TO_MAKER), orderSheet(job, order, order.lines, OWN)] : []),
+      ]
+      expect(edges).toBeDefined()
+      for (const { title, blocks } of papers)
+        for (const said of stringsIn(blocks)) {
+          // What was typed stands as it was typed, and a call size is a name in feet and inches.
+          if (own.readings.some(it => it.text === said) || /^\d{4}, \d ft/.test(said)) continue
+          const bare = said.replace(/\([^()]*\)/g, '')
+          expect([title, said, other.exec(bare)?.[0]]).toEqual([title, said, undefined])
+        }
+    },
+  )
   it('asks of a unit only what its kind has', () => {
     if (!one.unit) return
     const named = UNIT_DOORS[one.unit.kind].order.details({ bore: 'single', glass: 'safety', labelMinutes: 20 })

@@ -15,7 +15,7 @@ type Props = { readonly opening: { readonly id: string; readonly tag: string; re
 
 /** Offers the first walk through one opening, on a device where nobody took or left it. */
 export const WalkOffer = ({ opening: { id, tag, name } }: Props) => (
-  <Line aria-label="First walk">
+  <Line className="unprinted" aria-label="First walk">
     <p>First time here? A short walk shows a sheet from the first reading to the record; leave it when you like.</p>
     <Link className="tall" href={`/openings/${id}/measure`} onClick={() => walkTo(0)}>
       Walk through {tag} {name}

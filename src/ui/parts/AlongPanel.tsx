@@ -14,7 +14,7 @@ type Props = {
 export function AlongPanel({ jobs, title }: Props) {
   const along = useAlong(jobs)
   return (
-    <div style={{ display: 'flex', flexWrap: 'wrap', gap: '6px 14px', alignItems: 'center' }}>
+    <div className="unprinted" style={{ display: 'flex', flexWrap: 'wrap', gap: '6px 14px', alignItems: 'center' }}>
       <Button $plain isDisabled={along.isBusy || !along.isAble} onPress={() => void along.take()}>
         {title}
       </Button>

@@ -88,6 +88,7 @@ export function SceneView({
       <svg
         width={size.width}
         height={size.height}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label={title}
         data-scene={scene.name}

@@ -7,6 +7,8 @@ export const Grid = styled.div`
   @media (max-width: 68.75em) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
   @media (max-width: 53.75em) {
     display: flex; flex-direction: column; height: auto; --drawn: max(44dvh, 300px);
+    /* While something is read its field is in sight too. */
+    &:has([aria-label='Reading now']) { --drawn: max(35dvh, 232px); }
     :root[data-fold='strip'] & { --drawn: 49px; }
     :root[data-fold='tall'] & { --drawn: calc(100dvh - 49px - var(--bar)); }
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
@@ -21,8 +23,10 @@ export const Grid = styled.div`
   @media (max-width: 60em) and (max-height: 30em) {
     &:has([data-docked]) { flex-direction: row; .middle { order: -1; height: 100%; } .ladder { width: 54%; max-height: none; } .how { display: none; } }
   }
+  @media print { display: flex !important; flex-direction: column; position: static !important; height: auto !important; min-height: 0; .middle { order: -1; } }
 `
 export const Side = styled.div`
+  @media print { display: block !important; border: none !important; .scroll { margin: 0 !important; padding: 0 !important; } }
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
   @media (min-width: 53.8125em) { contain: strict; }
   &.ladder { border-right: 1px solid var(--rule); }
@@ -65,6 +69,7 @@ export const Middle = styled.div`
     .elevation { grid-row: auto; }
     :root:not([data-fold='tall']) & .foot { display: none; }
   }
+  @media print { display: grid !important; position: static !important; height: 120mm !important; break-inside: avoid; .foot, .pull { display: none !important; } }
 `
 export const Heading = styled.div`
   display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
@@ -76,6 +81,7 @@ export const Heading = styled.div`
   @media (max-width: 43.75em) { padding: 0 10px 0 0; gap: 2px; min-height: 44px; .up { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; color: var(--blue); } .job { display: none; } h1 { font-size: 1.125rem; line-height: 1.15; } }
 `
 export const Tabs = styled.nav`
+  @media print { display: none !important; }
   display: flex; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); background: var(--paper); padding: 0 10px; height: 49px;
   button {
     display: flex; align-items: center; justify-content: center; gap: 7px; flex: 1; min-width: 44px; min-height: 44px; border: none; background: none; cursor: pointer; font-size: 1rem; padding: 0 4px; border-bottom: 4px solid transparent; border-top: 4px solid transparent; white-space: nowrap;
@@ -102,6 +108,7 @@ export const Ladder = styled.ol`
 `
 /** What is asked now. As high for one question as for another, so that neither the field nor the ladder below it moves. */
 export const Now = styled.section`
+  @media print { display: none !important; }
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
   @media (max-width: 53.75em) { min-height: 0; .how { min-height: 61px; } }
   &[data-walked] { box-shadow: 0 0 0 3px var(--vial), 0 0 0 5px var(--ink); }

@@ -28,6 +28,9 @@ export const GlobalStyle = createGlobalStyle`
   @media (pointer: coarse) { :root { --bar: max(49px, 2.375rem); } }
   *, *::before, *::after { box-sizing: border-box; }
   html { background: var(--paper); color: var(--ink); font: 400 100%/1.4 'Source Sans 3 Variable', 'Harvek Until', sans-serif; font-variant-numeric: tabular-nums; -webkit-text-size-adjust: 100%; }
+  /* What has the focus, or is gone to, stands clear of what is fixed above and below. */
+  html { scroll-padding: 8px 0 calc(var(--bar) + 12px); }
+  @media (max-width: 53.75em) { html:has(nav[aria-label='Stages']) { scroll-padding-top: 60px; } }
   body { margin: 0; }
   body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
@@ -47,5 +50,22 @@ export const GlobalStyle = createGlobalStyle`
   dl dd { text-align: right; }
   [hidden] { display: none !important; }
   .sr { position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  .printed { display: none; }
+  /* A page on paper: what is known, without what one does on it. */
+  @media print {
+    @page { margin: 14mm 12mm 16mm; @bottom-right { content: counter(page) ' of ' counter(pages); font: 9pt sans-serif; } }
+    :root, :root[data-light] {
+      color-scheme: light; --paper: #FFFFFF; --sheet: #FFFFFF; --ink: #000000; --quiet: #33383B; --rule: #9AA0A3; --strong-rule: #555555;
+      --blue: #000000; --vial: #E4E4E4; --vial-wash: #F1F1F1; --fine: #000000; --watch: #000000; --correct: #000000; --stop: #000000;
+    }
+    html { font-size: 11pt; }
+    body:has([data-line]) { padding-bottom: 0; }
+    .printed { display: block; font-size: 10pt; color: var(--quiet); padding-bottom: 6mm; }
+    .unprinted, dialog, form, input[type='file'], main button[data-rac], .closer, button.ask, main summary:not(details[open] > summary), video { display: none !important; }
+    main, main * { overflow: visible !important; contain: none !important; max-height: none !important; }
+    h1, h2, h3 { break-after: avoid; } li, tr, article, figure, svg { break-inside: avoid; } thead { display: table-header-group; }
+    a { color: inherit; text-decoration: none; } .term { text-decoration: none; }
+    svg[data-scene] { width: 100% !important; height: 100% !important; }
+  }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
 `

@@ -72,7 +72,8 @@ export function Shell({ visitor, children }: Props) {
     <>
       <GlobalStyle />
       <Going />
-      <Bar data-menu={menu || undefined}>
+      {visitor && <p className="printed">{visitor.firm}</p>}
+      <Bar className="unprinted" data-menu={menu || undefined}>
         <Link className="word" href="/">
           <svg width="18" height="28" viewBox="0 0 18 28" aria-hidden="true">
             <rect x="1" y="1" width="16" height="26" fill="none" stroke="currentColor" strokeWidth="2" />

@@ -58,7 +58,7 @@ export function SyncBar({ isSite }: { readonly isSite: boolean }) {
         ? 'fine'
         : 'kept'
   return (
-    <Bar data-line={tone} data-waits={items.length} aria-label="What is stored">
+    <Bar className="unprinted" data-line={tone} data-waits={items.length} aria-label="What is stored">
       {isOpen && items.length > 0 && <Waiting items={items} sending={sending} />}
       <div className="line">
         <Sign tone={tone} isBusy={sending.size > 0} />
