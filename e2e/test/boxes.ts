@@ -125,8 +125,8 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
         )
           out.cut.push(`${text}: out of its drawing`)
         for (const other of texts.slice(i + 1)) {
-          // Dots only mark a place; they are no figures.
-          if (text === '·' && other.text === '·') continue
+          // Dots and waves only mark a place; they are no figures.
+          if (/^[·~]$/.test(text) && /^[·~]$/.test(other.text)) continue
           if (meet(corners, other.corners)) out.figures.push(`${text} on ${other.text}`)
         }
       }

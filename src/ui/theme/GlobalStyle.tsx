@@ -34,7 +34,10 @@ export const GlobalStyle = createGlobalStyle`
   body { margin: 0; }
   body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
-  h1, h2, p { overflow-wrap: anywhere; }
+  h1, h2, p, a, strong, dd, li { overflow-wrap: anywhere; }
+  td, th { overflow-wrap: break-word; }
+  /* A name that is read from the right leaves what stands beside it where it is. */
+  h1, h2, a, strong, dd, td, bdi, .name { unicode-bidi: isolate; }
   ul, ol { list-style: none; }
   h1 { font-size: 1.5rem; font-weight: 650; line-height: 1.2; }
   h2 { font-size: 1.125rem; font-weight: 650; line-height: 1.25; }
