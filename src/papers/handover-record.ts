@@ -64,7 +64,7 @@ export function handoverRecord(
       { kind: 'heading', text: 'Upkeep' },
       {
         kind: 'text',
-        text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months, all four edges of a leaf that swings out. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year. Screws, not nails, go through a mould that will carry a storm door.',
+        text: 'Bare wood is primed and painted within 2 weeks, the whole unit finished within 6 months, all four edges of a leaf that swings out. Never paint a seal: pull it first. Look at the hinge screws after the first heating season, at the sealant once a year. Screws, not nails, go through an outside trim that will carry a storm door.',
       },
     ],
   }

@@ -165,7 +165,7 @@ function sizeRows(line: OrderLine, step: DisplayStep): Rows {
     ...when(leafWidth !== null && leafHeight !== null, 'Leaf', () => size({ width: leafWidth!, height: leafHeight! })),
     ...when(line.derived !== null, line.cut ? 'Trim opening' : 'Derived size', () => size(line.derived!, 'derived')),
     ...when(line.roughOpening !== null, 'Rough opening for it', () => size(line.roughOpening!, 'roughOpening')),
-    ...when(line.trimOutside !== null, 'Over the brickmould', () => size(line.trimOutside!)),
+    ...when(line.trimOutside !== null, 'Over the outside trim', () => size(line.trimOutside!)),
     ...when(line.wall !== null, 'Wall', () => both(line.wall!, 'wall')),
     ...when(line.jambExtension !== null, 'Jamb extension', () => both(line.jambExtension!, 'jambExtension')),
     ...when(line.flushFace !== null && line.flushFace !== 'ask', 'Flush with', () => FLUSH_NAMES[line.flushFace!]),

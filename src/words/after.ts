@@ -26,7 +26,7 @@ export const DEADLINE_WORDS: Readonly<Record<DeadlineId, readonly [name: string,
   ],
   sealant: [
     'Sealant looked at',
-    'Along the mould, the sill and the drip cap: cut out and renew what has opened. A seal is never painted: pull it first.',
+    'Along the outside trim, the sill and the drip cap: cut out and renew what has opened. A seal is never painted: pull it first.',
   ],
   'bottom-edge': [
     'Bottom edge looked at',
@@ -94,7 +94,7 @@ export const CAUSE_WORDS: Readonly<Record<CauseId, readonly [name: string, check
     'Chalk the edge, shut it: how wide does it come off at top, middle and bottom?',
   ],
   'cap-off': ['Threshold cap or sweep stands wrong', 'A bill over every screw: it drags and does not tear.'],
-  'sealant-open': ['Sealant has opened', 'Along mould, sill and drip cap, mostly at the ends.'],
+  'sealant-open': ['Sealant has opened', 'Along outside trim, sill and drip cap, mostly at the ends.'],
   'corner-pad-missing': [
     'Corner is open',
     'A lamp outside at both bottom corners: is the pad there, does light come past it?',

@@ -14,8 +14,7 @@ import { SURVEY_WORDS } from './survey-findings'
 import { foundAtWords, pointName, pointWords, TEST_NAMES } from './tests'
 
 const way = (f: Say, name: 'way' | 'first' | 'second') => WAY_NAMES[f(name) as Way]?.name.toLowerCase() ?? f(name)
-const closeCall = (f: Say) =>
-  f('certain') === 'no' ? ' Too close to tell: a finer or second measurement settles it.' : ''
+const closeCall = (f: Say) => (f('certain') === 'no' ? ' Too close to tell: a finer or second reading settles it.' : '')
 
 const face = (f: Say, side: 'left' | 'right') =>
   `${f(side)} ${f(`${side}Face`) === 'in' ? 'inside' : 'outside'} the plumb ${side} leg`

@@ -88,12 +88,7 @@ export const GLOSSARY: Readonly<Record<string, Word>> = {
     'leg',
     'casing',
   ),
-  mould: word(
-    'outside mould, brick mould, brickmould, mould',
-    'The trim round the door outside, fastened to the frame.',
-    'leg',
-    'mould',
-  ),
+  mould: word('outside trim', 'The trim round the door outside, fastened to the frame.', 'leg', 'mould'),
   siding: word('siding', 'The boards or sheets on the outside of the wall.', 'leg', 'siding'),
   sealant: word(
     'sealant',

@@ -7,7 +7,7 @@ export const FAMILY_NAMES: Readonly<Record<Family, { readonly name: string; read
   'hinged-outside': { name: 'Hinged outside unit', what: 'One leaf in a prehung frame, in- or out-swing.' },
   pair: { name: 'Pair', what: 'Two hinged leaves that meet.' },
   sidelights: { name: 'With sidelights', what: 'A hinged leaf with fixed panels beside it; a hinged patio door too.' },
-  storm: { name: 'Storm, screen, security', what: 'A second door on the outside trim: brickmould to brickmould.' },
+  storm: { name: 'Storm, screen, security', what: 'A second door that stands in the trim outside: from trim to trim.' },
   slider: { name: 'Patio slider', what: 'Panels that slide past each other.' },
   'steel-leaf': { name: 'Steel leaf', what: 'A hollow-metal leaf for a frame that stays.' },
   'steel-frame': { name: 'Steel frame and leaf', what: 'Hollow metal with its frame round the wall.' },

@@ -111,6 +111,6 @@ export const CHAIN_NAMES: Readonly<Record<ChainMember, string>> = {
   pocket: 'Rebate to rebate',
   unit: 'Unit, outside of frame',
   roughOpening: 'Rough opening',
-  mouldOutside: 'Brickmould, outer edges',
-  stormOpening: 'Brickmould, inner edges',
+  mouldOutside: 'Outside trim, outer edges',
+  stormOpening: 'Outside trim, inner edges',
 }

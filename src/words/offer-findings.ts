@@ -84,7 +84,7 @@ export const OFFER_WORDS: Readonly<
   ),
   'lock-backset': words(
     f => `Backset ${f('made')}`,
-    f => `The leaf has ${f('read')}; within ${f('limit')} it is the same family.`,
+    f => `The leaf has ${f('read')}; within ${f('limit')} it is the same group.`,
   ),
   'bolt-without-latch': words(
     () => 'A bolt to go below a latch',
@@ -246,7 +246,7 @@ export const OFFER_WORDS: Readonly<
     'It goes in, but the pinch must be relieved: a bump planed, drywall cut back, never a jack stud weakened.',
   ),
   'head-tight': words(f => `Tight: ${f('room')} at the head`, 'It goes in; keep the head clear of the header.'),
-  'sides-loose': words(f => `Loose: ${f('room')} at the sides`, 'Flat filler takes the excess before the shims.'),
+  'sides-loose': words(f => `Loose: ${f('room')} at the sides`, 'Flat filler takes the excess before the packs.'),
   'head-loose': words(f => `Loose: ${f('room')} at the head`, 'Build down with lumber, foam the rest.'),
   'goes-in': words(
     () => 'Fits with its usual room',

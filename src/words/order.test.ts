@@ -262,5 +262,5 @@ it('what is found on a delivered unit is put in words without a gap', () => {
 
 it('what is not in the box is said', () =>
   expect(notIncluded(['lock', 'casing'])).toBe(
-    'Not included: lock and handle, casing, spare trim, shims, sealant, foam.',
+    'Not included: lock and handle, casing, spare trim, packs, sealant, foam.',
   ))

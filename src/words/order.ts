@@ -93,7 +93,7 @@ export function owedWords(parts: string, note: string): string {
 
 /** What is never in the box, whoever makes it. */
 export const notIncluded = (lacks: readonly Lack[]): string =>
-  `Not included: ${[...lacks.map(one => LACK_NAMES[one]), 'spare trim', 'shims', 'sealant', 'foam'].join(', ')}.`
+  `Not included: ${[...lacks.map(one => LACK_NAMES[one]), 'spare trim', 'packs', 'sealant', 'foam'].join(', ')}.`
 
 export const NOT_UNDERSTOOD_WORDS: Readonly<Record<NotUnderstood, string>> = {
   'not-json': 'This is not JSON. It is kept as it came; nothing was changed.',

@@ -188,11 +188,11 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     },
   },
   'shims-and-screws': {
-    question: 'Shims and frame screws',
+    question: 'Packs and frame screws',
     why: 'Resting on a screw, a pack can’t slide down while it is set.',
     answers: {
-      'rest-on-screws': ['Shims rest on loose screws', 'prehung timber'],
-      'screw-through': ['Shim, then screw through', 'thin legs, bucks'],
+      'rest-on-screws': ['Packs rest on loose screws', 'prehung timber'],
+      'screw-through': ['Pack, then screw through', 'thin legs, bucks'],
     },
   },
   header: {
@@ -212,12 +212,12 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, SchoolWords>> = {
     },
   },
   'mould-screw': {
-    question: 'Screws through the outside mould',
+    question: 'Screws through the outside trim',
     why: 'Early they hold what is still being set; a storm door hangs on screws, not nails.',
     answers: {
       late: ['Last', 'most units'],
       early: ['As soon as the door works', 'wind, or nobody to hold it'],
-      never: ['No screws', 'mould glued on, sealed behind'],
+      never: ['No screws', 'trim glued on, sealed behind'],
     },
   },
 }

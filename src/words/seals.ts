@@ -83,7 +83,7 @@ export const FIRE_WORDS: Readonly<Record<string, string>> = {
   'no-holes': 'No holes that are not by its listing',
   'leaf-whole': 'Leaf not cut down beyond its listing',
   glass: 'Glass labelled',
-  gasket: 'Gasket listed for this door',
+  gasket: 'Seal listed for this door',
 } satisfies Record<FireItem, string>
 
 /** What a rule allows, in a sentence. */
@@ -127,7 +127,7 @@ export const SEAL_STEPS: Readonly<Record<Seal['kind'], readonly (readonly [what:
     ['Slots set so that the fin bends a little all along', 'It drags on a bill.'],
   ],
   magnetic: [
-    ['Screw the carrier to head and latch side, the magnet facing the leaf’s steel', 'It pulls up without a push.'],
+    ['Screw the carrier to head and strike side, the magnet facing the leaf’s steel', 'It pulls up without a push.'],
     ['Shut it lightly three times', 'It closes the last bit by itself.'],
   ],
   drop: [

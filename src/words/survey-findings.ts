@@ -104,7 +104,7 @@ export const SURVEY_WORDS: Readonly<
   'trim-tapers': words(
     f => `The trim tapers by ${f('spread')}`,
     f =>
-      `Limit ${f('limit')}. A leg packed at one end only swings by itself: straighten the trim, or shim off one leg.`,
+      `Limit ${f('limit')}. A leg packed at one end only swings by itself: straighten the trim, or pack off one leg.`,
   ),
   'handles-meet': words(
     f => `The storm door’s handle keeps clear of ${f('from')} to ${f('to')}`,

@@ -29,7 +29,7 @@ export const MATERIAL_NAMES: Readonly<Record<Material, Name>> = {
   'pan-end': { one: 'pan end', many: 'pan ends', sized: 'long' },
   'pan-centre': { one: 'pan centre piece', many: 'pan centre pieces', sized: 'long' },
   'pad-strip': { one: 'pad under the sill', many: 'pad under the sill', sized: 'thick' },
-  'sill-shim': { one: 'shim under the sill', many: 'shims under the sill', sized: 'thick' },
+  'sill-shim': { one: 'pack under the sill', many: 'packs under the sill', sized: 'thick' },
   lumber: { one: 'lumber', many: 'lumber', sized: 'thick' },
   'flat-stock': { one: 'flat stock', many: 'flat stock', sized: 'thick' },
   casing: { one: 'piece of casing', many: 'pieces of casing', sized: 'long' },

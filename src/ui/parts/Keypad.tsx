@@ -1,6 +1,8 @@
 'use client'
+import { memo } from 'react'
 import { Button } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
+import { useStable } from '../store/use-stable'
 import { type KeypadParts, partsOf, withParts } from './keypad-text'
 
 const Pad = styled.div`
@@ -49,41 +51,84 @@ type Props = {
 
 /** Whole digits on the left, the tape's sixteenths on the right, strong and light below. For gloves: every key 44 px and more. */
 export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
-  const { sign, whole, strength } = partsOf(draft)
-  const build = (next: Partial<KeypadParts>) => onDraft(withParts(draft, next))
+  const press = useStable((kind: Kind, key: string) => {
+    if (kind === 'take') onTake()
+    else onDraft(pressed(draft, kind, key))
+  })
   const rights = unit === 'in' ? SIXTEENTHS : TENTHS
-  const setRight = (key: string) => build({ fraction: NONE.has(key) ? '' : key })
   return (
     <Pad role="group" aria-label="Keypad">
       <div className="digits">
         {DIGITS.map(digit => (
-          <Key key={digit} onPress={() => build({ whole: whole + digit })}>
-            {digit}
-          </Key>
+          <OneKey key={digit} kind="digit" name={digit} onPress={press} />
         ))}
-        <Key onPress={() => build({ sign: sign ? '' : '-' })} isDisabled={!signed} aria-label="Change sign">
-          ±
-        </Key>
-        <Key onPress={() => build({ whole: `${whole}0` })}>0</Key>
-        <Key onPress={() => onDraft(draft.slice(0, -1).trimEnd())} aria-label="Delete last">
-          ⌫
-        </Key>
+        <OneKey kind="sign" name="±" said="Change sign" isDisabled={!signed} onPress={press} />
+        <OneKey kind="digit" name="0" onPress={press} />
+        <OneKey kind="delete" name="⌫" said="Delete last" onPress={press} />
       </div>
       <div className="fractions">
         {rights.map(key => (
-          <Key key={key} onPress={() => setRight(key)} aria-label={NONE.has(key) ? 'no fraction' : undefined}>
-            <span className={key.includes('/') ? 'frac' : undefined}>{key}</span>
-          </Key>
+          <OneKey
+            key={key}
+            kind="fraction"
+            name={key}
+            said={NONE.has(key) ? 'no fraction' : undefined}
+            onPress={press}
+          />
         ))}
       </div>
       <div className="foot">
-        <Key onPress={() => build({ strength: strength === '+' ? '' : '+' })}>strong</Key>
-        <Key onPress={() => build({ strength: strength === '-' ? '' : '-' })}>light</Key>
-        <Key onPress={() => onDraft('')}>clear</Key>
-        <Key className="take" onPress={onTake}>
-          take
-        </Key>
+        <OneKey kind="strong" name="strong" onPress={press} />
+        <OneKey kind="light" name="light" onPress={press} />
+        <OneKey kind="clear" name="clear" onPress={press} />
+        <OneKey kind="take" name="take" onPress={press} />
       </div>
     </Pad>
   )
 }
+
+type Kind = 'digit' | 'sign' | 'delete' | 'fraction' | 'strong' | 'light' | 'clear' | 'take'
+
+/** What stands in the field after a key. */
+function pressed(draft: string, kind: Exclude<Kind, 'take'>, key: string): string {
+  const { sign, whole, strength } = partsOf(draft)
+  const build = (next: Partial<KeypadParts>) => withParts(draft, next)
+  switch (kind) {
+    case 'digit':
+      return build({ whole: whole + key })
+    case 'sign':
+      return build({ sign: sign ? '' : '-' })
+    case 'delete':
+      return draft.slice(0, -1).trimEnd()
+    case 'fraction':
+      return build({ fraction: NONE.has(key) ? '' : key })
+    case 'strong':
+      return build({ strength: strength === '+' ? '' : '+' })
+    case 'light':
+      return build({ strength: strength === '-' ? '' : '-' })
+    case 'clear':
+      return ''
+  }
+}
+
+type KeyProps = {
+  readonly kind: Kind
+  readonly name: string
+  readonly said?: string | undefined
+  readonly isDisabled?: boolean
+  readonly onPress: (kind: Kind, name: string) => void
+}
+
+/** One key; none is drawn anew when another is pressed. */
+const OneKey = memo(function OneKey({ kind, name, said, isDisabled = false, onPress }: KeyProps) {
+  return (
+    <Key
+      className={kind === 'take' ? 'take' : undefined}
+      isDisabled={isDisabled}
+      aria-label={said}
+      onPress={() => onPress(kind, name)}
+    >
+      {name.includes('/') ? <span className="frac">{name}</span> : name}
+    </Key>
+  )
+})

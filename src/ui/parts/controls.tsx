@@ -1,8 +1,11 @@
 'use client'
+import { memo } from 'react'
 import { Button as AriaButton } from 'react-aria-components/Button'
 import { Label } from 'react-aria-components/Label'
 import { Radio, RadioGroup } from 'react-aria-components/RadioGroup'
 import { styled } from 'styled-components'
+import { useStable } from '../store/use-stable'
+import { alikeBut } from './alike'
 
 /** The one thing to do: solid. Everything else: plain. */
 export const Button = styled(AriaButton)<{ $plain?: boolean }>`
@@ -39,10 +42,15 @@ type ChoiceProps<T extends string> = {
   readonly isLabelHidden?: boolean
 }
 
-/** A question with few answers, all in sight. */
-export function Choice<T extends string>({ label, value, options, onChange, isLabelHidden = false }: ChoiceProps<T>) {
+/** A question with few answers, all in sight. It is drawn anew only when it is another, or answered otherwise. */
+export function Choice<T extends string>({ onChange, options, ...rest }: ChoiceProps<T>) {
+  const take = useStable((next: string) => onChange(options.find(([one]) => one === next)![0]))
+  return <Answers {...rest} options={options} onChange={take} />
+}
+
+const Answers = memo(function Answers({ label, value, options, onChange, isLabelHidden = false }: ChoiceProps<string>) {
   return (
-    <Group value={value} onChange={next => onChange(options.find(([one]) => one === next)![0])}>
+    <Group value={value} onChange={onChange}>
       <Label className={isLabelHidden ? 'sr' : 'label'}>{label}</Label>
       <div className="options">
         {options.map(([one, name]) => (
@@ -53,7 +61,7 @@ export function Choice<T extends string>({ label, value, options, onChange, isLa
       </div>
     </Group>
   )
-}
+}, alikeBut('options'))
 
 export const Panel = styled.section`
   display: grid; gap: 10px; align-content: start;

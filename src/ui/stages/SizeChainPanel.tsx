@@ -52,7 +52,8 @@ export default function SizeChainPanel({ store }: { readonly store: WorkedStore 
         </Facts>
       )}
       <Quiet>
-        By this opening’s allowances; brickmould and setback by the chosen unit’s sheet, as usual where it is silent.
+        By this opening’s allowances; outside trim and its setback by the chosen unit’s sheet, as usual where it is
+        silent.
       </Quiet>
     </>
   )

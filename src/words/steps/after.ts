@@ -47,7 +47,7 @@ export const AFTER: StepTexts = {
     'Water runs out everywhere.',
   ],
   'mould-screws': [
-    'Screws through the mould',
+    'Screws through the outside trim',
     'Screws, not nails, where a storm door will hang; heads filled.',
     'The margins did not move.',
   ],
@@ -91,9 +91,13 @@ export const AFTER: StepTexts = {
     'The side that leans is freed at its foot, knocked over as far as planned, and fixed again.',
     'Strings from corner to corner touch where they cross.',
   ],
-  'prepare-level-sill': ['Level the sill', 'Scrape, fill or shim, and caulk under shims.', 'Level within {sill-fine}.'],
+  'prepare-level-sill': [
+    'Level the sill',
+    'Scrape, fill or pack, and caulk under the packs.',
+    'Level within {sill-fine}.',
+  ],
   'prepare-patch-siding': ['Patch the siding', 'Course by course, lines met.', 'Laps over the head’s flashing.'],
-  'prepare-pad-siding': ['Pad the siding out', 'Behind the flange or mould, full height.', 'In one plane.'],
+  'prepare-pad-siding': ['Pad the siding out', 'Behind the flange or outside trim, full height.', 'In one plane.'],
   'prepare-strip-throat': [
     'Strips in the throat',
     'Along both legs and the head, as thick as planned.',

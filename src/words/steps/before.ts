@@ -65,7 +65,7 @@ export const BEFORE: StepTexts = {
   ],
   'old-nails': [
     'Saw the old nails',
-    'From the bottom up, between frame and stud; note where shims and scraps were.',
+    'From the bottom up, between frame and stud; note where packs and scraps were.',
     'The frame moves in its hole.',
   ],
   'free-casing': [
@@ -91,7 +91,7 @@ export const BEFORE: StepTexts = {
   'dry-fit': [
     'Dry fit',
     'Stand the unit in without sealant and look at the room all round.',
-    'Gap at every shim point as planned.',
+    'Gap at every pack as planned.',
   ],
   pad: ['Pad under the sill', 'Lay the pad full width; no treated lumber against aluminium.', 'Level again.'],
   'sill-flashing': [

@@ -4,7 +4,7 @@ import type { StepTexts } from './texts'
 export const OTHERS: StepTexts = {
   'sill-level': [
     'Level the sill',
-    'Shim under the low end, full bearing; read the worst fall.',
+    'Pack under the low end, full bearing; read the worst fall.',
     'Level within {sill-fine}.',
   ],
   'side-square': [

@@ -24,7 +24,7 @@ export const SETTING: StepTexts = {
   ],
   'loose-screws': [
     'Frame screws in, loosely',
-    'Just beside each shim point, a turn short: the packs will rest on them.',
+    'Just beside each place of a pack, a turn short: the packs will rest on them.',
     'The leg can still be moved.',
   ],
   'lock-lines': [
