@@ -55,48 +55,55 @@ const KINDS: readonly (readonly [tag: string, kind: string, ends: string, led: r
   ['C3', 'lock set', 'All steps are done', ['Bore for the bolt', 'Dust box']],
 ]
 
+/** Those that are gone through on a phone, by touch. */
+const ON_A_PHONE = ['A6', 'C5']
+const PHONE = { viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true } as const
+
 for (const [tag, kind, ends, led] of KINDS)
-  test(`${kind}: looked at, ordered, acknowledged, received as it was ordered, and set`, async ({ page }) => {
-    test.slow()
-    const { id } = await openingLike(page, tag)
-    await open(page, `/openings/${id}/measure`)
-    await page.getByText(/^The first look/).click()
-    await page.getByRole('checkbox', { name: 'Draft' }).check()
-    await expect(page.getByText(/^The first look: \d+ said/)).toBeVisible()
+  test.describe(ON_A_PHONE.includes(tag) ? 'on a phone' : 'on a laptop', () => {
+    test.use(ON_A_PHONE.includes(tag) ? PHONE : {})
+    test(`${kind}: looked at, ordered, acknowledged, received as it was ordered, and set`, async ({ page }) => {
+      test.slow()
+      const { id } = await openingLike(page, tag)
+      await open(page, `/openings/${id}/measure`)
+      await page.getByText(/^The first look/).click()
+      await page.getByRole('checkbox', { name: 'Draft' }).check()
+      await expect(page.getByText(/^The first look: \d+ said/)).toBeVisible()
 
-    await stage(page, 'Order')
-    const choose = page.locator('[data-article]').getByRole('button', { name: /^Choose / })
-    await choose.first().click()
-    // What is to be settled of it stands beside it.
-    await expect(page.getByRole('heading', { name: / chosen$/ })).toBeVisible()
-    await settleAll(page)
-    await goOnAll(page, 'agreed with the customer')
-    const release = page.getByRole('button', { name: 'Release the order' })
-    await expect(
-      release,
-      await page
-        .locator('[data-severity="stop"]')
-        .allTextContents()
-        .then(all => all.join(' | ')),
-    ).toBeEnabled()
-    await releaseAndFollow(page)
-    await page.getByRole('button', { name: 'Try now' }).click()
-    await expect(standing(page)).toHaveText('Acknowledged')
-    const order = page.url().split('/').at(-1)
-    const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
-    expect(sheet).not.toMatch(/\$|agreed price/i)
+      await stage(page, 'Order')
+      const choose = page.locator('[data-article]').getByRole('button', { name: /^Choose / })
+      await choose.first().click()
+      // What is to be settled of it stands beside it.
+      await expect(page.getByRole('heading', { name: / chosen$/ })).toBeVisible()
+      await settleAll(page)
+      await goOnAll(page, 'agreed with the customer')
+      const release = page.getByRole('button', { name: 'Release the order' })
+      await expect(
+        release,
+        await page
+          .locator('[data-severity="stop"]')
+          .allTextContents()
+          .then(all => all.join(' | ')),
+      ).toBeEnabled()
+      await releaseAndFollow(page)
+      await page.getByRole('button', { name: 'Try now' }).click()
+      await expect(standing(page)).toHaveText('Acknowledged')
+      const order = page.url().split('/').at(-1)
+      const sheet = await pdfText(page, `/api/orders/${order}/sheet.pdf`)
+      expect(sheet).not.toMatch(/\$|agreed price/i)
 
-    await page.getByRole('button', { name: /^Receive / }).click()
-    await findAllRight(page)
-    await expect(page.locator('[data-found="receipt-as-ordered"]')).toBeVisible()
-    await page.getByRole('button', { name: 'Accepted: store it' }).click()
-    await expect(standing(page)).toHaveText('Received')
-    await open(page, `/openings/${id}/fit`)
-    await expect(page.getByText('was not looked at')).toHaveCount(0)
-    if (led.length) {
-      const steps = await leadThrough(page)
-      for (const name of led) expect(steps).toContain(name)
-      await expect(page.getByRole('dialog').getByRole('heading', { name: ends, exact: true })).toBeVisible()
-    }
-    expect(await pdfText(page, `/api/openings/${id}/fit.pdf`)).toContain(`Fit card: ${tag}`)
+      await page.getByRole('button', { name: /^Receive / }).click()
+      await findAllRight(page)
+      await expect(page.locator('[data-found="receipt-as-ordered"]')).toBeVisible()
+      await page.getByRole('button', { name: 'Accepted: store it' }).click()
+      await expect(standing(page)).toHaveText('Received')
+      await open(page, `/openings/${id}/fit`)
+      await expect(page.getByText('was not looked at')).toHaveCount(0)
+      if (led.length) {
+        const steps = await leadThrough(page)
+        for (const name of led) expect(steps).toContain(name)
+        await expect(page.getByRole('dialog').getByRole('heading', { name: ends, exact: true })).toBeVisible()
+      }
+      expect(await pdfText(page, `/api/openings/${id}/fit.pdf`)).toContain(`Fit card: ${tag}`)
+    })
   })

@@ -141,7 +141,7 @@ export const boxesOf = (page: Page, isTouched: boolean): Promise<Boxes> =>
         const target =
           one instanceof HTMLInputElement && /radio|checkbox/.test(one.type) ? (one.closest('label') ?? one) : one
         const { width, height } = target.getBoundingClientRect()
-        if (width > 1 && height > 1 && (height < 43.5 || width < 31.5))
+        if (width > 1 && height > 1 && (height < 43.5 || width < 43.5))
           out.low.push(`${nameOf(target)}: ${Math.round(width)} × ${Math.round(height)}`)
       }
     for (const list of Object.values(out)) list.splice(0, list.length, ...new Set(list))

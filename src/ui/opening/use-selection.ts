@@ -30,6 +30,7 @@ export function useSelection(store: SheetStore, first: Stage) {
   const show = (next: Stage) => {
     setStage(next)
     setSelected(null)
+    if (next !== stage) toTop()
     if (next !== stage) window.history.pushState(null, '', stagePath(sheet.opening.id, next))
   }
   useStageGoneBackTo(sheet.opening.id, back => {
@@ -48,6 +49,7 @@ export function useSelection(store: SheetStore, first: Stage) {
     if (hand) return store.save('wishes', { [hand[0]]: hand[1] })
     if (id !== selected) setDirection(null)
     setSelected(id)
+    if (id && stage === 'measure') setTimeout(bringNow, 0)
     if (id && isRead(id) && (stage === 'measure' || stage === 'seal')) focus()
   }
   /** Goes to a stage and to a place there: of a reading, the first that is asked about it. */
@@ -76,6 +78,24 @@ export function useSelection(store: SheetStore, first: Stage) {
 
 /** Whether something is read at a place of the drawing. */
 const isRead = (id: string): boolean => isSlot(id) || id.startsWith('seal.')
+
+/** Another stage begins at its top: its panes, and on a narrow window the page, which stands with its stages above. */
+function toTop(): void {
+  for (const pane of document.querySelectorAll('.ladder, .findings, .scroll')) pane.scrollTop = 0
+  const tabs = document.querySelector<HTMLElement>('nav[aria-label="Stages"]')
+  const above = tabs?.previousElementSibling
+  const top = above ? above.getBoundingClientRect().bottom + window.scrollY : 0
+  if (window.scrollY > top) window.scrollTo(0, top)
+}
+
+/** On a narrow window a place can be chosen where its field is out of sight: it is brought there. */
+function bringNow(): void {
+  const now = document.querySelector<HTMLElement>('[aria-label="Reading now"]:not([data-docked])')
+  if (!now || document.documentElement.scrollHeight <= window.innerHeight) return
+  const { top, bottom } = now.getBoundingClientRect()
+  const drawn = document.querySelector('.middle')?.getBoundingClientRect().bottom ?? 0
+  if (top < drawn - 2 || bottom > window.innerHeight) now.scrollIntoView({ block: 'start' })
+}
 
 /** Whoever comes to measure with a keyboard, and has something left to read, types at once. By touch nothing is focused: a keyboard would cover the drawing. */
 function useFieldOnArrival(isToRead: boolean, field: RefObject<HTMLInputElement | null>): void {

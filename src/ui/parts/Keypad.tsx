@@ -38,11 +38,15 @@ const SIXTEENTHS = [
   '15/16',
 ]
 const TENTHS = ['.0', '.5', '.1', '.2', '.3', '.4', '.6', '.7', '.8', '.9']
+/** What can be seen on a tape whose finest mark is a whole millimetre. */
+const HALVES = ['.0', '.5']
 const NONE: ReadonlySet<string> = new Set(['0', '.0'])
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3']
 
 type Props = {
   readonly unit: 'in' | 'mm'
+  /** The finest mark of the tape one reads with. */
+  readonly graduation: string
   readonly signed: boolean
   readonly draft: string
   readonly onDraft: (draft: string) => void
@@ -50,12 +54,12 @@ type Props = {
 }
 
 /** Whole digits on the left, the tape's sixteenths on the right, strong and light below. For gloves: every key 44 px and more. */
-export function Keypad({ unit, signed, draft, onDraft, onTake }: Props) {
+export function Keypad({ unit, graduation, signed, draft, onDraft, onTake }: Props) {
   const press = useStable((kind: Kind, key: string) => {
     if (kind === 'take') onTake()
     else onDraft(pressed(draft, kind, key))
   })
-  const rights = unit === 'in' ? SIXTEENTHS : TENTHS
+  const rights = unit === 'in' ? SIXTEENTHS : graduation === '1' ? HALVES : TENTHS
   return (
     <Pad role="group" aria-label="Keypad">
       <div className="digits">

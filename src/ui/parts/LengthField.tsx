@@ -75,7 +75,7 @@ type Props = {
 
 /** The one field for lengths: understands what installers type, shows at once what it understood, keeps what was typed. */
 export function LengthField(field: Props) {
-  const { label, unit, signed, draft, meaning, exactness = null, inputRef, note } = field
+  const { label, unit, graduation, signed, draft, meaning, exactness = null, inputRef, note } = field
   const id = useId()
   const [padOpen, setPadOpen] = useKeypad()
   const { parsed, refused, question, change, take, accept } = useTaking(field)
@@ -102,7 +102,9 @@ export function LengthField(field: Props) {
         {parsed?.ok && <Understood {...parsed.value} unit={unit} exactness={exactness} meaning={meaning} />}
         {parsed && !parsed.ok && <Meant unit={unit} lengths={choicesOf(parsed.issues[0]!)} onPick={accept} />}
       </div>
-      {padOpen && <Keypad unit={unit} signed={signed} draft={draft} onDraft={change} onTake={take} />}
+      {padOpen && (
+        <Keypad unit={unit} graduation={graduation} signed={signed} draft={draft} onDraft={change} onTake={take} />
+      )}
       <p className="said" id={`${id}-said`} role="status" data-tone={said?.tone ?? 'plain'}>
         {said?.text ?? ''}
       </p>

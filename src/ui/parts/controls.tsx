@@ -28,7 +28,7 @@ const Group = styled(RadioGroup)`
   .options { display: flex; flex-wrap: wrap; gap: 6px; }
 `
 const Option = styled(Radio)`
-  display: inline-flex; align-items: center; min-height: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 0.9375rem;
+  display: inline-flex; align-items: center; justify-content: center; min-height: var(--touch); min-width: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 0.9375rem;
   &[data-selected] { background: var(--vial); border-color: var(--ink); color: #17242B; font-weight: 650; box-shadow: inset 0 0 0 1px var(--ink); }
   &[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
 `

@@ -12,7 +12,7 @@ import type { BoardView, Shown } from './board-view'
 export const TASK_TYPE = 'application/x-harvek-task'
 
 const Chip = styled.div`
-  display: grid; grid-template-columns: minmax(0, 1fr) 32px; border: 1.5px solid var(--strong-rule); border-left-width: 5px; border-radius: 4px; background: var(--sheet); font-size: 0.9375rem; line-height: 1.25; min-width: 0;
+  display: grid; grid-template-columns: minmax(0, 1fr) 44px; border: 1.5px solid var(--strong-rule); border-left-width: 5px; border-radius: 4px; background: var(--sheet); font-size: 0.9375rem; line-height: 1.25; min-width: 0;
   &[data-kind='work'] { border-left-color: var(--blue); } &[data-kind='survey'] { border-left-color: var(--quiet); } &[data-kind='handover'] { border-left-color: var(--fine); }
   &[data-broken] { border-color: var(--stop); }
   &[data-picked] { background: var(--vial-wash); box-shadow: 0 0 0 1.5px var(--ink); }

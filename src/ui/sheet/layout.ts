@@ -5,12 +5,14 @@ import { styled } from 'styled-components'
 export const Grid = styled.div`
   display: grid; grid-template-columns: 316px minmax(0, 1fr) 332px; height: calc(100dvh - 53px - 52px - 49px - var(--bar)); min-height: 540px;
   @media (max-width: 68.75em) { grid-template-columns: 288px minmax(0, 1fr) 288px; }
+  /* A key is as wide as a finger. */
+  &:has([aria-label='Keypad'][role='group']) { grid-template-columns: 380px minmax(0, 1fr) 288px; }
   @media (max-width: 53.75em) {
     display: flex; flex-direction: column; height: auto; --drawn: max(44dvh, 300px);
     /* While something is read its field is in sight too. */
     &:has([aria-label='Reading now']) { --drawn: max(35dvh, 232px); }
     :root[data-fold='strip'] & { --drawn: 49px; }
-    :root[data-fold='tall'] & { --drawn: calc(100dvh - 49px - var(--bar)); }
+    :root[data-fold='tall'] & { --drawn: calc(100dvh - 150px - var(--bar)); }
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
     &:has([data-docked]) {
       position: fixed; inset: 0 0 var(--bar); z-index: 22; height: calc(100dvh - var(--bar)); min-height: 0; background: var(--sheet);
@@ -110,7 +112,7 @@ export const Ladder = styled.ol`
 export const Now = styled.section`
   @media print { display: none !important; }
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
-  @media (max-width: 53.75em) { min-height: 0; .how { min-height: 61px; } }
+  @media (max-width: 53.75em) { min-height: 0; scroll-margin-top: calc(var(--drawn) + 8px); .how { min-height: 61px; } }
   &[data-walked] { box-shadow: 0 0 0 3px var(--vial), 0 0 0 5px var(--ink); }
   h2 { font-size: 1.375rem; }
   .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }

@@ -1,6 +1,7 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { useSyncExternalStore } from 'react'
 import type { Reading } from '@/core/survey/reading'
+import { deviceChoice } from '../store/device-choice'
 
 type Graduation = Reading['graduation']
 /** Tapes one reads with: the finest mark. */
@@ -8,27 +9,19 @@ export const TAPES = { in: ['1/16', '1/32'], mm: ['1', '0.5'] } as const satisfi
   Record<'in' | 'mm', readonly Graduation[]>
 >
 
-const keyOf = (unit: 'in' | 'mm') => `harvek-tape-${unit}`
-const CHANGED = 'harvek-tape'
+const kept = { in: deviceChoice('harvek-tape-in'), mm: deviceChoice('harvek-tape-mm') } as const
 
 /** The tape this browser reads with: half of its mark is what strong adds and light takes. */
 export function useTape(unit: 'in' | 'mm'): {
   readonly graduation: Graduation
   readonly setGraduation: (next: Graduation) => void
 } {
-  const [graduation, set] = useState<Graduation>(TAPES[unit][0])
-  useEffect(() => {
-    const read = () => {
-      const kept = localStorage.getItem(keyOf(unit))
-      set(TAPES[unit].find(one => one === kept) ?? TAPES[unit][0])
-    }
-    read()
-    window.addEventListener(CHANGED, read)
-    return () => window.removeEventListener(CHANGED, read)
-  }, [unit])
-  const setGraduation = (next: Graduation) => {
-    localStorage.setItem(keyOf(unit), next)
-    window.dispatchEvent(new Event(CHANGED))
-  }
-  return { graduation, setGraduation }
+  const choice = kept[unit]
+  const usual: Graduation = TAPES[unit][0]
+  const graduation = useSyncExternalStore(
+    choice.listen,
+    () => TAPES[unit].find(one => one === choice.read()) ?? usual,
+    () => usual,
+  )
+  return { graduation, setGraduation: choice.keep }
 }

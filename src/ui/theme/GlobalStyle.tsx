@@ -34,8 +34,8 @@ export const GlobalStyle = createGlobalStyle`
   body { margin: 0; }
   body:has([data-line]) { padding-bottom: var(--bar); }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
-  h1, h2, p, a, strong, dd, li { overflow-wrap: anywhere; }
-  td, th { overflow-wrap: break-word; }
+  h1, h2, p, strong, dd, .name, .quiet, .tall { overflow-wrap: anywhere; }
+  a, li, td, th { overflow-wrap: break-word; }
   /* A name that is read from the right leaves what stands beside it where it is. */
   h1, h2, a, strong, dd, td, bdi, .name { unicode-bidi: isolate; }
   ul, ol { list-style: none; }

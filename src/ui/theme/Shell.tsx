@@ -19,22 +19,20 @@ import { Words } from './Words'
 const Bar = styled.header`
   display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
   nav { display: flex; gap: 4px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
-  nav a, .word { display: inline-flex; align-items: center; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
+  nav a, .word { display: inline-flex; align-items: center; justify-content: center; flex: none; min-width: 44px; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
   .me { display: block; line-height: 44px; max-width: 260px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink); font-size: 0.9375rem; }
   .word { font-weight: 700; font-size: 1.25rem; letter-spacing: 0.01em; padding-left: 0; gap: 9px; }
   @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
-  @media (max-width: 56.25em) { gap: 4px; padding: 0 10px; .who { display: none; } nav { gap: 0; } nav a { padding: 0 4px; font-size: 0.9375rem; } .acts select { max-width: 116px; font-size: 0.875rem; } .me { max-width: 130px; } }
   .words { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
   .menu { display: none; }
-  @media (max-width: 43.75em) {
-    padding: 0 6px; gap: 2px; flex-wrap: wrap;
-    .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; justify-content: center; }
-    nav a { padding: 0 8px; min-width: 44px; flex: none; justify-content: center; }
+  @media (max-width: 56.25em) {
+    padding: 0 10px; gap: 4px; flex-wrap: wrap; .me { max-width: 180px; }
+    nav a { padding: 0 8px; }
     .menu { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
     /* By the menu all pages, who acts and the light; without it the pages of a day. */
-    &:not([data-menu]) { nav a:nth-child(n + 4), .acts, .me, .light { display: none; } }
+    &:not([data-menu]) { nav a:nth-child(n + 7), .acts, .me, .light { display: none; } }
     &[data-menu] {
       padding-bottom: 10px;
       nav { order: 3; flex: 1 0 100%; display: grid; grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr)); border-top: 1px solid var(--rule); }
@@ -43,6 +41,10 @@ const Bar = styled.header`
       .acts, .me { order: 4; flex: 1 1 55%; min-width: 0; padding-left: 8px; } .acts select { width: 100%; max-width: none; }
       .light { order: 5; flex: 1 1 30%; }
     }
+  }
+  @media (max-width: 43.75em) {
+    padding: 0 6px; gap: 2px; .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; }
+    &:not([data-menu]) nav a:nth-child(n + 4) { display: none; }
   }
 `
 const Who = styled.span`color: var(--quiet); font-size: 0.9375rem;`
