@@ -94,6 +94,20 @@ test('a firm starts its installation; people are asked by mail, sign in with the
   )
   await home(una)
   await expect(una.getByRole('link', { name: 'Una Hask, owner of Quayside Doors: profile' })).toBeVisible()
+  // Where nothing is yet it says what the place is for, and offers the first act.
+  for (const [path, says, act] of [
+    ['/', /first act is to start a job/, 'Start one.'],
+    ['/jobs', /A job is one house and one customer/, null],
+    ['/plan', /puts each door’s work on the days of a crew/, 'Add a crew'],
+    ['/orders', /Here stands what was ordered/, 'Choose an opening'],
+    ['/due', /owed to a door that stands/, 'Choose an opening'],
+    ['/openings', /found here by its words/, null],
+    ['/catalogue', /as its maker’s sheet says/, null],
+  ] as const) {
+    await at(una, path)
+    await expect(una.getByText(says)).toBeVisible()
+    if (act) await expect(una.getByRole('main').getByRole('link', { name: act, exact: true })).toBeVisible()
+  }
   // The firm is started once, whoever asks again.
   const again = await una.request.post(`${own.address}/api/start`, {
     data: {

@@ -8,6 +8,7 @@ import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { createConnection } from 'mysql2/promise'
 import { ensureBuild, ensureData, startApplication } from './application.mjs'
+import { heldMs } from './bench-holding.mjs'
 import { benchLoad } from './bench-load.mjs'
 import { movedMs, typedMs } from './bench-typing.mjs'
 import { freshBundle, root } from './bundle.mjs'
@@ -218,6 +219,11 @@ async function benchPages({ application, job, opening }) {
     report(`a unit moved, ${rate} × slowed down, against painting as much`, one.moved / one.floor, 'times', 2, 'below')
     say(`that is ${one.moved.toFixed(1)} ms; packs and drawing in the very next frame ${one.next} of 20 times`)
   }
+
+  const held = await heldMs(`${application.address}/openings/${opening}/fit`)
+  for (const way of /** @type {const} */ (['pinch', 'drag', 'pull']))
+    report(`the drawing on a phone, ${way}, 4 × slowed down`, held[way], 'ms', 17, 'below')
+  say(`the longest of them all: ${held.worst.toFixed(0)} ms`)
 
   const times = []
   for (let i = 0; i < 1000; i++) {
