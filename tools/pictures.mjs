@@ -28,7 +28,7 @@ const PICTURES = [
   ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
   ['8-seal', 'C4', 'seal', LARGE],
   ['9-hand-over', 'A5', 'handover', LARGE],
-  ['10-openings', '/openings', '', LARGE],
+  ['10-phone', 'A3', 'measure', PHONE, '[aria-label="Keypad"]'],
   ['12-order', 'order of B3', '', LARGE],
   ['13-firm', '/firm', '', LARGE],
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
