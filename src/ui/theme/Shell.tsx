@@ -17,9 +17,9 @@ import { News } from './News'
 import { Words } from './Words'
 
 const Bar = styled.header`
-  display: flex; align-items: center; gap: 20px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
+  display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; border-bottom: 1px solid var(--rule); background: var(--sheet);
   nav { display: flex; gap: 4px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
-  nav a, .word { display: inline-flex; align-items: center; justify-content: center; flex: none; min-width: 44px; min-height: 44px; padding: 0 10px; color: var(--ink); text-decoration: none; }
+  nav a, .word { display: inline-flex; align-items: center; justify-content: center; flex: none; min-width: 44px; min-height: 44px; padding: 0 8px; color: var(--ink); text-decoration: none; }
   nav a:hover { text-decoration: underline; }
   .acts { display: inline-flex; align-items: center; gap: 6px; } .acts select { max-width: 190px; }
   .me { display: block; line-height: 44px; max-width: 260px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; color: var(--ink); font-size: 0.9375rem; }
@@ -27,12 +27,12 @@ const Bar = styled.header`
   @media (max-width: 73.75em) { gap: 10px; nav { gap: 0; } nav a { padding: 0 6px; } .who { display: none; } }
   .words { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
   .menu { display: none; }
-  @media (max-width: 56.25em) {
+  @media (max-width: 68.75em) {
     padding: 0 10px; gap: 4px; flex-wrap: wrap; .me { max-width: 180px; }
     nav a { padding: 0 8px; }
     .menu { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; border: none; border-radius: 4px; background: none; color: var(--ink); cursor: pointer; }
     /* By the menu all pages, who acts and the light; without it the pages of a day. */
-    &:not([data-menu]) { nav a:nth-child(n + 7), .acts, .me, .light { display: none; } }
+    &:not([data-menu]) { nav a:nth-child(n + 9), .acts, .me, .light { display: none; } }
     &[data-menu] {
       padding-bottom: 10px;
       nav { order: 3; flex: 1 0 100%; display: grid; grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr)); border-top: 1px solid var(--rule); }
@@ -42,6 +42,7 @@ const Bar = styled.header`
       .light { order: 5; flex: 1 1 30%; }
     }
   }
+  @media (max-width: 56.25em) { &:not([data-menu]) nav a:nth-child(n + 7) { display: none; } }
   @media (max-width: 43.75em) {
     padding: 0 6px; gap: 2px; .word { gap: 0; font-size: 0; padding: 0; min-width: 44px; }
     &:not([data-menu]) nav a:nth-child(n + 4) { display: none; }
