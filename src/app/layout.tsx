@@ -5,7 +5,7 @@ import { headers } from 'next/headers'
 import { after, connection } from 'next/server'
 import type { ReactNode } from 'react'
 import { giveBack, TURN_HEADER } from '@/server/turn'
-import { KEPT_FIRST } from '@/ui/theme/first-paint'
+import { KEPT_FIRST } from '@/ui/parts/first-paint'
 import { LIGHT_FIRST } from '@/ui/theme/light'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
 

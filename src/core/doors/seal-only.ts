@@ -1,4 +1,4 @@
-import { bore, meetingHandle, panelArrow, panels } from '../drawing/family-parts'
+import { meetingHandle, oldLeaf, panelArrow, panels } from '../drawing/family-parts'
 import { leavesRead, undivided } from '../drawing/opening-box'
 import { nothingFastened } from '../fit/fastening'
 import { oneLeafEdges, slidingEdges, twoLeafEdges } from '../seal/edge'
@@ -41,7 +41,7 @@ export const SEAL_ONLY: Door = {
   fit: { ...STAYS.fit, steps: 'made-to-work', tunes: 'leaf' },
   seal: { ...STAYS.seal, edges: oneLeafEdges },
   tests: ['latches', 'contact', 'bill', 'no-light', 'air'],
-  parts: { ...STAYS.parts, isOneLeaf: false, parts: bore, divisions: undivided },
+  parts: { ...STAYS.parts, isOneLeaf: false, parts: oldLeaf, divisions: undivided },
 }
 
 /** The active leaf of two that stay: as it was read, else half of both together. */

@@ -1,9 +1,10 @@
 import { point } from '../geometry/point'
 import type { SiteSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
-import { inches, type Length } from '../units/length'
+import { inches, type Length, nearestTick } from '../units/length'
 import { type Box, boxOf, cornersOf } from './door-shape'
 import type { Drawn, Extent } from './drawn'
+import { leverMarks } from './lever'
 import {
   MOULD,
   readOr,
@@ -40,7 +41,7 @@ export function panels(result: Drawn, extent: Extent, role: 'leaf' | 'glass'): r
 export function meetingHandle(result: Drawn, extent: Extent): readonly Mark[] {
   const [meeting] = result.parts.divisions(result, extent)
   const onLeft = saidOr(result, 'fact.active-leaf', 'right') === 'left'
-  return handleAt(meeting! + (onLeft ? -1 : 1) * inches(2, 3, 4), extent.bottom + USUAL_HANDLE)
+  return handleAt(meeting! + (onLeft ? -1 : 1) * inches(2, 3, 4), nearestTick(extent.bottom + USUAL_HANDLE))
 }
 
 const handleAt = (x: number, y: number): readonly Mark[] => [
@@ -160,6 +161,18 @@ export function bore(result: Drawn, extent: Extent): readonly Mark[] {
     point(Math.round(x + half * Math.cos((i * Math.PI) / 8)), Math.round(y + half * Math.sin((i * Math.PI) / 8))),
   )
   return [path('glass', 'bore', corners, true, certain(result, 'bore.top'))]
+}
+
+/** An old door that stays: hinges where they mostly are, and its lever. Nobody reads them, so they are only assumed. */
+export function oldLeaf(result: Drawn, extent: Extent): readonly Mark[] {
+  const isLeft = hingeSide(result) === 'left'
+  const lever = leverMarks(
+    'handle',
+    isLeft ? extent.right : extent.left,
+    isLeft ? -1 : 1,
+    nearestTick(extent.bottom + USUAL_HANDLE),
+  )
+  return [...hingePlates(result, extent), ...lever.map((one): Mark => ({ ...one, certainty: 'assumed' }))]
 }
 
 /** The glass of a leaf: its width and height as read, centred in the upper half. */

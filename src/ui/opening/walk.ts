@@ -1,7 +1,7 @@
 'use client'
 import { useSyncExternalStore } from 'react'
+import { WALK_KEY } from '../parts/first-paint'
 import { deviceChoice } from '../store/device-choice'
-import { WALK_KEY } from '../theme/first-paint'
 
 const kept = deviceChoice(WALK_KEY)
 

@@ -1,7 +1,7 @@
 'use client'
 import { useSyncExternalStore } from 'react'
 import { deviceChoice } from '../store/device-choice'
-import { FOLD_KEY } from '../theme/first-paint'
+import { FOLD_KEY } from './first-paint'
 
 // How far the drawing is pulled out on a narrow window, kept on this device. It stands at the root before anything is painted (`FOLD_FIRST`), so that a
 // page never comes in with the drawing open and folds it afterwards.
