@@ -7,6 +7,7 @@ import {
   formatRead,
   formatWithUnit,
   lengthParts,
+  onTape,
   shownStep,
   workStep,
 } from './format-length'
@@ -112,6 +113,35 @@ describe('with a decimal comma', () => {
       const length = ticks(i * 1600)
       const text = formatLength(length, '0.5,')
       expect(parseLength(text, { unit: 'mm' })).toMatchObject({ ok: true, value: { ticks: length } })
+    }
+  })
+})
+
+describe('a size on a tape', () => {
+  it.each([
+    [inches(0, 21, 64), '1/16', '5/16'],
+    [inches(0, 7, 32), '1/16', '3/16 strong'],
+    [inches(0, 15, 64), '1/16', '1/4'],
+    [inches(3, 31, 32), '1/16', '3 15/16 strong'],
+    [mm(8.4), '1', '8 strong'],
+    [mm(8.9), '1', '9'],
+    [mm(8.6), '1', '9 light'],
+    [mm(8.2), '0.5', '8'],
+  ] as const)('%d ticks in %s stands at %s', (size, step, said) => expect(onTape(size, step)).toBe(said))
+  it('says nothing where it stands on a mark', () => {
+    expect(onTape(inches(0, 5, 16), '1/16')).toBeNull()
+    expect(onTape(mm(12), '0.1')).toBeNull()
+  })
+  it.each(['1/16', '1'] as const)('typed in %s again it is never further off than a quarter of a mark', step => {
+    const random = randomFrom(15)
+    const unit = step === '1' ? 'mm' : 'in'
+    const mark = Number(unit === 'mm' ? mm(1) : inches(0, 1, 16))
+    for (let i = 0; i < 500; i++) {
+      const size = ticks(wholeFrom(random, 1, 4_000_000))
+      const said = onTape(size, step)
+      if (said === null) continue
+      const read = parseLength(said, { unit })
+      expect(read.ok && Math.abs(read.value.ticks - size) <= mark / 4 + 1).toBe(true)
     }
   })
 })

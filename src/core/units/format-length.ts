@@ -1,4 +1,4 @@
-import { type Length, TICKS_PER_INCH, TICKS_PER_MM } from './length'
+import { type Length, TICKS_PER_INCH, TICKS_PER_MM, ticks } from './length'
 
 /** A length split for setting as a real fraction. `exact` is false when the shown figure is rounded. */
 export type LengthParts = {
@@ -91,6 +91,23 @@ export function formatLength(length: Length, step: DisplayStep, toward: Toward =
 /** With its unit: `36 3/8 in`, `924 mm`. */
 export const formatWithUnit = (length: Length, step: DisplayStep, toward: Toward = 'nearest'): string =>
   `${formatLength(length, step, toward)} ${unitOfStep(step)}`
+
+/** The finest mark of a usual tape, by unit. */
+const TAPE_STEPS = { in: '1/16', mm: '1' } as const satisfies Record<string, JobStep>
+
+/** A size as one finds it on a tape: at a mark, or strong or light of one where it lies more than a quarter between two. `5/16 strong`, `8 light`;
+ *  `null` where a figure in `step` says the same. */
+export function onTape(size: Length, step: DisplayStep): string | null {
+  const tape: DisplayStep = isFraction(step) ? TAPE_STEPS.in : TAPE_STEPS.mm
+  if (lengthParts(size, tape).exact) return null
+  const mark = isFraction(step) ? TICKS_PER_INCH / 16 : TICKS_PER_MM
+  const below = Math.floor(size / mark)
+  const beyond = size / mark - below
+  const at = (marks: number) => formatLength(ticks(marks * mark), tape)
+  if (beyond <= 0.25) return at(below)
+  if (beyond >= 0.75) return at(below + 1)
+  return beyond <= 0.5 ? `${at(below)} strong` : `${at(below + 1)} light`
+}
 
 /** The step a limit or something that was read is shown in: the job's where that says it exactly, otherwise the one it is worked to. */
 export const readStep = (length: Length, step: DisplayStep): DisplayStep =>

@@ -3,7 +3,7 @@ import { memo, useDeferredValue } from 'react'
 import { styled } from 'styled-components'
 import { isPacked } from '@/core/fit/fastening'
 import type { ShimPlan, ShimPoint } from '@/core/fit/plan-shims'
-import { type DisplayStep, workStep } from '@/core/units/format-length'
+import { type DisplayStep, onTape, workStep } from '@/core/units/format-length'
 import { type Length, magnitude, mm, TICKS_PER_INCH, ticks, ZERO } from '@/core/units/length'
 import { shimName } from '@/words/names'
 import { packWords } from '@/words/packs'
@@ -233,6 +233,7 @@ type ItemProps = {
 
 const PackItem = memo(function PackItem({ point, step, isSelected, onSelect }: ItemProps) {
   const fine = workStep(step)
+  const tape = onTape(point.gap, step)
   return (
     <li>
       <button type="button" aria-current={isSelected} onClick={() => onSelect(point.place)} data-shim={point.place}>
@@ -243,6 +244,7 @@ const PackItem = memo(function PackItem({ point, step, isSelected, onSelect }: I
           </span>
         </span>
         <span className="small">
+          {tape !== null && `On the tape ${tape}. `}
           {packWords(point.pack, fine)} ·{' '}
           {point.screwLength === null ? (
             'no screw'
