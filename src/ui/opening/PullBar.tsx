@@ -50,44 +50,45 @@ export function PullBar<T extends string>({ views, shown, onShow }: Props<T>) {
 
 /** A tap folds the drawing or opens it; pulled, its edge follows the finger and stays at the nearest of strip, half and whole. */
 function usePull(fold: Fold) {
-  const begun = useRef<{ readonly y: number; readonly height: number; isPulled: boolean } | null>(null)
+  const begun = useRef<{ readonly y: number; readonly height: number } | null>(null)
+  const isPulled = useRef(false)
   const middleOf = (event: Pointed<HTMLElement>) => event.currentTarget.closest<HTMLElement>('.middle')
+  const end = (event: Pointed<HTMLElement>): number | null => {
+    const [from, middle] = [begun.current, middleOf(event)]
+    begun.current = null
+    // The click that comes after a pull is no tap.
+    setTimeout(() => {
+      isPulled.current = false
+    }, 0)
+    if (!from || !middle || !isPulled.current) return null
+    delete middle.dataset.pulled
+    middle.style.height = ''
+    return from.height + event.clientY - from.y
+  }
   return {
     onPointerDown: (event: Pointed<HTMLElement>) => {
       const middle = middleOf(event)
       if (!middle) return
       event.currentTarget.setPointerCapture(event.pointerId)
-      begun.current = { y: event.clientY, height: middle.clientHeight, isPulled: false }
+      isPulled.current = false
+      begun.current = { y: event.clientY, height: middle.clientHeight }
     },
     onPointerMove: (event: Pointed<HTMLElement>) => {
       const [from, middle] = [begun.current, middleOf(event)]
       if (!from || !middle) return
       const by = event.clientY - from.y
-      if (Math.abs(by) > STILL_PX) from.isPulled = true
-      if (!from.isPulled) return
+      if (Math.abs(by) > STILL_PX) isPulled.current = true
+      if (!isPulled.current) return
       middle.dataset.pulled = 'yes'
       middle.style.height = `${Math.max(48, from.height + by)}px`
     },
     onPointerUp: (event: Pointed<HTMLElement>) => {
-      const [from, middle] = [begun.current, middleOf(event)]
-      if (!from || !middle || !from.isPulled) return
-      const height = from.height + event.clientY - from.y
-      settle(middle)
-      turnFold(height < STRIP_PX ? 'strip' : height > window.innerHeight * 0.62 ? 'tall' : 'open')
+      const height = end(event)
+      if (height !== null) turnFold(height < STRIP_PX ? 'strip' : height > window.innerHeight * 0.62 ? 'tall' : 'open')
     },
-    onPointerCancel: (event: Pointed<HTMLElement>) => {
-      const middle = middleOf(event)
-      if (middle) settle(middle)
-      begun.current = null
-    },
+    onPointerCancel: end,
     onClick: () => {
-      if (!begun.current?.isPulled) turnFold(fold === 'strip' ? 'open' : 'strip')
-      begun.current = null
+      if (!isPulled.current) turnFold(fold === 'strip' ? 'open' : 'strip')
     },
   }
-}
-
-function settle(middle: HTMLElement): void {
-  delete middle.dataset.pulled
-  middle.style.height = ''
 }
