@@ -48,14 +48,17 @@ function inward(
   return [one(left, right, from.x, to.x), one(bottom, top, from.y, to.y)]
 }
 
-/** Words that only help to find one's way: where there is no room for them they are left out. */
-const isLeftOut = (id: string): boolean => id === 'inside' || id === 'outside' || id === 'floor'
+/** Words that only help to find one's way. */
+const isAside = (id: string): boolean => id === 'inside' || id === 'outside' || id === 'floor'
+/** A word is left out where there is no room for it; one that is tapped, or says where to read, stays. */
+const isLeftOut = ({ id, role }: Text): boolean =>
+  isAside(id) || (role === 'label' && !/^(hand|direction|walk)\./.test(id))
 
 /** Whoever was there first stays: what points, what was read or is measured, other words, what is still open. */
 const rankOf = ({ id, role, text, certainty }: Text): number => {
   if (POINTS.test(text)) return 0
   if (text === '–' || text.startsWith('±')) return 3
-  if (isLeftOut(id)) return 4
+  if (isAside(id)) return 4
   if (role === 'label' || role === 'hook') return 2
   return certainty === 'assumed' ? 1.5 : 1
 }
@@ -80,7 +83,7 @@ export function clearTexts(
   for (const { mark, i } of texts) {
     const spot = MARKS.test(mark.text) ? movedIn(mark, shown, height) : freeSpot(mark, taken, shown, height)
     const box = boxOf(spot, height)
-    if (isLeftOut(mark.id) && taken.some(one => shared(box, one) > 0)) {
+    if (isLeftOut(mark) && taken.some(one => shared(box, one) > 0)) {
       moved.set(i, null)
       continue
     }
