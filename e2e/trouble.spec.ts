@@ -22,7 +22,7 @@ test('the database goes away: the entry stays, the bar says so, and it is stored
   await control('restart')
   // Nobody presses anything: it is sent by itself.
   await expect(row).toHaveAttribute('data-storing', 'stored', { timeout: 30_000 })
-  await expect(bar).toHaveText('All stored')
+  await expect(bar.getByRole('status')).toHaveText('All stored')
   await page.reload()
   await expect(page.locator('[data-slot="trim-off/widths.bottom"]')).toContainText('36')
 })

@@ -1,8 +1,6 @@
 'use client'
-import { memo } from 'react'
+import { memo, useId } from 'react'
 import { Button as AriaButton } from 'react-aria-components/Button'
-import { Label } from 'react-aria-components/Label'
-import { Radio, RadioGroup } from 'react-aria-components/RadioGroup'
 import { styled } from 'styled-components'
 import { useStable } from '../store/use-stable'
 import { alikeBut } from './alike'
@@ -22,15 +20,18 @@ export const ButtonLink = styled.a`
   &:hover { background: var(--blue-wash); }
 `
 
-const Group = styled(RadioGroup)`
+const Group = styled.div`
   display: grid; gap: 4px;
   .label { font-size: 0.9375rem; color: var(--quiet); }
   .options { display: flex; flex-wrap: wrap; gap: 6px; }
 `
-const Option = styled(Radio)`
+const Option = styled.label`
   display: inline-flex; align-items: center; justify-content: center; min-height: var(--touch); min-width: var(--touch); padding: 0 12px; border: 1.5px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); cursor: pointer; font-size: 0.9375rem;
-  &[data-selected] { background: var(--vial); border-color: var(--ink); color: #17242B; font-weight: 650; box-shadow: inset 0 0 0 1px var(--ink); }
-  &[data-focus-visible] { outline: 3px solid var(--blue); outline-offset: 2px; }
+  position: relative;
+  input { position: absolute; inset: 0; width: 100%; height: 100%; margin: 0; opacity: 0; cursor: inherit; }
+  &:has(input:checked) { background: var(--vial); border-color: var(--ink); color: #17242B; font-weight: 650; box-shadow: inset 0 0 0 1px var(--ink); }
+  &:has(input:focus-visible) { outline: 3px solid var(--blue); outline-offset: 2px; }
+  &:has(input:disabled) { cursor: not-allowed; color: var(--quiet); }
 `
 
 type ChoiceProps<T extends string> = {
@@ -48,13 +49,18 @@ export function Choice<T extends string>({ onChange, options, ...rest }: ChoiceP
   return <Answers {...rest} options={options} onChange={take} />
 }
 
+// The browser's own radio buttons: React Aria's group is 6 kB and, drawn at each reading, most of what a reading costs.
 const Answers = memo(function Answers({ label, value, options, onChange, isLabelHidden = false }: ChoiceProps<string>) {
+  const id = useId()
   return (
-    <Group value={value} onChange={onChange}>
-      <Label className={isLabelHidden ? 'sr' : 'label'}>{label}</Label>
+    <Group role="radiogroup" aria-labelledby={id}>
+      <span id={id} className={isLabelHidden ? 'sr' : 'label'}>
+        {label}
+      </span>
       <div className="options">
         {options.map(([one, name]) => (
-          <Option key={one} value={one}>
+          <Option key={one}>
+            <input type="radio" name={id} value={one} checked={one === value} onChange={() => onChange(one)} />
             {name}
           </Option>
         ))}

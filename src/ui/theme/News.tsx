@@ -1,13 +1,15 @@
 'use client'
 import { Bell } from 'lucide-react'
-import Link from 'next/link'
+import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import type { News as Happened } from '@/server/search-openings'
-import { momentHere } from '@/words/moments'
 import { nowHere } from '../outbox/clock'
-import { type Item, isHeld } from '../outbox/item'
+import { isHeld } from '../outbox/item'
 import { useOutbox, useSnapshot } from '../store/use-outbox'
+
+// With what it takes to write a moment: loaded when somebody looks.
+const NewsList = dynamic(() => import('./NewsList'), { ssr: false })
 
 const Place = styled.span`
   position: relative;
@@ -66,33 +68,7 @@ export function News({ member }: { readonly member: string }) {
         <Bell size={20} aria-hidden />
         {count > 0 && count}
       </button>
-      {isOpen && <Listed news={news} clashes={clashes} />}
+      {isOpen && <NewsList news={news} clashes={clashes} />}
     </Place>
   )
 }
-
-type ListedProps = { readonly news: readonly Happened[]; readonly clashes: readonly Item[] }
-
-const Listed = ({ news, clashes }: ListedProps) => (
-  <section className="list" aria-label="News">
-    {news.length + clashes.length === 0 && <p>Nothing new.</p>}
-    {clashes.map(one => (
-      <Link key={one.id} href={one.of.replace(/^\/api/, '').replace(/^(\/openings\/[^/]+).*/, '$1/measure')}>
-        <strong>To be looked at: {one.what}</strong>
-      </Link>
-    ))}
-    {news.map(one => (
-      <Link
-        key={`${one.kind}${one.id}${one.at}`}
-        href={one.kind === 'over' ? `/openings/${one.id}/fit` : `/orders/${one.id}`}
-      >
-        <strong>
-          {one.kind === 'over'
-            ? `${one.tag} ${one.name}: the wait is over`
-            : `${one.maker || 'The supplier'} answered on order ${one.number}`}
-        </strong>
-        <span className="at">{momentHere(one.at)}</span>
-      </Link>
-    ))}
-  </section>
-)
