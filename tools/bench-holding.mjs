@@ -48,13 +48,12 @@ export async function heldMs(address) {
       send(drawing, 'pointerup', 1, x, y)
       if (!drawing.querySelector('g[transform]')) throw new Error('the drawing was not enlarged')
       const middle = /** @type {HTMLElement} */ (document.querySelector('.middle'))
-      const before = middle.clientHeight
       const grip = /** @type {HTMLElement} */ (document.querySelector('.grip'))
       grip.setPointerCapture = () => {}
       const at = grip.getBoundingClientRect()
       send(grip, 'pointerdown', 3, at.left, at.top)
       const pull = await timed(i => send(grip, 'pointermove', 3, at.left, at.top - 4 * i))
-      if (middle.clientHeight > before - 60) throw new Error('the drawing was not folded')
+      if (!middle.style.clipPath) throw new Error('the drawing was not folded')
       send(grip, 'pointerup', 3, at.left, at.top - 120)
       return { pinch, drag, pull }
     })

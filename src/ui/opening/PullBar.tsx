@@ -12,6 +12,7 @@ type Props<T extends string> = {
 /** Further than this it was pulled; less is a tap. */
 const STILL_PX = 8
 const STRIP_PX = 110
+const STRIP_LEAST_PX = 48
 
 /** The lower edge of the drawing on a narrow window: which drawing is shown, and the grip it is folded and pulled out by. */
 export function PullBar<T extends string>({ views, shown, onShow }: Props<T>) {
@@ -61,8 +62,7 @@ function usePull(fold: Fold) {
       isPulled.current = false
     }, 0)
     if (!from || !middle || !isPulled.current) return null
-    delete middle.dataset.pulled
-    middle.style.height = ''
+    moveEdge(middle, 0)
     return from.height + event.clientY - from.y
   }
   return {
@@ -79,8 +79,7 @@ function usePull(fold: Fold) {
       const by = event.clientY - from.y
       if (Math.abs(by) > STILL_PX) isPulled.current = true
       if (!isPulled.current) return
-      middle.dataset.pulled = 'yes'
-      middle.style.height = `${Math.max(48, from.height + by)}px`
+      moveEdge(middle, Math.max(STRIP_LEAST_PX - from.height, by))
     },
     onPointerUp: (event: Pointed<HTMLElement>) => {
       const height = end(event)
@@ -91,4 +90,13 @@ function usePull(fold: Fold) {
       if (!isPulled.current) turnFold(fold === 'strip' ? 'open' : 'strip')
     },
   }
+}
+
+/** Moves the lower edge of the drawing as a picture: nothing is laid out anew while a finger is on it. What stands below stays until it is let go. */
+function moveEdge(middle: HTMLElement, by: number): void {
+  const bar = middle.querySelector<HTMLElement>('.pull')
+  if (bar) bar.style.transform = by === 0 ? '' : `translateY(${by}px)`
+  middle.style.clipPath = by < 0 ? `inset(0 0 ${-by}px 0)` : ''
+  if (by === 0) delete middle.dataset.pulled
+  else middle.dataset.pulled = 'yes'
 }

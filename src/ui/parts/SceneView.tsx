@@ -14,7 +14,8 @@ import { type Closer, useCloser } from './use-closer'
 
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
-  svg { position: absolute; inset: 0; display: block; touch-action: pan-x pan-y; }
+  svg { position: absolute; inset: 0; display: block; touch-action: pan-x pan-y; transform-origin: 0 0; }
+  svg[style*='transform: t'] { will-change: transform; }
   svg[data-closer] { touch-action: none; cursor: grab; }
   .closer { position: absolute; right: 4px; top: 4px; display: flex; gap: 4px; opacity: 0; pointer-events: none; }
   &:hover .closer, &:focus-within .closer, .closer[data-shown] { opacity: 1; pointer-events: auto; }
@@ -160,14 +161,7 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
   useEffect(() => {
     const element = frame.current
     if (!element) return
-    let waits: ReturnType<typeof setTimeout> | undefined
     const look = () => {
-      clearTimeout(waits)
-      // While it is pulled out or folded by hand it is only moved; it is drawn anew where it stays.
-      if (element.closest('[data-pulled]')) {
-        waits = setTimeout(look, 120)
-        return
-      }
       const [width, height] = [Math.round(element.clientWidth), Math.round(element.clientHeight)]
       const textScale = textScaleNow()
       setSize(before =>
@@ -178,10 +172,7 @@ function useSize(frame: React.RefObject<HTMLDivElement | null>) {
     }
     const watcher = new ResizeObserver(look)
     watcher.observe(element)
-    return () => {
-      clearTimeout(waits)
-      watcher.disconnect()
-    }
+    return () => watcher.disconnect()
   }, [frame])
   return size
 }

@@ -36,15 +36,26 @@ export type Closer = {
  *  as it is, nothing is drawn anew, so that it follows the hand within a frame. */
 export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject<SVGGElement | null>): Closer {
   const view = useRef(WHOLE)
+  const drawnAt = useRef(WHOLE)
   const [isCloser, setCloser] = useState(false)
-  const show = useRef((next: View) => {
+  const show = useRef((next: View, isHeld = false) => {
     const [box, drawn] = [frame.current, layer.current]
-    if (!box || !drawn) return
+    const sheet = drawn?.ownerSVGElement
+    if (!box || !drawn || !sheet) return
     view.current = within(next, box.clientWidth, box.clientHeight)
     const { by, x, y } = view.current
+    setCloser(by > 1)
+    if (isHeld) {
+      // Under the fingers the whole sheet is moved as a picture, by the graphics card; it is drawn sharp where it stays.
+      const { by: own, x: left, y: top } = drawnAt.current
+      const times = by / own
+      sheet.style.transform = `translate(${x - left * times}px, ${y - top * times}px) scale(${times})`
+      return
+    }
+    drawnAt.current = view.current
+    sheet.style.transform = ''
     if (by === 1) drawn.removeAttribute('transform')
     else drawn.setAttribute('transform', `translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${by.toFixed(3)})`)
-    setCloser(by > 1)
   }).current
   useEffect(() => {
     const box = frame.current
@@ -80,14 +91,15 @@ export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject
         isDragged = true
         const [x, y] = [(a.x + b.x) / 2, (a.y + b.y) / 2]
         const wider = about(begun.view, Math.hypot(a.x - b.x, a.y - b.y) / begun.apart, begun.x, begun.y)
-        show({ ...wider, x: wider.x + x - begun.x, y: wider.y + y - begun.y })
+        show({ ...wider, x: wider.x + x - begun.x, y: wider.y + y - begun.y }, true)
       } else if (a && begun.view.by > 1) {
         if (Math.hypot(a.x - begun.x, a.y - begun.y) > STILL_PX) isDragged = true
-        if (isDragged) show({ ...begun.view, x: begun.view.x + a.x - begun.x, y: begun.view.y + a.y - begun.y })
+        if (isDragged) show({ ...begun.view, x: begun.view.x + a.x - begun.x, y: begun.view.y + a.y - begun.y }, true)
       }
     }
     const up = (event: PointerEvent) => {
-      fingers.delete(event.pointerId)
+      if (!fingers.delete(event.pointerId)) return
+      if (fingers.size === 0 && isDragged) show(view.current)
       begin()
     }
     /** What was dragged was not tapped. */

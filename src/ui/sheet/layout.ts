@@ -64,7 +64,8 @@ export const Middle = styled.div`
       .grip { flex: 1; min-width: 88px; min-height: 44px; display: grid; place-items: center; border: none; background: none; cursor: ns-resize; touch-action: none; }
       .grip span { width: 56px; height: 5px; border-radius: 3px; background: var(--strong-rule); }
     }
-    :root[data-fold='strip'] &:not([data-pulled]) { > :not(.pull) { display: none; } grid-template-rows: 48px; }
+    &[data-pulled] { overflow: visible; }
+    :root[data-fold='strip'] & { > :not(.pull) { display: none; } grid-template-rows: 48px; }
   }
   @media (max-width: 37.5em), (max-width: 60em) and (max-height: 30em) {
     grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto auto;
