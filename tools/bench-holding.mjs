@@ -4,8 +4,8 @@ import { CHROMIUM } from './chromium.mjs'
 import { median } from './median.mjs'
 
 /** Milliseconds in a browser four times slowed down, medians of thirty: from a move of two fingers, of one, or of the finger on the grip, to the
- * frame it is painted in. `worst` is the longest of all.
- * @param {string} address @returns {Promise<{ pinch: number, drag: number, pull: number, worst: number }>} */
+ * frame it is painted in. `floor`: the same with nothing moved. `worst` is the longest of all.
+ * @param {string} address @returns {Promise<{ floor: number, pinch: number, drag: number, pull: number, worst: number }>} */
 export async function heldMs(address) {
   const browser = await chromium.launch(CHROMIUM)
   try {
@@ -34,6 +34,7 @@ export async function heldMs(address) {
         }
         return all
       }
+      const floor = await timed(() => {})
       const drawing = /** @type {Element} */ (document.querySelector('.elevation svg'))
       const { left, top, width, height } = drawing.getBoundingClientRect()
       const [x, y] = [left + width / 2, top + height / 2]
@@ -55,9 +56,10 @@ export async function heldMs(address) {
       const pull = await timed(i => send(grip, 'pointermove', 3, at.left, at.top - 4 * i))
       if (!middle.style.clipPath) throw new Error('the drawing was not folded')
       send(grip, 'pointerup', 3, at.left, at.top - 120)
-      return { pinch, drag, pull }
+      return { floor, pinch, drag, pull }
     })
     return {
+      floor: median(times.floor),
       pinch: median(times.pinch),
       drag: median(times.drag),
       pull: median(times.pull),

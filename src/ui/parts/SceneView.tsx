@@ -15,7 +15,7 @@ import { type Closer, useCloser } from './use-closer'
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
   svg { position: absolute; inset: 0; display: block; touch-action: pan-x pan-y; transform-origin: 0 0; }
-  svg[style*='transform: t'] { will-change: transform; }
+  @media (pointer: coarse) { svg { will-change: transform; } }
   svg[data-closer] { touch-action: none; cursor: grab; }
   .closer { position: absolute; right: 4px; top: 4px; display: flex; gap: 4px; opacity: 0; pointer-events: none; }
   &:hover .closer, &:focus-within .closer, .closer[data-shown] { opacity: 1; pointer-events: auto; }
