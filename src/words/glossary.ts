@@ -167,7 +167,7 @@ export const GLOSSARY: Readonly<Record<string, Word>> = {
   deadbolt: word('deadbolt, deadbolts', 'The bolt that only a key or a turn moves.', 'lock', 'deadbolt'),
   plumb: word('plumb', 'Upright, as a weight on a string hangs.', 'plumb', 'plumb'),
   lean: word(
-    'leans, leaning, lean',
+    'lean, leans, leaning',
     'How far a side stands out of plumb, over the length of the level.',
     'lean',
     'lean',

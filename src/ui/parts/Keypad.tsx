@@ -10,6 +10,7 @@ const Pad = styled.div`
   .digits { display: grid; grid-template-columns: repeat(3, 1fr); gap: 5px; }
   .fractions { display: grid; grid-template-columns: repeat(4, 1fr); gap: 5px; }
   .foot { grid-column: 1 / -1; display: grid; grid-template-columns: repeat(4, 1fr); gap: 5px; }
+  &:has(.few) { grid-template-columns: 3fr 1fr; .few { grid-template-columns: 1fr; } }
   @media (max-width: 60em) and (max-height: 30em) { [data-docked] & { grid-template-columns: 3fr 4fr 1.5fr; .foot { grid-column: auto; grid-template-columns: 1fr; } } }
 `
 const Key = styled(Button)`
@@ -70,7 +71,7 @@ export function Keypad({ unit, graduation, signed, draft, onDraft, onTake }: Pro
         <OneKey kind="digit" name="0" onPress={press} />
         <OneKey kind="delete" name="⌫" said="Delete last" onPress={press} />
       </div>
-      <div className="fractions">
+      <div className={rights === HALVES ? 'fractions few' : 'fractions'}>
         {rights.map(key => (
           <OneKey
             key={key}

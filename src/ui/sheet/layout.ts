@@ -113,7 +113,7 @@ export const Ladder = styled.ol`
 export const Now = styled.section`
   @media print { display: none !important; }
   display: grid; gap: 6px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); min-height: 390px; flex-shrink: 0; align-content: start;
-  @media (max-width: 53.75em) { min-height: 0; scroll-margin-top: calc(var(--drawn) + 8px); .how { min-height: 61px; } }
+  @media (max-width: 53.75em) { min-height: 0; scroll-margin-top: calc(var(--drawn) + 8px); .how { min-height: 2.7em; } }
   &[data-walked] { box-shadow: 0 0 0 3px var(--vial), 0 0 0 5px var(--ink); }
   h2 { font-size: 1.375rem; }
   .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }
