@@ -1,3 +1,7 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { LABEL_SHEETS, SHEETS } from '@/core/plan/label'
 import { type Label, writeLabels } from './write-labels'
 
@@ -10,6 +14,13 @@ const label = (more: Partial<Label> = {}): Label => ({
   ...more,
 })
 const pagesIn = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b(?!s)/g)?.length ?? 0
+
+it('loses no letter of a name that is read from the right', async () => {
+  const file = join(mkdtempSync(join(tmpdir(), 'harvek-labels-')), 'labels.pdf')
+  writeFileSync(file, await writeLabels([label({ title: 'باب المدخل' })], SHEETS[LABEL_SHEETS[0]], 0, MADE))
+  const text = execFileSync('pdftotext', [file, '-'], { encoding: 'utf8' }).normalize('NFKC')
+  for (const word of ['باب', 'المدخل']) expect(text).toContain(word)
+})
 
 describe.each(LABEL_SHEETS)('labels on %s', id => {
   const sheet = SHEETS[id]

@@ -1,11 +1,10 @@
-import { join } from 'node:path'
 import PDFDocument from 'pdfkit'
 import QRCode from 'qrcode'
 import { type LabelSheet, labelAt } from '@/core/plan/label'
+import { FONT, registerFonts, setFont } from './lettering'
 
 const POINTS_PER_MM = 72 / 25.4
 const PAD_MM = 2.5
-const fonts = () => join(process.cwd(), 'node_modules/@expo-google-fonts/source-sans-3')
 
 /** One label: the address its code leads to, the code in plain text, and what it is of. */
 export type Label = {
@@ -22,8 +21,7 @@ export function writeLabels(labels: readonly Label[], sheet: LabelSheet, first: 
     margin: 0,
     info: { Title: 'Labels', Creator: 'Harvek', CreationDate: madeAt },
   })
-  doc.registerFont('plain', join(fonts(), '400Regular/SourceSans3_400Regular.ttf'))
-  doc.registerFont('bold', join(fonts(), '600SemiBold/SourceSans3_600SemiBold.ttf'))
+  registerFonts(doc)
   const chunks: Buffer[] = []
   doc.on('data', chunk => chunks.push(chunk))
   const finished = new Promise<Buffer>((resolve, reject) => {
@@ -57,14 +55,15 @@ function writeLabel(
   const size = Math.min(12, height / 7)
   const textAt = (text: string, from: number, lines: number) =>
     doc.text(text, left, y + pad + from, { ...room, height: lines * doc.currentLineHeight() + 0.5 })
-  doc.font('bold').fontSize(size).fillColor('#17242B')
-  const titleLines = Math.min(2, Math.ceil(doc.widthOfString(title) / room.width))
-  textAt(title, 0, titleLines)
+  doc.fontSize(size).fillColor('#17242B')
+  const named = setFont(doc, FONT.bold, title)
+  const titleLines = Math.min(2, Math.ceil(doc.widthOfString(named) / room.width))
+  textAt(named, 0, titleLines)
   const under = titleLines * doc.currentLineHeight() + 1
-  doc.font('plain').fontSize(size * 0.8)
+  doc.font(FONT.plain).fontSize(size * 0.8)
   const line = doc.currentLineHeight()
-  for (const [i, one] of lines.entries()) textAt(one, under + i * line, 1)
-  doc.font('bold').fontSize(size)
+  for (const [i, one] of lines.entries()) textAt(setFont(doc, FONT.plain, one), under + i * line, 1)
+  doc.font(FONT.bold).fontSize(size)
   textAt(code, height - 2 * pad - doc.currentLineHeight(), 1)
 }
 
