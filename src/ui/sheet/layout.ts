@@ -116,7 +116,8 @@ export const Now = styled.section`
   @media (max-width: 53.75em) { min-height: 0; scroll-margin-top: calc(var(--drawn) + 8px); .how { min-height: 2.7em; } }
   &[data-walked] { box-shadow: 0 0 0 3px var(--vial), 0 0 0 5px var(--ink); }
   h2 { font-size: 1.375rem; }
-  .how { font-size: 0.9375rem; line-height: 1.34; min-height: 81px; }
+  .how { font-size: 0.9375rem; line-height: 1.34; }
+  @media (min-width: 53.8125em) { .how { min-height: 81px; } }
   .why { color: var(--quiet); }
   .list { display: none; }
   @media (max-width: 53.75em) {
