@@ -14,8 +14,9 @@ import { type Closer, useCloser } from './use-closer'
 
 const Frame = styled.div`
   position: relative; width: 100%; height: 100%; min-height: 0; overflow: hidden; contain: strict;
-  svg { position: absolute; inset: 0; display: block; touch-action: pan-x pan-y; transform-origin: 0 0; }
-  @media (pointer: coarse) { svg { will-change: transform; } }
+  .held { position: absolute; inset: 0; transform-origin: 0 0; }
+  svg { display: block; touch-action: pan-x pan-y; }
+  @media (pointer: coarse) { .held { will-change: transform; } }
   svg[data-closer] { touch-action: none; cursor: grab; }
   .closer { position: absolute; right: 4px; top: 4px; display: flex; gap: 4px; opacity: 0; pointer-events: none; }
   &:hover .closer, &:focus-within .closer, .closer[data-shown] { opacity: 1; pointer-events: auto; }
@@ -59,9 +60,10 @@ export function SceneView({
   canCloser = true,
 }: Props) {
   const frame = useRef<HTMLDivElement>(null)
+  const sheet = useRef<HTMLDivElement>(null)
   const layer = useRef<SVGGElement>(null)
   const { textScale, ...size } = useSize(frame)
-  const closer = useCloser(frame, layer)
+  const closer = useCloser(frame, sheet, layer)
   const textPx = shippedPx * textScale
   const { x: left, y: bottom } = scene.from
   const { x: right, y: top } = scene.to
@@ -85,33 +87,35 @@ export function SceneView({
   )
   return (
     <Frame ref={frame}>
-      {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
-      <svg
-        width={size.width}
-        height={size.height}
-        viewBox={`0 0 ${size.width} ${size.height}`}
-        role="group"
-        aria-label={title}
-        data-scene={scene.name}
-        data-closer={closer.isCloser || undefined}
-      >
-        <g ref={layer}>
-          {layers.map(({ id, own, look, isFigure, hasFigure }) => (
-            <MarkGroup
-              key={`${id}${isFigure ? ' figure' : ''}`}
-              id={id}
-              marks={own}
-              look={look}
-              place={place}
-              name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
-              isSelected={isLit(id, selected)}
-              onSelect={select}
-              textPx={textPx}
-              step={step}
-            />
-          ))}
-        </g>
-      </svg>
+      <div ref={sheet} className="held">
+        {/* biome-ignore lint/a11y/useSemanticElements: an SVG has no fieldset */}
+        <svg
+          width={size.width}
+          height={size.height}
+          viewBox={`0 0 ${size.width} ${size.height}`}
+          role="group"
+          aria-label={title}
+          data-scene={scene.name}
+          data-closer={closer.isCloser || undefined}
+        >
+          <g ref={layer}>
+            {layers.map(({ id, own, look, isFigure, hasFigure }) => (
+              <MarkGroup
+                key={`${id}${isFigure ? ' figure' : ''}`}
+                id={id}
+                marks={own}
+                look={look}
+                place={place}
+                name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
+                isSelected={isLit(id, selected)}
+                onSelect={select}
+                textPx={textPx}
+                step={step}
+              />
+            ))}
+          </g>
+        </svg>
+      </div>
       {canCloser && <CloserBar {...closer} />}
       <ul className="sr">
         {textTwin(marks, names).map((line, i) => (

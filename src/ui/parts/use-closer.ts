@@ -32,28 +32,31 @@ export type Closer = {
   readonly whole: () => void
 }
 
-/** Looks closer at what is drawn in `layer` within `frame`: by two fingers, by wheel with Ctrl, by keys and buttons; once closer, it is dragged. The layer is moved
- *  as it is, nothing is drawn anew, so that it follows the hand within a frame. */
-export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject<SVGGElement | null>): Closer {
+/** Looks closer at what is drawn in `layer` of the SVG on `sheet` within `frame`: by two fingers, by wheel with Ctrl, by keys and buttons; once closer, it is
+ *  dragged. Under the fingers the sheet around the SVG is moved, not the SVG, whose letters would be laid out anew at each new size. */
+export function useCloser(
+  frame: RefObject<HTMLElement | null>,
+  sheet: RefObject<HTMLElement | null>,
+  layer: RefObject<SVGGElement | null>,
+): Closer {
   const view = useRef(WHOLE)
   const drawnAt = useRef(WHOLE)
   const [isCloser, setCloser] = useState(false)
   const show = useRef((next: View, isHeld = false) => {
-    const [box, drawn] = [frame.current, layer.current]
-    const sheet = drawn?.ownerSVGElement
-    if (!box || !drawn || !sheet) return
+    const [box, held, drawn] = [frame.current, sheet.current, layer.current]
+    if (!box || !held || !drawn) return
     view.current = within(next, box.clientWidth, box.clientHeight)
     const { by, x, y } = view.current
     setCloser(by > 1)
     if (isHeld) {
-      // Under the fingers the whole sheet is moved as a picture, by the graphics card; it is drawn sharp where it stays.
+      // As a picture; it is drawn sharp where it stays.
       const { by: own, x: left, y: top } = drawnAt.current
       const times = by / own
-      sheet.style.transform = `translate(${x - left * times}px, ${y - top * times}px) scale(${times})`
+      held.style.transform = `translate(${x - left * times}px, ${y - top * times}px) scale(${times})`
       return
     }
     drawnAt.current = view.current
-    sheet.style.transform = ''
+    held.style.transform = ''
     if (by === 1) drawn.removeAttribute('transform')
     else drawn.setAttribute('transform', `translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${by.toFixed(3)})`)
   }).current
@@ -74,11 +77,13 @@ export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject
           }
         : null
     }
-    const at = (event: PointerEvent | WheelEvent) => {
-      const { left, top } = box.getBoundingClientRect()
-      return { x: event.clientX - left, y: event.clientY - top }
+    let corner = { left: 0, top: 0 }
+    const look = () => {
+      corner = box.getBoundingClientRect()
     }
+    const at = (event: PointerEvent | WheelEvent) => ({ x: event.clientX - corner.left, y: event.clientY - corner.top })
     const down = (event: PointerEvent) => {
+      look()
       fingers.set(event.pointerId, at(event))
       if (fingers.size === 1) isDragged = false
       begin()
@@ -112,6 +117,7 @@ export function useCloser(frame: RefObject<HTMLElement | null>, layer: RefObject
     const wheel = (event: WheelEvent) => {
       if (!event.ctrlKey) return
       event.preventDefault()
+      look()
       const { x, y } = at(event)
       show(about(view.current, Math.exp(-event.deltaY / 200), x, y))
     }
