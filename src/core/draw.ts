@@ -26,6 +26,7 @@ export function standingOf(offer: Offer | null, settled: OrderLine['details'] = 
     strikeHeight: sheet?.strikeHeight ?? null,
     look: lookOf(offer.unit, settled),
     bucks: offer.bucks,
+    lights: doorOfUnit(unit).frame(unit as never).sidelights,
   }
 }
 

@@ -59,6 +59,7 @@ export const HINGED_OUTSIDE: Door = {
   tests: OUTSIDE_TESTS,
   parts: {
     isOneLeaf: true,
+    hasLights: false,
     parts: () => [],
     divisions: undivided,
     plan: 'one-leaf',

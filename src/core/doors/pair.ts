@@ -1,3 +1,4 @@
+import { NO_LIGHTS } from '../catalogue/across'
 import { judgeInHole } from '../catalogue/judge-in-hole'
 import { all, boredAs, fireLabel, glassAs, madeOf, swingWay } from '../catalogue/requirements'
 import type { UnitOf } from '../catalogue/unit'
@@ -18,7 +19,6 @@ import {
   halved,
   hungAsks,
   hungSheet,
-  NO_LIGHTS,
   OUTSIDE_DETAILS,
   OUTSIDE_PRACTICES,
   OUTSIDE_TESTS,
@@ -82,7 +82,8 @@ export const PAIR: Door = {
   tests: [...OUTSIDE_TESTS, 'bolt-print'],
   parts: {
     isOneLeaf: false,
-    parts: (drawn, extent) => [...panels(drawn, extent, 'leaf'), ...meetingHandle(drawn, extent)],
+    hasLights: false,
+    parts: (drawn, extent, at) => [...panels(extent, at, 'leaf'), ...meetingHandle(drawn, extent, at)],
     divisions: leavesRead,
     plan: 'two-leaves',
     surround: null,

@@ -1,5 +1,6 @@
 import type { SchoolId } from '../base/schools'
 import { step } from '../base/trace'
+import { NO_LIGHTS } from '../catalogue/across'
 import { bore } from '../drawing/family-parts'
 import { undivided } from '../drawing/opening-box'
 import { type FrameOf, type MakerAsks, NOTHING_ASKED } from '../fit/fit-of'
@@ -13,7 +14,7 @@ import { type HungLeaf, type LeafKnown, leafAsRead, leafOfDerived, leafOfSheet }
 import { trimCovered } from '../specification/trim-outside'
 import { EXTRAS } from '../specification/wish-values'
 import type { Survey } from '../survey/survey'
-import { type Length, split, ZERO } from '../units/length'
+import { type Length, split } from '../units/length'
 import type { Door, UnitDoor } from './door'
 
 // What several kinds answer alike.
@@ -135,8 +136,6 @@ export const hungSheet = (unit: HungMembers, leafBottom: Length | null): LeafShe
   leafBottom,
 })
 
-export const NO_LIGHTS = { left: ZERO, right: ZERO }
-
 /** A frame without fixed lights or a second leaf. */
 export const plainFrame = (unit: Pick<FrameOf, 'jamb' | 'legThickness' | 'legMaterial'>): FrameOf => ({
   jamb: unit.jamb,
@@ -194,6 +193,7 @@ export const trimOnSite = (survey: Survey) => ({ trimCovered: trimCovered(survey
 /** One leaf inside, drawn with the bore of its lock. */
 export const BORED_LEAF: Door['parts'] = {
   isOneLeaf: true,
+  hasLights: false,
   parts: bore,
   divisions: undivided,
   plan: 'one-leaf',

@@ -1,3 +1,4 @@
+import { lightsOf } from '../catalogue/across'
 import { judgeInHole } from '../catalogue/judge-in-hole'
 import { withSidelights } from '../catalogue/judge-more'
 import { all, boredAs, fireLabel, glassAs, hingeSide, madeOf, swingWay } from '../catalogue/requirements'
@@ -9,7 +10,6 @@ import { betweenLights } from '../fit/fastening'
 import { type HungLeaf, type LeafKnown, leafOfDerived, leafOfSheet } from '../specification/hung-leaf'
 import { hangingLeaf, partsAddUp, placeAsks } from '../specification/leaf-rules'
 import { readingLeaf, readValue } from '../survey/survey'
-import { type Length, minus, split, ZERO } from '../units/length'
 import type { Door, UnitDoor } from './door'
 import {
   ANY_UNIT_WAY,
@@ -35,15 +35,6 @@ function leafBetween(known: LeafKnown): HungLeaf | null {
   if (known.unit?.sheet.leafWidth != null) return whole
   return read ? { ...whole, width: read } : null
 }
-
-/** The lights of a unit: by its sheet; where that is silent, what frame and leaf leave is shared alike. */
-function lightsOf(unit: UnitOf<'sidelights'>): { readonly left: Length; readonly right: Length } {
-  const { sidelightLeft: left, sidelightRight: right } = unit
-  const rest = unit.leafWidth === null ? ZERO : minus(unit.width, unit.leafWidth)
-  const share = (other: Length | null) => (other === null ? halfOf(rest) : minus(rest, other))
-  return { left: left ?? share(right), right: right ?? share(left) }
-}
-const halfOf = (length: Length): Length => split(length, 2)[0]!
 
 /** A hinged leaf with fixed panels beside it; a hinged patio door too. */
 export const SIDELIGHTS: Door = {
@@ -83,10 +74,11 @@ export const SIDELIGHTS: Door = {
   seal: ONE_LEAF_OUTSIDE_SEAL,
   tests: OUTSIDE_TESTS,
   parts: {
-    isOneLeaf: false,
-    parts: (drawn, extent) => [...panels(drawn, extent, 'leaf'), ...sidelightGlass(drawn, extent)],
+    isOneLeaf: true,
+    hasLights: true,
+    parts: (_, extent, at) => [...panels(extent, at, 'leaf'), ...sidelightGlass(extent, at[0]!, at[1]!)],
     divisions: lightsRead,
-    plan: 'closed',
+    plan: 'one-leaf',
     surround: null,
     readsOutside: false,
   },

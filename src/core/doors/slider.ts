@@ -48,7 +48,8 @@ export const SLIDER: Door = {
   tests: ['plumb', 'rolls', 'clear-width', 'locks', 'keeper', 'no-light', 'air', 'hose'],
   parts: {
     isOneLeaf: false,
-    parts: (drawn, extent) => [...panels(drawn, extent, 'glass'), ...slidingArrow(drawn, extent)],
+    hasLights: false,
+    parts: (drawn, extent, at) => [...panels(extent, at, 'glass'), ...slidingArrow(drawn, extent, at)],
     divisions: halves,
     plan: 'panels',
     surround: null,

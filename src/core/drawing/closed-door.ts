@@ -25,11 +25,8 @@ type Shut = { readonly box: Box; readonly meeting: number }
 /** One leaf; two that meet, as wide as their edges; or the panel that slides, at its own side. */
 function shutOf({ edges }: Pick<Drawn, 'edges'>, { frame, leaf }: DoorShape): Shut {
   const width = (id: string) => edges.find(one => one.id === id)?.length ?? 0
-  const [left, right] = [width('head.left'), width('head.right')]
-  if (left > 0) {
-    const box = boxOf(frame.x + (frame.width - left - right) / 2, leaf.y, left + right, leaf.height)
-    return { box, meeting: box.x + left }
-  }
+  const left = width('head.left')
+  if (left > 0) return { box: leaf, meeting: leaf.x + left }
   const jamb = edges.find(one => one.role === 'jamb')
   if (!jamb) return { box: leaf, meeting: leaf.x + leaf.width / 2 }
   const panel = width('head')

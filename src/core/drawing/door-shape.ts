@@ -2,6 +2,7 @@ import { type Point, point } from '../geometry/point'
 import type { HingeSide } from '../specification/handing'
 import { hingeMiddles } from '../specification/hinge-places'
 import { type Length, minus, nearestTick, plus, ZERO } from '../units/length'
+import { lightsBeside } from './across'
 import type { Drawn } from './drawn'
 
 /** An upright rectangle in ticks, from its lower left corner. */
@@ -28,14 +29,22 @@ export function doorShape(drawn: Drawn): DoorShape | null {
   const { leaf, hingePlaces } = further
   const frame = frameBox(drawn)
   if (!frame) return null
-  const leafWidth = closedWidth(drawn) ?? (unit ? minus(frame.width, lengths['core-width'].value) : frame.width)
+  const known = closedWidth(drawn)
+  const lights = lightsBeside(drawn, frame.width, known)
+  const between = minus(minus(frame.width, lights.left), lights.right)
+  const leafWidth = known ?? (unit ? minus(between, lengths['core-width'].value) : between)
   const leafHeight = leaf?.height.value ?? (unit ? minus(frame.height, lengths['core-height'].value) : frame.height)
   const hangsInFrame = standing === null ? unit !== null : standing.leafBottom !== null || unit !== null
   const bottom = plus(frame.y, hangsInFrame ? (standing?.leafBottom ?? lengths['leaf-bottom'].value) : ZERO)
   const middles = hingePlaces ? hingeMiddles(hingePlaces, leafHeight) : []
   return {
     frame,
-    leaf: { x: nearestTick(frame.x + (frame.width - leafWidth) / 2), y: bottom, width: leafWidth, height: leafHeight },
+    leaf: {
+      x: nearestTick(frame.x + lights.left + (between - leafWidth) / 2),
+      y: bottom,
+      width: leafWidth,
+      height: leafHeight,
+    },
     jamb: standing?.jamb ?? lengths['jamb-usual'].value,
     hinges: wishes.hinges,
     hingeCentres: middles.map(one => plus(bottom, one)),

@@ -1,4 +1,5 @@
 import type { TradeLengths } from '../base/trade-lengths'
+import type { Lights } from '../catalogue/across'
 import type { ShimPlan } from '../fit/plan-shims'
 import type { Bucks } from '../opening/bucks'
 import type { ModelledOpening } from '../opening/model-opening'
@@ -36,6 +37,8 @@ export type StandingUnit = {
   readonly look: LeafLook
   /** The wood between masonry and its frame; `null` where the wall is none. */
   readonly bucks: Bucks | null
+  /** The fixed lights beside its leaf. */
+  readonly lights: Lights
 }
 
 /** What of the work on an opening is drawn. */
@@ -79,8 +82,10 @@ export type Extent = {
 export type PartsOf = {
   /** Whether its unit is a frame with one hinged leaf, drawn from the unit's sizes; the others show their own parts in the frame. */
   readonly isOneLeaf: boolean
-  /** Its own parts, seen from outside, inside what is measured or inside its frame. */
-  readonly parts: (drawn: Drawn, extent: Extent) => readonly Mark[]
+  /** Whether fixed lights stand beside that leaf. */
+  readonly hasLights: boolean
+  /** Its own parts, seen from outside, inside what is measured or what closes its frame; `at` is where that is divided. */
+  readonly parts: (drawn: Drawn, extent: Extent, at: readonly number[]) => readonly Mark[]
   /** The meeting lines of several panels: x of each, from the left. */
   readonly divisions: (drawn: Drawn, extent: Extent) => readonly number[]
   /** What the plan shows of its leaves. */

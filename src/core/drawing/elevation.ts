@@ -4,12 +4,13 @@ import type { Bucks } from '../opening/bucks'
 import { assumedOpening } from '../opening/model-opening'
 import { headLine, leftSide, type OpeningPoints, outline, POINT_NAMES, rightSide } from '../opening/opening'
 import { inches, ZERO } from '../units/length'
+import { divisionsIn, extentOfBox, lightsBeside } from './across'
 import { sealMarks } from './closed-door'
 import { type DoorShape, doorShape } from './door-shape'
 import type { Drawn } from './drawn'
 import { doorMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
-import { SURROUND_THICKNESS } from './family-parts'
+import { SURROUND_THICKNESS, sidelightGlass } from './family-parts'
 import { extentIn, leafDress } from './leaf-dress'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
@@ -100,10 +101,18 @@ function handMarks({ settles, wishes }: Drawn, { frame }: View): readonly Mark[]
 
 /** The kind's own parts: inside what is measured, and once a unit is known inside its frame. */
 function partsIn(result: Drawn, shape: DoorShape | null, points: OpeningPoints): readonly Mark[] {
-  if (!shape) return result.parts.parts(result, extentOf(points))
-  if (result.parts.isOneLeaf) return []
-  const { x, y, width, height } = shape.leaf
-  return result.parts.parts(result, { left: x, right: x + width, bottom: y, top: y + height, width, height })
+  const { isOneLeaf, parts, divisions } = result.parts
+  const measured = extentOf(points)
+  if (!shape) return parts(result, measured, divisions(result, measured))
+  if (isOneLeaf) return lightsIn(result, shape)
+  return parts(result, extentOfBox(shape.leaf), divisionsIn(result, shape.leaf))
+}
+
+/** The glass of the lights beside the leaf of a unit. */
+function lightsIn(result: Drawn, { frame, leaf }: DoorShape): readonly Mark[] {
+  const { left, right } = lightsBeside(result, frame.width, leaf.width)
+  const extent = extentOfBox(frame)
+  return sidelightGlass(extent, extent.left + left, extent.right - right)
 }
 
 const isEarly = (stage: Stage): boolean => stage === 'measure' || stage === 'diagnose'

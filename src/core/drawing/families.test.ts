@@ -7,6 +7,7 @@ import { done, length, records, TRUE_OPENING, trade } from '../test/fixtures'
 import { KIND_CASES, openingOf, sealed } from '../test/kind-cases'
 import { inches } from '../units/length'
 import { elevation } from './elevation'
+import { handPlan } from './hand-plan'
 import { lowerScene } from './lower-scene'
 import { plan } from './plan'
 import type { Scene } from './scene'
@@ -116,6 +117,74 @@ describe('the walk on the drawing', () => {
   )
   it('adds nothing for what is not on this drawing', () =>
     expect([added('wall.left'), added('fact.condition'), added(null)]).toEqual([[], [], []]))
+})
+
+describe('what closes stands in its frame as its sheet says', () => {
+  type Chosen = { readonly chosen?: object; readonly texts?: object; readonly sheet?: object }
+  const STAGES = ['specify', 'order', 'fit', 'seal', 'handover'] as const
+  function drawn(name: string, { chosen = {}, texts = {}, sheet = {} }: Chosen = {}) {
+    const one = KIND_CASES[name]!
+    const own = openingOf({ ...one, texts: { ...one.texts, ...texts }, wished: { ...one.wished, ...chosen } }, 1)
+    return done(own, trade(one.unit ? [sealed({ ...one.unit, ...sheet } as typeof one.unit)] : []))
+  }
+  const spanOf = ({ marks }: Scene, id: string) => {
+    const mark = marks.find(one => one.id === id)
+    if (mark?.kind !== 'path') throw new Error(`no ${id} is drawn`)
+    const xs = mark.points.map(at => at.x)
+    return { from: Math.min(...xs), to: Math.max(...xs), width: Math.max(...xs) - Math.min(...xs) }
+  }
+  it.each(STAGES)('a leaf stands beside its one light, %s', stage => {
+    for (const chosen of [{}, { chosen: null }]) {
+      const scene = elevation(drawn('a unit with sidelights', { chosen }), stage)
+      const [unit, leaf, glass] = ['unit', 'leaf', 'glass.left'].map(id => spanOf(scene, id))
+      expect(leaf!.width).toBe(inches(36))
+      expect(leaf!.from - unit!.from).toBeGreaterThanOrEqual(inches(12))
+      expect(leaf!.to).toBeLessThanOrEqual(unit!.to)
+      expect([glass!.from > unit!.from, glass!.to < leaf!.from]).toEqual([true, true])
+      const ids = scene.marks.map(one => one.id)
+      expect([ids.includes('glass.right'), ids.includes('hinge.1'), ids.includes('handle')]).toEqual([
+        false,
+        true,
+        true,
+      ])
+    }
+  })
+  it('so it does from above, and on the plan that is sent to its maker', () => {
+    const work = drawn('a unit with sidelights')
+    const { unit } = KIND_CASES['a unit with sidelights']!
+    const hand = { unit: unit!, hinges: 'left', swing: 'in', activeLeaf: null, panels: null } as const
+    for (const scene of [plan(work), handPlan(hand)!]) {
+      expect(spanOf(scene, 'closed-leaf').from).toBe(inches(12))
+      expect(spanOf(scene, 'light.left').to).toBe(inches(12))
+      expect(scene.marks.some(one => one.id === 'light.right')).toBe(false)
+    }
+  })
+  it('an uneven pair meets where its new leaves do, not where the old ones did', () => {
+    const uneven = { leafWidth: inches(42), passiveLeafWidth: inches(30) }
+    const work = drawn('a pair', { texts: { 'leaf.active': '36', 'leaf.passive': '36' }, sheet: uneven })
+    const front = elevation(work, 'fit')
+    const [first, second] = [spanOf(front, 'panel.1'), spanOf(front, 'panel.2')]
+    expect([first.width, second.width]).toEqual([inches(30), inches(42)])
+    const { unit } = KIND_CASES['a pair']!
+    const hand = {
+      unit: { ...unit!, ...uneven },
+      hinges: null,
+      swing: 'in',
+      activeLeaf: 'right',
+      panels: null,
+    } as const
+    for (const scene of [plan(work), handPlan(hand as never)!])
+      expect(spanOf(scene, 'closed-leaf.left').to).toBe(first.to - spanOf(front, 'unit').from)
+  })
+  it.each(Object.keys(KIND_CASES))('%s: no leaf, panel or glass stands out of it', name => {
+    const scene = elevation(drawn(name), 'fit')
+    const frame = scene.marks.some(one => one.id === 'unit') ? spanOf(scene, 'unit') : spanOf(scene, 'hole')
+    for (const one of scene.marks)
+      if (one.kind === 'path' && one.closed && (one.role === 'leaf' || one.role === 'glass')) {
+        const { from, to } = spanOf(scene, one.id)
+        expect([one.id, from >= frame.from - 1, to <= frame.to + 1]).toEqual([one.id, true, true])
+      }
+  })
 })
 
 describe('the hand on the drawing', () => {

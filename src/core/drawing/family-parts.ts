@@ -29,8 +29,8 @@ const certain = (result: Drawn, slot: SiteSlot): Certainty =>
 /** The side the hinges are on; left until it is settled. */
 export const hingeSide = ({ wishes }: Drawn): 'left' | 'right' => wishes.hinges ?? 'left'
 
-export function panels(result: Drawn, extent: Extent, role: 'leaf' | 'glass'): readonly Mark[] {
-  const edges = [extent.left, ...result.parts.divisions(result, extent), extent.right]
+export function panels(extent: Extent, at: readonly number[], role: 'leaf' | 'glass'): readonly Mark[] {
+  const edges = [extent.left, ...at, extent.right]
   return edges.slice(1).map((right, i) => {
     const left = edges[i]!
     const box = boxOf(left, extent.bottom, right - left, extent.height)
@@ -38,8 +38,7 @@ export function panels(result: Drawn, extent: Extent, role: 'leaf' | 'glass'): r
   })
 }
 
-export function meetingHandle(result: Drawn, extent: Extent): readonly Mark[] {
-  const [meeting] = result.parts.divisions(result, extent)
+export function meetingHandle(result: Drawn, extent: Extent, [meeting]: readonly number[]): readonly Mark[] {
   const onLeft = saidOr(result, 'fact.active-leaf', 'right') === 'left'
   return handleAt(meeting! + (onLeft ? -1 : 1) * inches(2, 3, 4), nearestTick(extent.bottom + USUAL_HANDLE))
 }
@@ -48,8 +47,8 @@ const handleAt = (x: number, y: number): readonly Mark[] => [
   path('handle', 'handle', cornersOf(boxOf(x - inches(0, 1, 2), y - inches(2), inches(1), inches(4)))),
 ]
 
-export function sidelightGlass(result: Drawn, extent: Extent): readonly Mark[] {
-  const [from, to] = result.parts.divisions(result, extent) as [number, number]
+/** The glass of the lights left of `from` and right of `to`. */
+export function sidelightGlass(extent: Extent, from: number, to: number): readonly Mark[] {
   const pane = (id: string, left: number, right: number) =>
     right - left > 2 * inches(3)
       ? [
@@ -83,9 +82,8 @@ export function entryDoor(result: Drawn, extent: Extent): readonly Mark[] {
   ]
 }
 
-export function slidingArrow(result: Drawn, extent: Extent): readonly Mark[] {
+export function slidingArrow(result: Drawn, extent: Extent, [meeting]: readonly number[]): readonly Mark[] {
   const moving = result.survey.facts.get('fact.moving-panel')?.code
-  const [meeting] = result.parts.divisions(result, extent)
   const y = extent.bottom + extent.height * 0.64
   const words: readonly Mark[] = ['left', 'right'].map(side =>
     label(

@@ -1,3 +1,4 @@
+import { type Lights, leavesOf, lightsOf, NO_LIGHTS } from '../catalogue/across'
 import { point } from '../geometry/point'
 import type { OrderLine } from '../order/order'
 import type { HingeSide, Swing } from '../specification/handing'
@@ -9,6 +10,7 @@ const WALL_RUN = inches(12)
 const LEAF_THICKNESS = inches(1, 3, 4)
 const USUAL_WALL = inches(4, 1, 2)
 const FRAME = inches(0, 3, 4)
+const GLASS = inches(1)
 
 /** Both legs of a frame from above, and the edges of its sill. */
 export function frameMarks(width: Length, jamb: Length): readonly Mark[] {
@@ -20,18 +22,29 @@ export function frameMarks(width: Length, jamb: Length): readonly Mark[] {
   ]
 }
 
-/** The leaf, which hangs on the edge of its frame, open at a right angle and the quarter circle its edge runs; and closed, in the frame. */
-export const swungLeaf = (width: Length, jamb: number, hinges: HingeSide, swing: Swing): readonly Mark[] =>
-  leafBetween(FRAME, width - FRAME, jamb, hinges, swing, 'leaf')
+/** The leaf, which hangs on the edge of its frame or of the light beside it, open at a right angle and the quarter circle its edge runs; closed, in the
+ *  frame; and the lights. */
+export const swungLeaf = (
+  width: Length,
+  jamb: number,
+  hinges: HingeSide,
+  swing: Swing,
+  { left, right }: Lights,
+): readonly Mark[] => [
+  ...leafBetween(Math.max(FRAME, left), width - Math.max(FRAME, right), jamb, hinges, swing, 'leaf'),
+  ...light('light.left', FRAME, left, jamb),
+  ...light('light.right', width - right, width - FRAME, jamb),
+]
 
-/** Two leaves that meet in the middle, both open. */
-export function swungPair(width: Length, jamb: number, swing: Swing): readonly Mark[] {
-  const middle = width / 2
-  return [
-    ...leafBetween(FRAME, middle, jamb, 'left', swing, 'leaf.left'),
-    ...leafBetween(middle, width - FRAME, jamb, 'right', swing, 'leaf.right'),
-  ]
-}
+/** A fixed light from above, in the middle of its frame. */
+const light = (id: string, from: number, to: number, jamb: number): readonly Mark[] =>
+  to > from ? [path('glass', id, cornersOf(boxOf(from, (jamb - GLASS) / 2, to - from, GLASS)))] : []
+
+/** Two leaves that meet so far from the left of their frame, both open. */
+export const swungPair = (width: Length, jamb: number, swing: Swing, meeting: number): readonly Mark[] => [
+  ...leafBetween(FRAME, meeting, jamb, 'left', swing, 'leaf.left'),
+  ...leafBetween(meeting, width - FRAME, jamb, 'right', swing, 'leaf.right'),
+]
 
 function leafBetween(
   from: number,
@@ -91,15 +104,15 @@ function planOf(width: Length, reach: number, swing: Swing | null, leaves: reado
   }
 }
 
-/** A small plan of one hinged leaf: only what tells the hand. */
-export const swingPlan = (width: Length, hinges: HingeSide, swing: Swing): Scene =>
-  planOf(width, width, swing, swungLeaf(width, USUAL_WALL, hinges, swing))
+/** A small plan of one hinged leaf, between its lights where it has some: only what tells the hand. */
+export const swingPlan = (width: Length, hinges: HingeSide, swing: Swing, lights: Lights = NO_LIGHTS): Scene =>
+  planOf(width, width - lights.left - lights.right, swing, swungLeaf(width, USUAL_WALL, hinges, swing, lights))
 
-/** A small plan of a pair: which way it swings, and which leaf is active. */
-export const pairPlan = (width: Length, active: HingeSide, swing: Swing): Scene =>
-  planOf(width, width / 2, swing, [
-    ...swungPair(width, USUAL_WALL, swing),
-    label('active', nearest(width * (active === 'left' ? 0.27 : 0.73), -inches(5)), 'active'),
+/** A small plan of a pair: which way it swings, which leaf is active, and where they meet, from the left of its frame. */
+export const pairPlan = (width: Length, active: HingeSide, swing: Swing, meeting: number = width / 2): Scene =>
+  planOf(width, Math.max(meeting, width - meeting), swing, [
+    ...swungPair(width, USUAL_WALL, swing, meeting),
+    label('active', nearest(active === 'left' ? meeting / 2 : (meeting + width) / 2, -inches(5)), 'active'),
   ])
 
 /** A small plan of a slider from above, outside below: which panel moves. */
@@ -122,8 +135,16 @@ export function sliderPlan(width: Length, panels: 'OX' | 'XO'): Scene {
 
 /** The plan that tells the hand of an order's line; `null` for what has none. */
 export function handPlan(line: Pick<OrderLine, 'unit' | 'hinges' | 'swing' | 'activeLeaf' | 'panels'>): Scene | null {
-  const { width } = line.unit
+  const { unit } = line
+  const { width } = unit
   if (line.panels) return sliderPlan(width, line.panels)
-  if (line.activeLeaf && line.swing) return pairPlan(width, line.activeLeaf, line.swing)
-  return line.hinges && line.swing ? swingPlan(width, line.hinges, line.swing) : null
+  if (line.activeLeaf && line.swing)
+    return pairPlan(
+      width,
+      line.activeLeaf,
+      line.swing,
+      'passiveLeafWidth' in unit ? leavesOf(unit, line.activeLeaf).meeting : width / 2,
+    )
+  const lights = 'sidelightLeft' in unit ? lightsOf(unit) : NO_LIGHTS
+  return line.hinges && line.swing ? swingPlan(width, line.hinges, line.swing, lights) : null
 }

@@ -1,3 +1,4 @@
+import { leavesOf } from '../catalogue/across'
 import { point } from '../geometry/point'
 import type { OrderLine } from '../order/order'
 import { inches, type Length, nearestTick, negate } from '../units/length'
@@ -79,14 +80,11 @@ export function pairFront(
   unit: Hung & { readonly passiveLeafWidth: Length | null },
   { activeLeaf: active }: HandOrdered,
 ): readonly Mark[] {
-  const own = unit.leafWidth ?? nearestTick((unit.width - 2 * LEG) / 2)
-  const other = unit.passiveLeafWidth ?? (unit.leafWidth === null ? own : nearestTick(unit.width - 2 * LEG - own))
+  const { left, right, from } = leavesOf(unit, active ?? 'left')
   const certainty: Certainty = unit.passiveLeafWidth === null ? 'assumed' : said(unit)
   const high = topOf(unit)
   const y = Math.max(0, unit.height - LEG - high)
-  const left = active === 'right' ? other : own
-  const from = (unit.width - own - other) / 2
-  const boxes = { left: boxOf(from, y, left, high), right: boxOf(from + left, y, own + other - left, high) }
+  const boxes = { left: boxOf(from, y, left, high), right: boxOf(from + left, y, right, high) }
   const leaves = (['left', 'right'] as const).flatMap(side => {
     const box = boxes[side]
     const marks = leaf(`leaf.${side}`, box, side, certainty)

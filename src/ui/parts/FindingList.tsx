@@ -73,7 +73,9 @@ const FindingItem = memo(function FindingItem({ one, step, figure, isLit, onSele
   return (
     <Item $lit={isLit} onClick={() => onSelect(one.place)} data-severity={one.severity}>
       <SeverityMark severity={one.severity} />
-      <strong id={id}>{title}</strong>
+      <strong id={id}>
+        <Worded text={title} isLabel />
+      </strong>
       <Rule of={id} text={ruleReason(one.rule, figure, step)} />
       <p className="why">
         <Worded text={why} />

@@ -1,6 +1,7 @@
 'use client'
 import type { ReactNode } from 'react'
 import { styled } from 'styled-components'
+import { Worded } from './Worded'
 
 const Label = styled.label`
   display: grid; gap: 4px; font-size: 0.9375rem; color: var(--quiet); min-width: 0;
@@ -11,7 +12,9 @@ const Label = styled.label`
 /** A field under its name. */
 export const Labelled = ({ label, children }: { readonly label: string; readonly children: ReactNode }) => (
   <Label>
-    {label}
+    <span>
+      <Worded text={label} isLabel />
+    </span>
     {children}
   </Label>
 )

@@ -8,6 +8,7 @@ import type { DisplayStep, Toward } from '@/core/units/format-length'
 import { HAND_WORDS, handFactWords } from '@/words/names'
 import { leafName, OPERATION_WORDS, ruleWords } from '@/words/traces'
 import { Figure } from './Figure'
+import { Worded } from './Worded'
 
 const Row = styled.div`
   display: grid; grid-template-columns: 1fr auto auto; align-items: baseline; gap: 10px; padding: 4px 0;
@@ -32,7 +33,9 @@ function WhyRow({ name, figure, children }: RowProps) {
   return (
     <div data-figure={name} style={{ marginBlock: -5 }}>
       <Row>
-        <span className="name">{name}</span>
+        <span className="name">
+          <Worded text={name} isLabel />
+        </span>
         <span className="figure">{figure}</span>
         <Why aria-expanded={open} aria-label={`Why ${name}?`} onPress={() => setOpen(!open)}>
           why?

@@ -4,6 +4,7 @@ import { Button as AriaButton } from 'react-aria-components/Button'
 import { styled } from 'styled-components'
 import { useStable } from '../store/use-stable'
 import { alikeBut } from './alike'
+import { Worded } from './Worded'
 
 /** The one thing to do: solid. Everything else: plain. */
 export const Button = styled(AriaButton)<{ $plain?: boolean }>`
@@ -55,7 +56,7 @@ const Answers = memo(function Answers({ label, value, options, onChange, isLabel
   return (
     <Group role="radiogroup" aria-labelledby={id}>
       <span id={id} className={isLabelHidden ? 'sr' : 'label'}>
-        {label}
+        {isLabelHidden ? label : <Worded text={label} isLabel />}
       </span>
       <div className="options">
         {options.map(([one, name]) => (

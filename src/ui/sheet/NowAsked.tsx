@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react'
 import { Button } from '../parts/controls'
 import { useKeypad } from '../parts/use-keypad'
+import { Worded } from '../parts/Worded'
 import { Now } from './layout'
 
 /** The frame of what is asked now. By keypad it is docked on a small window, and the list of readings is one tap away. */
@@ -13,7 +14,9 @@ export function NowAsked({ name, children }: { readonly name: string; readonly c
         <Button $plain className="list" onPress={() => turnKeypad(false)}>
           List
         </Button>
-        <h2>{name}</h2>
+        <h2>
+          <Worded text={name} isLabel />
+        </h2>
       </div>
       {children}
     </Now>

@@ -8,6 +8,7 @@ import { Facts, Panel } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Decimal } from '../parts/Money'
 import { TracedFigure } from '../parts/TraceView'
+import { Worded } from '../parts/Worded'
 
 type Row = readonly [id: string, name: string, value: ReactNode]
 type Rows = (further: Further, step: DisplayStep) => readonly Row[]
@@ -28,7 +29,9 @@ export function FurtherFigures({ further, step }: { readonly further: Further; r
       <Facts>
         {rows.map(([id, name, value]) => (
           <Fragment key={id}>
-            <dt>{name}</dt>
+            <dt>
+              <Worded text={name} isLabel />
+            </dt>
             <dd data-figure={id}>{value}</dd>
           </Fragment>
         ))}

@@ -11,6 +11,7 @@ import { CHAIN_NAMES } from '@/words/names'
 import { Facts, Quiet } from '../parts/controls'
 import { Figure } from '../parts/Figure'
 import { Labelled } from '../parts/Labelled'
+import { Worded } from '../parts/Worded'
 import type { WorkedStore } from '../store/worked'
 
 /** From any one width of a door to all the others, by the parts that hold here. A call size names a leaf. */
@@ -44,7 +45,9 @@ export default function SizeChainPanel({ store }: { readonly store: WorkedStore 
       {chain && (
         <Facts>
           {CHAIN_MEMBERS.flatMap(one => [
-            <dt key={`${one} name`}>{CHAIN_NAMES[one]}</dt>,
+            <dt key={`${one} name`}>
+              <Worded text={CHAIN_NAMES[one]} isLabel />
+            </dt>,
             <dd key={one} data-chain={one}>
               <Figure value={chain[one]} step={step} unit />
             </dd>,

@@ -5,6 +5,7 @@ import type { PlannedStep } from '@/core/fit/setting-step'
 import type { LedStep } from '@/core/seal/seal-steps'
 import { dueWords, limitWords, pieceLines, READ_SIGNS } from '@/words/step-lines'
 import { CAUTION_WORDS, TOOL_NAMES } from '@/words/steps'
+import { Worded } from '../../parts/Worded'
 import type { StageProps } from '../../sheet/stage-props'
 import type { StepDone } from './use-step'
 
@@ -28,7 +29,9 @@ export function StepDue({ step, store }: { readonly step: LedStep; readonly stor
     <DueList data-due={step.id}>
       {lines.map(([name, figure]) => (
         <div key={`${name} ${figure}`} style={{ display: 'contents' }}>
-          <dt>{name}</dt>
+          <dt>
+            <Worded text={name} isLabel />
+          </dt>
           <dd>{figure}</dd>
         </div>
       ))}

@@ -101,7 +101,9 @@ function StepItem({ step, store, isNext, noted, isUnder }: ItemProps) {
             </span>
           )}
           <StepDue step={step} store={store} />
-          <span className="small">Check: {check}</span>
+          <span className="small">
+            Check: <Worded text={check} isLabel />
+          </span>
           <StepFigure step={step} name={name} store={store} doing={doing} />
           <StepTakes step={step} />
           <StepCaution step={step} />
@@ -144,7 +146,9 @@ function StepHead({ step, name, title, isUnder, shows, isUnfolded, onUnfold, doi
           {title}
         </button>
       ) : (
-        <span className="name">{title}</span>
+        <span className="name">
+          <Worded text={title} isLabel />
+        </span>
       )}
       {isOpen(step) && shows && (
         <Button onPress={doing.done} aria-label={`Done: ${name}`}>

@@ -44,7 +44,9 @@ export function TestItem({ test, store }: Props) {
   return (
     <li data-test={test.id} data-result={verdict}>
       <span className="head">
-        <strong>{name}</strong>
+        <strong>
+          <Worded text={name} isLabel />
+        </strong>
         {isParted && (
           <span className="small">
             {MARKS[verdict]} {verdict === 'open' ? `${settled} of ${parts.length}` : VERDICT_NAMES[verdict]}
@@ -52,7 +54,7 @@ export function TestItem({ test, store }: Props) {
         )}
       </span>
       <span className="small">
-        <Worded text={how} /> Limit: {limit}.
+        <Worded text={how} /> Limit: <Worded text={limit} isLabel />.
       </span>
       <ul className={isParted ? 'parts' : undefined}>
         {parts.map(part => (

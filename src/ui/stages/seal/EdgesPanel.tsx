@@ -18,6 +18,7 @@ import { Figure } from '../../parts/Figure'
 import { Money } from '../../parts/Money'
 import { ReasonLine } from '../../parts/ReasonLine'
 import { Tick } from '../../parts/Tick'
+import { Worded } from '../../parts/Worded'
 import type { StageProps } from '../../sheet/stage-props'
 import { StepList } from '../fit/StepItem'
 import { nextStep } from '../fit/use-step'
@@ -80,7 +81,9 @@ function EdgeItem({ plan, ...stage }: EdgeProps) {
   const refused = options.filter(one => !one.holds)
   return (
     <Item $lit={selected === `seal.${edge.id}`} data-side={edge.id} onFocus={() => onSelect(`seal.${edge.id}`)}>
-      <strong>{sideName(edge.id)}</strong>
+      <strong>
+        <Worded text={sideName(edge.id)} isLabel />
+      </strong>
       {expected && <Quiet>{EXPECTED_WORDS[expected]}</Quiet>}
       {stays.map(one => (
         <span key={one.id} data-stays={one.id}>
