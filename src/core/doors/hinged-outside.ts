@@ -59,7 +59,6 @@ export const HINGED_OUTSIDE: Door = {
   tests: OUTSIDE_TESTS,
   parts: {
     isOneLeaf: true,
-    hasLights: false,
     parts: () => [],
     divisions: undivided,
     plan: 'one-leaf',

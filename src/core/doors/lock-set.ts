@@ -42,7 +42,7 @@ export const LOCK_SET: Door = {
   },
   seal: { edges: () => [], closes: false, isOutside: false, surveyIsOldLeaf: true },
   tests: ['latches', 'strike', 'deadbolt', 'rattle'],
-  parts: BORED_LEAF,
+  parts: { ...BORED_LEAF, isLock: true },
   practices: [],
 }
 

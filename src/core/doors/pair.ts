@@ -82,7 +82,6 @@ export const PAIR: Door = {
   tests: [...OUTSIDE_TESTS, 'bolt-print'],
   parts: {
     isOneLeaf: false,
-    hasLights: false,
     parts: (drawn, extent, at) => [...panels(extent, at, 'leaf'), ...meetingHandle(drawn, extent, at)],
     divisions: leavesRead,
     plan: 'two-leaves',

@@ -41,7 +41,7 @@ export const SEAL_ONLY: Door = {
   fit: { ...STAYS.fit, steps: 'made-to-work', tunes: 'leaf' },
   seal: { ...STAYS.seal, edges: oneLeafEdges },
   tests: ['latches', 'contact', 'bill', 'no-light', 'air'],
-  parts: { ...STAYS.parts, isOneLeaf: false, hasLights: false, parts: oldLeaf, divisions: undivided },
+  parts: { ...STAYS.parts, isOneLeaf: false, parts: oldLeaf, divisions: undivided },
 }
 
 /** The active leaf of two that stay: as it was read, else half of both together. */
@@ -74,7 +74,6 @@ export const SEAL_PAIR: Door = {
   parts: {
     ...STAYS.parts,
     isOneLeaf: false,
-    hasLights: false,
     parts: (drawn, extent, at) => [...panels(extent, at, 'leaf'), ...meetingHandle(drawn, extent, at)],
     divisions: leavesRead,
   },
@@ -98,7 +97,6 @@ export const SEAL_SLIDER: Door = {
   parts: {
     ...STAYS.parts,
     isOneLeaf: false,
-    hasLights: false,
     parts: (drawn, extent, at) => [...panels(extent, at, 'glass'), ...panelArrow(drawn, extent)],
     divisions: undivided,
   },

@@ -193,7 +193,6 @@ export const trimOnSite = (survey: Survey) => ({ trimCovered: trimCovered(survey
 /** One leaf inside, drawn with the bore of its lock. */
 export const BORED_LEAF: Door['parts'] = {
   isOneLeaf: true,
-  hasLights: false,
   parts: bore,
   divisions: undivided,
   plan: 'one-leaf',

@@ -48,7 +48,6 @@ export const SLIDER: Door = {
   tests: ['plumb', 'rolls', 'clear-width', 'locks', 'keeper', 'no-light', 'air', 'hose'],
   parts: {
     isOneLeaf: false,
-    hasLights: false,
     parts: (drawn, extent, at) => [...panels(extent, at, 'glass'), ...slidingArrow(drawn, extent, at)],
     divisions: halves,
     plan: 'panels',

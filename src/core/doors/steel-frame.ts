@@ -50,7 +50,6 @@ export const STEEL_FRAME: Door = {
   tests: ['plumb', ...INSIDE_TESTS, 'contact', ...LABEL_TESTS],
   parts: {
     isOneLeaf: true,
-    hasLights: false,
     parts: wrappedLeaf,
     divisions: undivided,
     plan: 'one-leaf',

@@ -69,7 +69,6 @@ export const STEEL_LEAF: Door = {
   tests: [...INSIDE_TESTS, 'contact', ...LABEL_TESTS],
   parts: {
     isOneLeaf: false,
-    hasLights: false,
     parts: (drawn, extent) => [...hingePlates(drawn, extent), ...bore(drawn, extent), ...glass(drawn, extent)],
     divisions: undivided,
     plan: 'one-leaf',

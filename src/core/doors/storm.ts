@@ -76,7 +76,6 @@ export const STORM: Door = {
   tests: ['latches', 'rattle', 'sweep', 'closes-slowly'],
   parts: {
     isOneLeaf: false,
-    hasLights: false,
     parts: entryDoor,
     divisions: undivided,
     plan: 'closed',

@@ -80,10 +80,12 @@ export type Extent = {
 
 /** What drawing asks of a kind of door. */
 export type PartsOf = {
+  /** Of a leaf that stays only the edge round its lock is looked at. */
+  readonly isLock?: true
   /** Whether its unit is a frame with one hinged leaf, drawn from the unit's sizes; the others show their own parts in the frame. */
   readonly isOneLeaf: boolean
   /** Whether fixed lights stand beside that leaf. */
-  readonly hasLights: boolean
+  readonly hasLights?: true
   /** Its own parts, seen from outside, inside what is measured or what closes its frame; `at` is where that is divided. */
   readonly parts: (drawn: Drawn, extent: Extent, at: readonly number[]) => readonly Mark[]
   /** The meeting lines of several panels: x of each, from the left. */

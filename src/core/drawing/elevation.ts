@@ -12,6 +12,7 @@ import { doorMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
 import { SURROUND_THICKNESS, sidelightGlass } from './family-parts'
 import { extentIn, leafDress } from './leaf-dress'
+import { lockFace } from './lock-face'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
 import { type Certainty, dot, label, type Mark, path, type Scene } from './scene'
@@ -28,6 +29,7 @@ type View = { readonly points: OpeningPoints; readonly frame: Frame; readonly ce
 /** The opening as seen from outside, true to scale; with a `factor`, deviations are drawn so many times larger.
  *  Ids: `point.L0`, a reading's slot, `shim.hinge.top`, `seal.head`, `gap.head.left`, `unit`, `leaf`. */
 export function elevation(result: Drawn, stage: Stage, factor = 1): Scene {
+  if (result.parts.isLock) return lockFace(result, stage === 'measure')
   const shape = stage === 'measure' || stage === 'diagnose' ? null : doorShape(result)
   const view = viewOf(result, stage, shape, factor)
   const limits = bounds(view.points)
@@ -74,7 +76,7 @@ function stageMarks(result: Drawn, stage: Stage, view: View, shape: DoorShape | 
     case 'diagnose':
       return trueRectangle(view)
     case 'specify':
-      return [...(shape ? sizeMarks(shape) : []), ...handMarks(result, view)]
+      return [...(shape ? sizeMarks(shape) : []), ...handMarks(result, view, shape)]
     case 'order':
       return shape ? sizeMarks(shape) : []
     case 'fit':
@@ -87,15 +89,16 @@ function stageMarks(result: Drawn, stage: Stage, view: View, shape: DoorShape | 
 }
 
 /** Where the hinges can be: a word on each side to be tapped, while it is settled what is wanted. */
-function handMarks({ settles, wishes }: Drawn, { frame }: View): readonly Mark[] {
+function handMarks({ settles, wishes }: Drawn, { frame }: View, shape: DoorShape | null): readonly Mark[] {
   if (!settles.includes('hinges')) return []
+  const { left, right } = shape ? extentOfBox(shape.leaf) : frame
   const y = Math.round(frame.bottom + (frame.top - frame.bottom) * 0.3)
   const word = (side: 'left' | 'right') =>
     wishes.hinges === side ? 'hinges-here' : wishes.hinges === null ? 'hinges-maybe' : 'hinges-other'
   return [
-    label('hand.left', point(Math.round(frame.left) + inches(3), y), word('left'), 'start'),
+    label('hand.left', point(Math.round(left) + inches(3), y), word('left'), 'start'),
     // Lower than the left one: side by side the two words overlap on a narrow door.
-    label('hand.right', point(Math.round(frame.right) - inches(3), y - inches(7)), word('right'), 'end'),
+    label('hand.right', point(Math.round(right) - inches(3), y - inches(7)), word('right'), 'end'),
   ]
 }
 

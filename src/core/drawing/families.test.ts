@@ -178,12 +178,42 @@ describe('what closes stands in its frame as its sheet says', () => {
   })
   it.each(Object.keys(KIND_CASES))('%s: no leaf, panel or glass stands out of it', name => {
     const scene = elevation(drawn(name), 'fit')
-    const frame = scene.marks.some(one => one.id === 'unit') ? spanOf(scene, 'unit') : spanOf(scene, 'hole')
+    const around = ['unit', 'hole'].find(id => scene.marks.some(one => one.id === id))
+    const frame = around ? spanOf(scene, around) : { from: scene.from.x, to: scene.to.x }
     for (const one of scene.marks)
       if (one.kind === 'path' && one.closed && (one.role === 'leaf' || one.role === 'glass')) {
         const { from, to } = spanOf(scene, one.id)
         expect([one.id, from >= frame.from - 1, to <= frame.to + 1]).toEqual([one.id, true, true])
       }
+  })
+})
+
+describe('the lock of a leaf that stays', () => {
+  const scene = (stage: 'measure' | 'fit', facts: Readonly<Record<string, string>> = {}, wished = {}) => {
+    const one = KIND_CASES['a lock set']!
+    const own = openingOf({ ...one, facts: { ...one.facts, ...facts }, wished: { ...one.wished, ...wished } }, 1)
+    return elevation(done(own, trade([sealed(one.unit!)])), stage)
+  }
+  const xs = (at: Scene, id: string) =>
+    at.marks.flatMap(one => (one.id === id && one.kind === 'path' ? one.points.map(corner => corner.x) : []))
+  it('is what is drawn, at its backset from the edge, and no opening nobody reads', () => {
+    const measured = scene('measure')
+    const reading = measured.marks.find(one => one.id === 'backset')
+    expect(reading?.kind === 'reading' && [reading.value, reading.from.x, reading.to.x]).toEqual([
+      length('57 mm'),
+      0,
+      -length('57 mm'),
+    ])
+    expect(measured.marks.map(one => one.id)).not.toContain('hole')
+    const rose = scene('fit').marks.find(one => one.id === 'handle.rose')
+    expect(rose?.kind === 'arc' && rose.centre.x).toBe(-length('57 mm'))
+  })
+  it('lies on the other side where the hinges are, with a case only where one is mortised in', () => {
+    const other = scene('measure', {}, { hinges: 'right' })
+    expect(Math.min(...xs(other, 'leaf'))).toBe(0)
+    expect(xs(other, 'case').length).toBe(4)
+    const bored = scene('measure', { 'fact.lock-case': 'tubular-latch' })
+    expect([xs(bored, 'case').length, xs(bored, 'bore').length > 0]).toEqual([0, true])
   })
 })
 

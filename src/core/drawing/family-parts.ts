@@ -90,7 +90,7 @@ export function slidingArrow(result: Drawn, extent: Extent, [meeting]: readonly 
       `panel.${side}`,
       point(
         Math.round(side === 'left' ? (extent.left + meeting!) / 2 : (meeting! + extent.right) / 2),
-        Math.round(y - inches(5)),
+        Math.round(y - inches(9)),
       ),
       moving === undefined ? 'which-moves' : moving === side ? 'moves' : 'fixed',
     ),

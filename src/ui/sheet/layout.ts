@@ -11,6 +11,7 @@ export const Grid = styled.div`
     display: flex; flex-direction: column; height: auto; --drawn: max(44dvh, 300px);
     /* While something is read its field is in sight too. */
     &:has([aria-label='Reading now']) { --drawn: max(35dvh, 232px); }
+    &:has([aria-label='Reading now']):has(> .ladder > :is(.next, .when)) { --drawn: max(27dvh, 176px); }
     :root[data-fold='strip'] & { --drawn: 49px; }
     :root[data-fold='tall'] & { --drawn: calc(100dvh - 150px - var(--bar)); }
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */

@@ -28,7 +28,7 @@ const Columns = styled.div<{ $count: number }>`
   .over { font-size: 0.875rem; color: var(--quiet); min-height: 38px; }
   dl { display: grid; grid-template-columns: auto 1fr; gap: 0 8px; font-size: 0.9375rem; }
   .work { font-size: 0.875rem; color: var(--quiet); }
-  @media (max-width: 53.75em) { overflow-y: auto; grid-template-rows: minmax(96px, 1fr) auto; .drawn { min-height: 0; } .work, .over, .best { display: none; } .total { font-size: 1.25rem; } h3 { font-size: 0.875rem; } dl { font-size: 0.8125rem; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
+  @media (max-width: 53.75em) { overflow-y: auto; grid-template-rows: minmax(64px, 1fr) auto; .drawn { min-height: 0; } .work, .over, .best, .article { display: none; } .total { font-size: 1.25rem; } h3 { font-size: 0.875rem; } dl { font-size: 0.8125rem; grid-template-columns: 1fr; } dl dt { display: none; } dl dd { text-align: left; } }
 `
 const BEST = { cheapest: 'Cheapest', soonest: 'Soonest', 'least-work': 'Least work' } as const
 
@@ -109,8 +109,19 @@ function Candidate({ one: { offer, best }, cheapest, isChosen, today, store, bes
             </li>
           ))}
         </ul>
-        <Button $plain={isChosen} isDisabled={isChosen} onPress={() => store.save('order', choiceOf(offer, beside))}>
-          {isChosen ? 'Chosen' : `Choose ${unit.article}`}
+        <Button
+          $plain={isChosen}
+          isDisabled={isChosen}
+          aria-label={isChosen ? 'Chosen' : `Choose ${unit.article}`}
+          onPress={() => store.save('order', choiceOf(offer, beside))}
+        >
+          {isChosen ? (
+            'Chosen'
+          ) : (
+            <span>
+              Choose<span className="article"> {unit.article}</span>
+            </span>
+          )}
         </Button>
       </div>
     </article>

@@ -61,7 +61,7 @@ export function SealLadder(stage: StageProps) {
   }
   return (
     <>
-      <div style={{ marginBottom: 12 }}>
+      <div className="when" style={{ marginBottom: 10 }}>
         <Choice label="Read" isLabelHidden value={when} options={WHEN} onChange={setWhen} />
       </div>
       {fitted.has(SEALED_BY_SHEET) && <Quiet data-sealed="true">Noted before as sealed by its maker’s sheet.</Quiet>}

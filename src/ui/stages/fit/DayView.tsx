@@ -31,6 +31,8 @@ type Props = Pick<StageProps, 'store' | 'onGo'> & {
   readonly steps: readonly LedStep[]
   /** Where it goes on once all are done. */
   readonly to: 'seal' | 'handover'
+  /** What is said of that. */
+  readonly said: string
   readonly onClose: () => void
 }
 type Store = StageProps['store']
@@ -53,7 +55,7 @@ const Screen = styled(Modal)`
 `
 
 /** The day, one step at a time: what to do, where, with what, the number to meet, and one large Done. */
-export default function DayView({ steps, to, store, onGo, onClose }: Props) {
+export default function DayView({ steps, to, said, store, onGo, onClose }: Props) {
   const step = nextStep(steps)
   useAwake()
   return (
@@ -63,7 +65,7 @@ export default function DayView({ steps, to, store, onGo, onClose }: Props) {
           {step ? (
             <OneStep key={step.id} step={step} steps={steps} store={store} onClose={onClose} />
           ) : (
-            <NoStep steps={steps} to={to} store={store} onGo={onGo} onClose={onClose} />
+            <NoStep steps={steps} to={to} said={said} store={store} onGo={onGo} onClose={onClose} />
           )}
         </Dialog>
       </Screen>
@@ -185,16 +187,12 @@ function StepDrawing({ step, store }: { readonly step: LedStep; readonly store: 
     </div>
   )
 }
-const AFTER_WORDS = {
-  seal: 'What is sealed comes next.',
-  handover: 'The gaps are read again to prove it; then the tests come.',
-} as const
 const NOTHING: ReadonlyMap<string, string> = new Map()
 
-type NoneProps = Omit<StepProps, 'step'> & Pick<Props, 'onGo' | 'to'>
+type NoneProps = Omit<StepProps, 'step'> & Pick<Props, 'onGo' | 'to' | 'said'>
 
 /** Nothing to do now: something waits, is kept back, or all is done. */
-function NoStep({ steps, to, store, onGo, onClose }: NoneProps) {
+function NoStep({ steps, to, said, store, onGo, onClose }: NoneProps) {
   const waiting = steps.filter(one => one.state === 'waiting')
   const blocked = steps.find(one => one.state === 'blocked')
   const isDone = steps.every(one => one.state === 'done')
@@ -219,7 +217,7 @@ function NoStep({ steps, to, store, onGo, onClose }: NoneProps) {
             <strong>{ledName(blocked)}</strong> comes next, after: {blocked.missing.map(stepName).join(', ')}.
           </p>
         )}
-        {isDone && <Quiet>{AFTER_WORDS[to]}</Quiet>}
+        {isDone && <Quiet>{said}</Quiet>}
       </div>
       <div className="go">
         {isDone ? (

@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic'
 import { type RefObject, useEffect, useRef, useState } from 'react'
 import { SET_BY_SHEET } from '@/core/fit/fitted'
+import { idleStages } from '@/core/progress'
 import { momentWords } from '@/words/moments'
 import { stepName } from '@/words/steps'
 import { Button, Panel, Quiet } from '../../parts/controls'
@@ -31,10 +32,16 @@ export function FitLadder({ store, onGo }: StageProps) {
         <Button onPress={() => setDay(true)}>{next ? `Lead me: ${stepName(next.id)}` : 'Lead me'}</Button>
       )}
       <StepList ref={list} steps={steps} store={store} />
-      {isDay && <DayView steps={steps} to="seal" store={store} onGo={onGo} onClose={() => setDay(false)} />}
+      {isDay && <DayView steps={steps} {...after(store)} store={store} onGo={onGo} onClose={() => setDay(false)} />}
     </>
   )
 }
+
+/** What follows when it is set: sealing, where something of its kind is sealed. */
+const after = ({ work }: Store) =>
+  idleStages(work.door).has('seal')
+    ? ({ to: 'handover', said: 'The tests come next.' } as const)
+    : ({ to: 'seal', said: 'What is sealed comes next.' } as const)
 
 /** Where the list scrolls by itself, what is next stands in it, below what was done last. */
 function useNextInSight(list: RefObject<HTMLOListElement | null>, next: string | null): void {

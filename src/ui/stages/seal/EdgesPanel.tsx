@@ -67,7 +67,16 @@ function Lead({ store, onGo }: StageProps) {
         {done} of {steps.length} steps done
       </Quiet>
       <Button onPress={() => setDay(true)}>{next ? `Lead me: ${ledName(next)}` : 'Lead me'}</Button>
-      {isDay && <DayView steps={steps} to="handover" store={store} onGo={onGo} onClose={() => setDay(false)} />}
+      {isDay && (
+        <DayView
+          steps={steps}
+          to="handover"
+          said="The gaps are read again to prove it; then the tests come."
+          store={store}
+          onGo={onGo}
+          onClose={() => setDay(false)}
+        />
+      )}
     </>
   )
 }
