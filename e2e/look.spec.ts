@@ -232,7 +232,7 @@ test('a drawing is looked at closer by wheel, keys and buttons, is dragged, and 
 }) => {
   await open(page, `/openings/${demoOpening('A3')}/measure`)
   const drawing = page.locator('svg[data-scene="elevation"]')
-  const frame = drawing.locator('xpath=..')
+  const frame = drawing.locator('xpath=../..')
   const view = () => drawing.locator('> g').getAttribute('transform')
   expect(await view()).toBeNull()
   await drawing.hover()
