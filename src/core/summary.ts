@@ -8,7 +8,7 @@ import type { Severity } from './base/finding'
 import type { Stage } from './base/stages'
 import type { TradeLength, TradeLengthId, TradeLengths } from './base/trade-lengths'
 import { drawnOf } from './draw'
-import { elevation } from './drawing/elevation'
+import { wholeDoor } from './drawing/elevation'
 import { type SmallDoor, smallDoor } from './drawing/small-door'
 import type { PlannedStep } from './fit/setting-step'
 import type { OpeningPoints } from './opening/opening'
@@ -102,7 +102,7 @@ export function sumUp(
       said: records.readings.length + records.answers.length,
       tasks: openingTasks(work, records, progress, shipped.numbers),
     },
-    small: smallDoor(elevation(drawnOf(work, records.wishes), 'handover')),
+    small: smallDoor(wholeDoor(drawnOf(work, records.wishes))),
     ordering: orderingOf(work, shipped.lengths),
     after: summedAfter(work, records, shipped.after, now),
     freshUntil: freshUntil(work, now),

@@ -12,7 +12,7 @@ import { doorMarks, shimMarks, sizeMarks } from './elevation-door'
 import { exaggerate, type Frame, meanFrame } from './exaggerate'
 import { SURROUND_THICKNESS, sidelightGlass } from './family-parts'
 import { extentIn, leafDress } from './leaf-dress'
-import { lockFace } from './lock-face'
+import { leafWithLock, lockFace } from './lock-face'
 import { extentOf } from './opening-box'
 import { furtherMarks, readingMarks } from './reading-marks'
 import { type Certainty, dot, label, type Mark, path, type Scene } from './scene'
@@ -23,6 +23,10 @@ const MARGIN = inches(11)
 const ASIDE_SHARE = 0.33
 const BEYOND = inches(6)
 const USUAL = { width: inches(38), height: inches(82) }
+
+/** The door as it will stand, without figures: for a row of doors. */
+export const wholeDoor = (result: Drawn): Scene =>
+  result.parts.isLock ? leafWithLock(result) : elevation(result, 'handover')
 
 type View = { readonly points: OpeningPoints; readonly frame: Frame; readonly certainty: Certainty }
 

@@ -5,7 +5,7 @@ import { boxOf, cornersOf } from './door-shape'
 import type { Drawn } from './drawn'
 import { hingeSide } from './family-parts'
 import { leverMarks } from './lever'
-import { readOr, saidOr, USUAL_BACKSET } from './opening-box'
+import { readOr, saidOr, USUAL_BACKSET, USUAL_HANDLE } from './opening-box'
 import { type Certainty, type Mark, path, readingMark, type Scene } from './scene'
 
 const HALF = inches(10)
@@ -15,6 +15,7 @@ const JAMB = inches(2)
 const MARGIN = inches(1, 1, 2)
 const BORE = inches(1, 1, 16)
 const CASE = { depth: inches(3, 3, 8), half: inches(3) }
+const USUAL_LEAF = [inches(36), inches(80)] as const
 const BACKSET_BELOW = inches(4, 1, 2)
 
 /** The edge of a leaf that stays round its lock, as seen from outside: all that is read of it, and all that is changed. From the leaf's edge at x 0 and the
@@ -38,7 +39,7 @@ export function lockFace(drawn: Drawn, isMeasured: boolean): Scene {
     ...(isMeasured
       ? [
           ...(hasCase ? [] : [path('glass', 'bore', circle(at(middle, 0)), true, read)]),
-          readingMark('backset', at(0, -BACKSET_BELOW), at(middle, -BACKSET_BELOW), backset, 0.5, read, {
+          readingMark('backset', at(0, -BACKSET_BELOW), at(middle, -BACKSET_BELOW), backset, 1.35, read, {
             upright: true,
           }),
         ]
@@ -51,6 +52,28 @@ export function lockFace(drawn: Drawn, isMeasured: boolean): Scene {
     marks,
     from: point(Math.round(left), -HALF - MARGIN),
     to: point(Math.round(right), HALF + MARGIN),
+  }
+}
+
+/** The leaf that stays as a whole, with its lever: nobody reads how large it is. */
+export function leafWithLock(drawn: Drawn): Scene {
+  const isLeft = hingeSide(drawn) === 'left'
+  const [width, height] = USUAL_LEAF
+  return {
+    name: 'elevation',
+    marks: [
+      path('leaf', 'leaf', cornersOf(boxOf(0, 0, width, height)), true, 'assumed'),
+      ...leverMarks(
+        'handle',
+        isLeft ? width : 0,
+        isLeft ? -1 : 1,
+        USUAL_HANDLE,
+        readOr(drawn, 'backset', USUAL_BACKSET),
+      ),
+      path('ground', 'ground', [point(-JAMB, 0), point(width + JAMB, 0)], false),
+    ],
+    from: point(-inches(11), -inches(9)),
+    to: point(width + inches(11), height + inches(10)),
   }
 }
 

@@ -8,6 +8,7 @@ import { isLevelReading, isSigned, kindOfSlot, type Slot } from '@/core/survey/s
 import type { Survey } from '@/core/survey/survey'
 import type { Length } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
+import { exampleOf } from '@/words/examples'
 import { issueWords } from '@/words/issues'
 import { doubtWords, impossibleWords } from '@/words/readable'
 import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
@@ -90,7 +91,7 @@ function Taking(entry: Props & { readonly levelLength: Length | null }) {
       unit={unit}
       graduation={graduation}
       signed={isSigned(slot)}
-      example={exampleFor(slot, unit)}
+      example={exampleOf(slot, unit)}
       draft={field.draft}
       onDraft={field.type}
       onTake={take}
@@ -194,14 +195,6 @@ function noteUnder({ odd, from }: Draft, last: ReturnType<typeof noteFor> | null
 function meaningOf(slot: Slot, value: Length): string {
   if (!isSigned(slot) || value === 0) return ''
   return directionWords(slot)[value < 0 ? 0 : 1]
-}
-
-function exampleFor(slot: Slot, unit: 'in' | 'mm'): string {
-  const kind = kindOfSlot(slot)
-  if (isSigned(slot)) return unit === 'in' ? '1/16' : '1.5'
-  if (/^(gap|stop|strings|floor|contact|return)$/.test(kind)) return unit === 'in' ? '1/8' : '3'
-  if (/^(wall|sill|step|backset|throat|doors|case)$/.test(kind)) return unit === 'in' ? '4 9/16' : '116'
-  return unit === 'in' ? '36 3/8' : '924'
 }
 
 function noteFor({ slot, text }: { readonly slot: Slot; readonly text: string }, storing: Storing | undefined) {
