@@ -291,11 +291,11 @@ test('a password that was forgotten is chosen anew by mail and ends the old sess
   await desk.locator('html[data-hydrated]').waitFor()
   await fill(desk, { 'Password, 10 letters at least': 'a third long enough one' }, 'Take this password')
   await expect(desk.getByText('Ask for another link where you sign in.')).toBeVisible()
-  // Ended within the minute a session is remembered.
+  // Ended within the half minute a session is remembered.
   await expect
     .poll(async () => (await phone.request.get(`${own.address}/api/openings`)).status(), {
       timeout: 75_000,
-      intervals: [5000],
+      intervals: [2000],
     })
     .toBe(401)
 

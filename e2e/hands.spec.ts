@@ -62,6 +62,21 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('heading', { name: 'Step by step' })).toBeInViewport()
   })
 
+  test('what is read next has its field clear of the bar, whatever stands above it', async ({ page }) => {
+    // All read, nothing read yet after the fitting, a door that stays, and a lock.
+    for (const [tag, one] of [
+      ['A1', 'measure'],
+      ['A5', 'seal'],
+      ['C4', 'seal'],
+      ['C3', 'measure'],
+    ] as const) {
+      await open(page, `/openings/${demoOpening(tag)}/${one}`)
+      const asked = (await field(page).or(page.locator('[aria-label="Reading now"] .answers')).first().boundingBox())!
+      const bar = (await page.getByRole('complementary', { name: 'What is stored' }).boundingBox())!
+      expect([tag, one, asked.y + asked.height <= bar.y]).toEqual([tag, one, true])
+    }
+  })
+
   test('turned in the middle of an entry nothing is lost, and lying on its side the keypad is whole beside the drawing', async ({
     page,
   }) => {
@@ -107,6 +122,17 @@ test('a word of the trade says what it means where it stands, with its picture; 
   await page.getByRole('button', { name: 'Words of the trade' }).press('Enter')
   const all = await dialog.locator('ul[aria-label] button').count()
   expect(all).toBe(Object.keys(GLOSSARY).length)
+  await page.keyboard.press('Escape')
+
+  // In the name of a question it answers nothing, and is no stop on the way from field to field.
+  await stage(page, 'Specify')
+  const question = page.getByRole('radiogroup', { name: 'Hinges, seen from outside' })
+  const before = await question.getByRole('radio', { checked: true }).getAttribute('value')
+  await question.locator('.term').click()
+  await expect(dialog.getByRole('status')).toHaveText(GLOSSARY.hinge!.says)
+  await page.keyboard.press('Escape')
+  await expect(question.locator('.term')).toHaveAttribute('tabindex', '-1')
+  expect(await question.getByRole('radio', { checked: true }).getAttribute('value')).toBe(before)
 })
 
 test('the first walk goes through an opening from stage to stage, goes on after a reload, is left at any moment, and is not offered again', async ({

@@ -42,8 +42,8 @@ function make() {
     session: {
       expiresIn: 30 * DAY_SECONDS,
       updateAge: DAY_SECONDS,
-      // A session that was ended lives a minute longer at most.
-      cookieCache: { enabled: true, maxAge: 60 },
+      // A session that was ended lives half a minute longer at most.
+      cookieCache: { enabled: true, maxAge: 30 },
     },
     rateLimit: {
       enabled: true,

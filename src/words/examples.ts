@@ -1,3 +1,4 @@
+import type { UnitReading } from '@/core/order/receipt-values'
 import { isSigned, kindOfSlot, placeOf, type Slot } from '@/core/survey/slots'
 
 // What a field that is still empty shows: a length as it is typed, near what is mostly read there.
@@ -40,8 +41,20 @@ const BY_PLACE: Readonly<Record<string, Example>> = {
   'lock.proud': ['1 1/4', '32'],
 }
 
-/** A length as it is typed in a job of this unit. */
-export function exampleOf(slot: Slot, unit: 'in' | 'mm'): string {
-  const [inch, millimetres] = isSigned(slot) ? SIGNED : (BY_PLACE[placeOf(slot)] ?? BY_KIND[kindOfSlot(slot)] ?? LEAF)
-  return unit === 'in' ? inch : millimetres
+const OF_DELIVERED: Readonly<Record<string, Example>> = {
+  width: ['37 1/2', '952'],
+  height: ['81 3/4', '2076'],
+  diagonal: ['89 15/16', '2284'],
+  jamb: ['4 9/16', '116'],
+  thickness: ['1 3/4', '44'],
 }
+
+const inUnit = ([inch, millimetres]: Example, unit: 'in' | 'mm'): string => (unit === 'in' ? inch : millimetres)
+
+/** A length as it is typed in a job of this unit. */
+export const exampleOf = (slot: Slot, unit: 'in' | 'mm'): string =>
+  inUnit(isSigned(slot) ? SIGNED : (BY_PLACE[placeOf(slot)] ?? BY_KIND[kindOfSlot(slot)] ?? LEAF), unit)
+
+/** The same of a delivered unit. */
+export const exampleOfDelivered = (place: UnitReading, unit: 'in' | 'mm'): string =>
+  inUnit(OF_DELIVERED[place.split('.')[0]!] ?? SIGNED, unit)

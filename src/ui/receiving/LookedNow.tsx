@@ -6,6 +6,7 @@ import { CHECK_ANSWERS } from '@/core/order/receipt-values'
 import type { DisplayStep } from '@/core/units/format-length'
 import { type Length, magnitude, minus } from '@/core/units/length'
 import { parseLength } from '@/core/units/parse-length'
+import { exampleOfDelivered } from '@/words/examples'
 import { CHECK_ANSWER_NAMES, deliveredName, lookedHow, offOrdered, SIDE_NAMES } from '@/words/looked'
 import { Button } from '../parts/controls'
 import { Figure } from '../parts/Figure'
@@ -81,7 +82,6 @@ type Of<K extends AskedOfDelivered['kind']> = Omit<Props, 'asked'> & {
 }
 
 const SIGNED = /^(bow|head)/
-const SMALL = /^(bow|head|mortise|plate|leaf)/
 
 function LengthAsked({ asked: { place, ordered }, looked, unit, step, tolerance, onTaken, onMove }: Of<'length'>) {
   const [draft, setDraft] = useState(looked.drafts[place] ?? '')
@@ -99,7 +99,7 @@ function LengthAsked({ asked: { place, ordered }, looked, unit, step, tolerance,
       unit={unit}
       graduation={graduation}
       signed={SIGNED.test(place)}
-      example={SMALL.test(place) ? (unit === 'in' ? '1/16' : '1.5') : unit === 'in' ? '36 3/8' : '924'}
+      example={exampleOfDelivered(place, unit)}
       draft={draft}
       onDraft={next => {
         setDraft(next)
