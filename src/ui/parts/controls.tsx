@@ -54,10 +54,12 @@ export function Choice<T extends string>({ onChange, options, ...rest }: ChoiceP
 const Answers = memo(function Answers({ label, value, options, onChange, isLabelHidden = false }: ChoiceProps<string>) {
   const id = useId()
   return (
-    <Group role="radiogroup" aria-labelledby={id}>
-      <span id={id} className={isLabelHidden ? 'sr' : 'label'}>
-        {isLabelHidden ? label : <Worded text={label} isLabel />}
-      </span>
+    <Group role="radiogroup" aria-label={label}>
+      {!isLabelHidden && (
+        <span className="label">
+          <Worded text={label} isLabel />
+        </span>
+      )}
       <div className="options">
         {options.map(([one, name]) => (
           <Option key={one}>

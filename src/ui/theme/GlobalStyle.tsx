@@ -49,7 +49,7 @@ export const GlobalStyle = createGlobalStyle`
   /* A link that stands by itself is as high as a finger. */
   .tall { display: inline-flex; align-items: center; min-height: var(--touch); }
   /* A word of the trade in a sentence: it stands in its line, and a little round it is tapped too. */
-  .term { border: none; background: none; padding: 6px 2px; margin: -6px -2px; font: inherit; color: inherit; cursor: help; text-decoration: underline dotted; text-decoration-thickness: 1px; text-underline-offset: 3px; }
+  .term { display: inline; border: none; background: none; padding: 6px 2px; margin: -6px -2px; font: inherit; color: inherit; cursor: help; text-decoration: underline dotted; text-decoration-thickness: 1px; text-underline-offset: 3px; }
   dl dd { text-align: right; }
   [hidden] { display: none !important; }
   .sr { position: absolute; width: 1px; height: 1px; margin: -1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
