@@ -200,21 +200,28 @@ export async function bodyOf<T>(request: Request, schema: z.ZodType<T>, most = M
 /** The request's bytes, at most so many. @throws what `handle` answers with 400 when there are more. */
 export async function bytesOf(request: Request, most: number, tooLarge: string): Promise<Buffer> {
   const refusal = { code: 'too-large', message: tooLarge }
-  if (Number(request.headers.get('content-length') ?? 0) > most) throw new Unreadable(refusal)
-  const chunks: Uint8Array[] = []
+  const said = Number(request.headers.get('content-length') ?? 0)
+  if (said > most) throw new Unreadable(refusal)
+  // Each part goes to its place as it comes: put together at the end, a large one would keep everybody waiting.
+  let bytes = Buffer.allocUnsafe(said || FIRST_BYTES)
   let length = 0
   for (const reader = request.body?.getReader(); reader; ) {
     const { done, value } = await reader.read()
     if (done) break
-    length += value.length
-    if (length > most) {
+    const end = length + value.length
+    if (end > most) {
       await reader.cancel()
       throw new Unreadable(refusal)
     }
-    chunks.push(value)
+    if (end > bytes.length) bytes = Buffer.concat([bytes], Math.min(most, Math.max(end, 2 * bytes.length)))
+    bytes.set(value, length)
+    length = end
   }
-  return Buffer.concat(chunks)
+  return bytes.subarray(0, length)
 }
+
+/** Room for a request that does not say how large it is. */
+const FIRST_BYTES = 64 * 1024
 
 /** The request's JSON, whatever it holds; at most `most` bytes of it. */
 export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {

@@ -14,12 +14,13 @@ const GAP = inches(0, 1, 8)
 const JAMB = inches(2)
 const MARGIN = inches(1, 1, 2)
 const BORE = inches(1, 1, 16)
+const STRIKE = { thick: inches(0, 3, 16), half: inches(1, 3, 8) }
 const CASE = { depth: inches(3, 3, 8), half: inches(3) }
 const USUAL_LEAF = [inches(36), inches(80)] as const
 const BACKSET_BELOW = inches(4, 1, 2)
 
 /** The edge of a leaf that stays round its lock, as seen from outside: all that is read of it, and all that is changed. From the leaf's edge at x 0 and the
- *  middle of its lock at y 0. Ids: `leaf`, `jamb`, `bore`, `case`, `handle`, a reading's slot. */
+ *  middle of its lock at y 0. Ids: `leaf`, `jamb`, `strike`, `bore`, `case`, `handle`, a reading's slot. */
 export function lockFace(drawn: Drawn, isMeasured: boolean): Scene {
   const inward = hingeSide(drawn) === 'left' ? -1 : 1
   const at = (x: number, y: number): Point => point(Math.round(inward * x), Math.round(y))
@@ -33,6 +34,7 @@ export function lockFace(drawn: Drawn, isMeasured: boolean): Scene {
     path('leaf', 'leaf', box(0, LEAF, HALF), true, 'assumed'),
     path('leaf', 'leaf.edge', [at(0, -HALF), at(0, HALF)], false),
     path('frame', 'jamb', box(-GAP - JAMB, JAMB, HALF), true, 'assumed'),
+    path('hinge', 'strike', box(-GAP - STRIKE.thick, STRIKE.thick, STRIKE.half), true, 'assumed'),
     ...(hasCase
       ? [path('gap', 'case', box(0, readOr(drawn, 'case.depth', CASE.depth), CASE.half), true, 'assumed')]
       : []),
