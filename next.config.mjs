@@ -5,6 +5,8 @@ const config = {
   compiler: { styledComponents: true },
   serverExternalPackages: ['pdfkit', 'mysql2', 'pino'],
   devIndicators: false,
+  // Types are a part of the tests by themselves (bin/test types): a start, and each build of the tests, need not wait for them again.
+  typescript: { ignoreBuildErrors: true },
   // Pictures come by their own route alone, which asks who looks.
   images: { unoptimized: true },
   // A page's code is loaded when it is first asked for: a sixth less memory (bench), and only its first view waits for it.
