@@ -77,6 +77,35 @@ test.describe('on a phone', () => {
     }
   })
 
+  test('a line of the drawing is tapped where its figure has no room, enlarged by two fingers too', async ({
+    page,
+  }) => {
+    await open(page, `/openings/${demoOpening('A3')}/measure`)
+    const drawing = page.locator('svg[data-scene="elevation"]')
+    const tap = async (id: string) => {
+      const line = (await page.locator(`g[data-id="${id}"]`).first().boundingBox())!
+      // Clear of the middle, where widths and diagonals cross it.
+      await page.touchscreen.tap(line.x + line.width / 2, line.y + line.height * 0.6)
+      await expect(page.locator(`[data-slot="${id}"]`)).toHaveAttribute('aria-current', 'true')
+    }
+    await expect(page.locator('[data-id="trim-off/heights.left"] text')).toHaveCount(0)
+    await tap('trim-off/heights.left')
+    const box = (await drawing.boundingBox())!
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+    const session = await page.context().newCDPSession(page)
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart: number | null) =>
+      session.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: apart === null ? [] : [-1, 1].map((side, id) => ({ x: x + side * apart, y, id })),
+      })
+    await touch('touchStart', 15)
+    for (let apart = 16; apart <= 24; apart++) await touch('touchMove', apart)
+    await touch('touchEnd', null)
+    await expect(drawing.locator('> g')).toHaveAttribute('transform', /scale\(1\.6/)
+    expect(await page.evaluate(() => visualViewport?.scale)).toBe(1)
+    await tap('trim-off/heights.right')
+  })
+
   test('turned in the middle of an entry nothing is lost, and lying on its side the keypad is whole beside the drawing', async ({
     page,
   }) => {

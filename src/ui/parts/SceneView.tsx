@@ -17,7 +17,7 @@ const Frame = styled.div`
   .held { position: absolute; inset: 0; transform-origin: 0 0; }
   svg { display: block; touch-action: pan-x pan-y; }
   @media (pointer: coarse) { .held { will-change: transform; } }
-  svg[data-closer] { touch-action: none; cursor: grab; }
+  svg[data-closer] { touch-action: none; cursor: grab; * { vector-effect: non-scaling-stroke; } }
   .closer { position: absolute; right: 4px; top: 4px; display: flex; gap: 4px; opacity: 0; pointer-events: none; }
   &:hover .closer, &:focus-within .closer, .closer[data-shown] { opacity: 1; pointer-events: auto; }
   .closer button { min-width: 44px; min-height: 44px; border: 1px solid var(--strong-rule); border-radius: 4px; background: var(--sheet); color: var(--ink); font-size: 1.25rem; cursor: pointer; }
@@ -85,6 +85,7 @@ export function SceneView({
     () => layersOf(marks).filter(one => !isSmall || isReadable(one, selected, hasLabels)),
     [marks, isSmall, hasLabels, selected],
   )
+  const figures = useMemo(() => new Set(layers.filter(one => one.isFigure).map(one => one.id)), [layers])
   return (
     <Frame ref={frame}>
       <div ref={sheet} className="held">
@@ -99,14 +100,14 @@ export function SceneView({
           data-closer={closer.isCloser || undefined}
         >
           <g ref={layer}>
-            {layers.map(({ id, own, look, isFigure, hasFigure }) => (
+            {layers.map(({ id, own, look, isFigure }) => (
               <MarkGroup
                 key={`${id}${isFigure ? ' figure' : ''}`}
                 id={id}
                 marks={own}
                 look={look}
                 place={place}
-                name={isFigure || !hasFigure ? (names.get(id) ?? null) : null}
+                name={isFigure || !figures.has(id) ? (names.get(id) ?? null) : null}
                 isSelected={isLit(id, selected)}
                 onSelect={select}
                 textPx={textPx}
@@ -187,7 +188,6 @@ type Layer = {
   /** The same for marks that look the same: what is not different is not drawn again. */
   readonly look: string
   readonly isFigure: boolean
-  readonly hasFigure: boolean
 }
 
 /** Marks of one id stay together: first all lines, then all figures above them, so that no line is in the way of a tap on a figure. */
@@ -199,7 +199,6 @@ function layersOf(marks: readonly LoweredMark[]): readonly Layer[] {
     own,
     look: JSON.stringify(own),
     isFigure,
-    hasFigure: figures.has(id),
   })
   return [
     ...[...lines].map(([id, own]) => layer(id, own, false)),
@@ -239,7 +238,7 @@ type GroupProps = {
   readonly step: DisplayStep
 }
 
-/** The marks of one id in one layer. Its figure is the button; where it has none, its lines are. */
+/** The marks of one id in one layer. Its figure is the button; where none is shown, its lines are. */
 const MarkGroup = memo(function MarkGroup({ id, marks, place, name, isSelected, onSelect, textPx, step }: GroupProps) {
   const typed = useTyped(id)
   // Many light lines that are never tapped are one.
