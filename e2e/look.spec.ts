@@ -167,6 +167,10 @@ test('every page has a view for paper: its heading and what it says, page number
     await page.emulateMedia({ media: 'print' })
     const done = page.locator('header nav, header button, aside[data-line], form, main button[data-rac]')
     expect([path, await done.filter({ visible: true }).count()]).toEqual([path, 0])
+    // As wide as a sheet of A4 between its margins: a wider page would be printed smaller, or cut.
+    await page.setViewportSize({ width: 703, height: 1000 })
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(704)
+    await page.setViewportSize({ width: 1280, height: 800 })
     const file = join(tmpdir(), `harvek-print-${process.pid}.pdf`)
     await page.pdf({ path: file, format: 'A4' })
     const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ')

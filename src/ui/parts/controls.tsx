@@ -73,7 +73,7 @@ const Answers = memo(function Answers({ label, value, options, onChange, isLabel
 }, alikeBut('options'))
 
 export const Panel = styled.section`
-  display: grid; gap: 10px; align-content: start;
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: 10px; align-content: start;
   & + & { border-top: 1px solid var(--rule); padding-top: 14px; margin-top: 14px; }
 `
 /** Names on the left, figures on the right. */

@@ -22,6 +22,8 @@ const Grid = styled.div<{ $days: number }>`
     grid-template-columns: 84px repeat(${p => p.$days}, minmax(${p => (p.$days > 1 ? '164px' : '0')}, 1fr)); overflow-x: auto;
     .crew { position: sticky; left: 0; z-index: 1; background: var(--sheet); }
   }
+  /* On paper the whole week, as narrow as it is. */
+  @media print { grid-template-columns: 17mm repeat(${p => p.$days}, minmax(0, 1fr)); font-size: 8pt; .head { padding: 4px; } }
 `
 type Props = Picking & {
   readonly days: readonly string[]

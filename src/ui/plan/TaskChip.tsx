@@ -23,6 +23,7 @@ const Chip = styled.div`
   .job, .time { color: var(--quiet); font-size: 0.875rem; display: block; }
   .dark { display: inline-flex; align-items: center; gap: 3px; }
   .job { overflow-wrap: anywhere; }
+  @media print { grid-template-columns: minmax(0, 1fr); font-size: 8pt; .job, .time { font-size: 7.5pt; } button { padding: 3px; } .grip { display: none; } }
 `
 type Props = {
   readonly one: Shown
