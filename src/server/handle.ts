@@ -200,28 +200,21 @@ export async function bodyOf<T>(request: Request, schema: z.ZodType<T>, most = M
 /** The request's bytes, at most so many. @throws what `handle` answers with 400 when there are more. */
 export async function bytesOf(request: Request, most: number, tooLarge: string): Promise<Buffer> {
   const refusal = { code: 'too-large', message: tooLarge }
-  const said = Number(request.headers.get('content-length') ?? 0)
-  if (said > most) throw new Unreadable(refusal)
-  // Each part goes to its place as it comes: put together at the end, a large one would keep everybody waiting.
-  let bytes = Buffer.allocUnsafe(said || FIRST_BYTES)
+  if (Number(request.headers.get('content-length') ?? 0) > most) throw new Unreadable(refusal)
+  const chunks: Uint8Array[] = []
   let length = 0
   for (const reader = request.body?.getReader(); reader; ) {
     const { done, value } = await reader.read()
     if (done) break
-    const end = length + value.length
-    if (end > most) {
+    length += value.length
+    if (length > most) {
       await reader.cancel()
       throw new Unreadable(refusal)
     }
-    if (end > bytes.length) bytes = Buffer.concat([bytes], Math.min(most, Math.max(end, 2 * bytes.length)))
-    bytes.set(value, length)
-    length = end
+    chunks.push(value)
   }
-  return bytes.subarray(0, length)
+  return Buffer.concat(chunks)
 }
-
-/** Room for a request that does not say how large it is. */
-const FIRST_BYTES = 64 * 1024
 
 /** The request's JSON, whatever it holds; at most `most` bytes of it. */
 export async function jsonOf(request: Request, most = MOST_BYTES): Promise<unknown> {
