@@ -23,7 +23,7 @@ const Grid = styled.div<{ $days: number }>`
     .crew { position: sticky; left: 0; z-index: 1; background: var(--sheet); }
   }
   /* On paper the whole week, as narrow as it is. */
-  @media print { grid-template-columns: 17mm repeat(${p => p.$days}, minmax(0, 1fr)); font-size: 8pt; .head { padding: 4px; } }
+  @media print { grid-template-columns: 21mm repeat(${p => p.$days}, minmax(0, 1fr)); font-size: 8pt; .head, .crew { padding: 4px; } .crew :is(strong, span, a) { font-size: 8pt; } }
 `
 type Props = Picking & {
   readonly days: readonly string[]

@@ -67,7 +67,7 @@ export const GlobalStyle = createGlobalStyle`
     .unprinted, dialog, form, input[type='file'], main button[data-rac], .closer, button.ask, main summary:not(details[open] > summary), video { display: none !important; }
     main, main * { overflow: visible !important; contain: none !important; max-height: none !important; }
     main .sr { overflow: hidden !important; } canvas { max-width: 100% !important; height: auto !important; }
-    h1, h2, h3 { break-after: avoid; } li, tr, article, figure, svg { break-inside: avoid; } thead { display: table-header-group; }
+    h1, h2, h3 { break-after: avoid; } li, tr, article, figure, svg, label, [data-task] { break-inside: avoid; } thead { display: table-header-group; }
     a { color: inherit; text-decoration: none; } .term { text-decoration: none; }
     svg[data-scene] { width: 100% !important; height: 100% !important; }
   }
