@@ -1,4 +1,4 @@
-import type { Lights } from '../catalogue/across'
+import { type Lights, NO_LIGHTS, shareOut } from '../catalogue/across'
 import { readValue } from '../survey/survey'
 import { type Length, nearestTick, ZERO } from '../units/length'
 import type { Drawn, Extent } from './drawn'
@@ -8,14 +8,12 @@ import type { Drawn, Extent } from './drawn'
 /** How wide the lights beside a leaf are; none where the kind has none. `leaf` is the width of that leaf, `null` while it is not known: then what was not
  *  read takes a quarter of the frame, else it shares what frame and leaf leave. */
 export function lightsBeside({ parts, standing, survey }: Drawn, frame: Length, leaf: Length | null): Lights {
-  if (!parts.hasLights) return { left: ZERO, right: ZERO }
+  if (!parts.hasLights) return NO_LIGHTS
   if (standing) return standing.lights
   const read = (side: 'left' | 'right') =>
     survey.skipped.has(`sidelight.${side}`) ? ZERO : readValue(survey, `sidelight.${side}`)
   const [left, right] = [read('left'), read('right')]
-  const rest = leaf === null ? frame / 2 : Math.max(0, frame - leaf)
-  const share = (other: Length | null) => nearestTick(other === null ? rest / 2 : Math.max(0, rest - other))
-  return { left: left ?? share(right), right: right ?? share(left) }
+  return shareOut(nearestTick(leaf === null ? frame / 2 : Math.max(0, frame - leaf)), left, right)
 }
 
 type Box = { readonly x: number; readonly y: number; readonly width: number; readonly height: number }

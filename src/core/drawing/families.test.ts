@@ -176,6 +176,14 @@ describe('what closes stands in its frame as its sheet says', () => {
     for (const scene of [plan(work), handPlan(hand as never)!])
       expect(spanOf(scene, 'closed-leaf.left').to).toBe(first.to - spanOf(front, 'unit').from)
   })
+  it('a sheet that is silent of the passive leaf leaves it the rest of the frame', () => {
+    const front = elevation(drawn('a pair', { sheet: { leafWidth: inches(42), passiveLeafWidth: null } }), 'order')
+    expect(spanOf(front, 'unit').width).toBe(inches(74))
+    const { unit } = KIND_CASES['a pair']!
+    const silent = { ...unit!, leafWidth: inches(42), passiveLeafWidth: null }
+    const hand = { unit: silent, hinges: null, swing: 'in', activeLeaf: 'left', panels: null }
+    expect(spanOf(handPlan(hand as never)!, 'closed-leaf.left').to).toBe(inches(42, 3, 4))
+  })
   it.each(Object.keys(KIND_CASES))('%s: no leaf, panel or glass stands out of it', name => {
     const scene = elevation(drawn(name), 'fit')
     const around = ['unit', 'hole'].find(id => scene.marks.some(one => one.id === id))
