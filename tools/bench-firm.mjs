@@ -1,6 +1,9 @@
 // @ts-check
 import { randomUUID } from 'node:crypto'
+import { once } from 'node:events'
+import { Worker } from 'node:worker_threads'
 import { chromium } from '@playwright/test'
+import { ask } from './ask.mjs'
 import { CHROMIUM } from './chromium.mjs'
 
 /** @typedef {(name: string, value: number, unit: string, aim: number, way: 'above' | 'below') => void} Report */
@@ -13,15 +16,12 @@ const PAUSE_MS = 5000
 const ROUNDS = 5
 const MB = 1024 * 1024
 
-/** @param {string} url @param {string} body */
-const post = (url, body) => fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body })
-
 /** A firm twenty times the demo's: Today of fifty people who look at it now and then. @param {string} address @param {Report} report */
 export async function benchToday(address, report) {
   const html = await (await fetch(`${address}/jobs`)).text()
   const jobs = [...new Set([...html.matchAll(/\/jobs\/([0-9a-f-]{36})/g)].map(([, id]) => id ?? ''))]
   for (let i = 1; i < TIMES; i++)
-    for (const job of jobs) await post(`${address}/api/jobs/${job}/copy`, JSON.stringify({ id: randomUUID() }))
+    for (const job of jobs) await ask(`${address}/api/jobs/${job}/copy`, JSON.stringify({ id: randomUUID() }))
   for (const [name, ...paths] of [['Today', '/'], PLAN])
     report(
       `${name} of the demo × ${TIMES}, ${PEOPLE} people with pauses, p95`,
@@ -34,7 +34,7 @@ export async function benchToday(address, report) {
 
 /** Looks at a page with what it brings after it. @param {readonly string[]} urls */
 export async function look(urls) {
-  for (const url of urls) await (await fetch(url)).arrayBuffer()
+  for (const url of urls) await ask(url)
 }
 
 /** How long a page with what it brings after it takes whom it takes long, of fifty people who look at it now and then. @param {readonly string[]} urls */
@@ -102,18 +102,13 @@ export async function benchStalls(address, report) {
     'empty openings, 16 MB': ['/api/jobs/import', `{"openings":[${'{},'.repeat((16 * MB) / 3)}{}]}`],
   }
   for (const [name, [path, body]] of Object.entries(bodies)) {
-    let worst = 0
-    let isOver = false
-    const asking = (async () => {
-      while (!isOver) {
-        const start = performance.now()
-        await (await fetch(`${address}/api/health`)).arrayBuffer()
-        worst = Math.max(worst, performance.now() - start)
-      }
-    })()
-    await (await post(address + path, body)).arrayBuffer()
-    isOver = true
-    await asking
+    // By itself: writing the body down keeps whoever sends it busy too.
+    const asking = new Worker(new URL('./bench-asking.mjs', import.meta.url), { workerData: `${address}/api/health` })
+    await once(asking, 'message')
+    await ask(address + path, body)
+    asking.postMessage('enough')
+    const [worst] = await once(asking, 'message')
+    await asking.terminate()
     report(`the health address waits behind ${name}`, worst, 'ms', 200, 'below')
   }
 }

@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto'
 import { createConnection } from 'mysql2/promise'
 import sharp from 'sharp'
+import { ask } from './ask.mjs'
 import { benchShift, benchStalls, benchToday, look, PLAN } from './bench-firm.mjs'
 import { median } from './median.mjs'
 import { residentMiB } from './resident.mjs'
@@ -31,12 +32,8 @@ const reading = (value = 381_000) => ({
   note: '',
 })
 
-/** @param {string} url @param {unknown} body */
-const post = (url, body) =>
-  fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-
 /** Does something over and over, so many at once who begin one after another, for a while: how often a second, and how long the slowest twentieth
- * took at least. @param {number} ms @param {(turn: number) => Promise<Response>} act */
+ * took at least. @param {number} ms @param {(turn: number) => ReturnType<typeof ask>} act */
 async function rate(ms, act) {
   const end = performance.now() + ms
   /** @type {number[]} */
@@ -48,7 +45,6 @@ async function rate(ms, act) {
       while (performance.now() < end) {
         const start = performance.now()
         const answer = await act(turn)
-        await answer.arrayBuffer()
         if (!answer.ok) refused++
         times.push(performance.now() - start)
       }
@@ -96,7 +92,7 @@ export async function benchLoad({ address, pid }, url, report) {
     await views(address, paths)
     report(`server resident after ${VIEWS} views at 50 at once`, residentMiB(pid), 'MiB', 400, 'below')
     const store = (/** @type {number} */ turn) =>
-      post(`${address}/api/openings/${openings[turn % openings.length]}/readings`, [reading()])
+      ask(`${address}/api/openings/${openings[turn % openings.length]}/readings`, JSON.stringify([reading()]))
     let turns = 0
     /** @type {number[]} */
     let waits = []
@@ -107,7 +103,7 @@ export async function benchLoad({ address, pid }, url, report) {
       return answer
     }
     const among = (/** @type {number} */ turn) =>
-      turns++ % 10 < 3 ? storeAmong(turn) : fetch(address + paths[turns % paths.length])
+      turns++ % 10 < 3 ? storeAmong(turn) : ask(address + paths[turns % paths.length])
     await rate(MIX_MS / 2, among)
     waits = []
     const mix = await rate(MIX_MS, among)
@@ -158,9 +154,8 @@ async function offlineDay(address, openings, report) {
   for (let from = 0; from < ROWS; from += 200) {
     const opening = openings[from % openings.length]
     const rows = Array.from({ length: 200 }, () => reading())
-    await post(`${address}/api/sync`, {
-      items: [{ method: 'POST', path: `/api/openings/${opening}/readings`, body: rows }],
-    })
+    const items = [{ method: 'POST', path: `/api/openings/${opening}/readings`, body: rows }]
+    await ask(`${address}/api/sync`, JSON.stringify({ items }))
   }
   report(`a day offline: ${ROWS} rows`, (performance.now() - start) / 1000, 's', 3, 'below')
   const picture = await sharp({ create: { width: 2048, height: 1536, channels: 3, background: '#8aa0a8' } })
@@ -183,7 +178,7 @@ async function views(address, paths) {
   let left = VIEWS
   await Promise.all(
     Array.from({ length: AT_ONCE }, async () => {
-      for (; left > 0; left--) await (await fetch(address + paths[left % paths.length])).arrayBuffer()
+      for (; left > 0; left--) await ask(address + paths[left % paths.length])
     }),
   )
 }

@@ -83,12 +83,20 @@ type Parts = {
 }
 
 /** An order as a page shows it; `null` when this company has none such. As many statements for forty lines and sixteen revisions as for one. */
-export async function loadOrder(
+export const loadOrder = async (
   db: Db,
   acting: Acting | Known,
   id: string,
   now = new Date(),
-): Promise<OrderView | null> {
+): Promise<OrderView | null> => (await orderWhile(db, acting, id, now))?.view ?? null
+
+/** The same, and until when it holds while nothing is changed, ISO 8601; `null` while nothing of it waits for a moment. */
+export async function orderWhile(
+  db: Db,
+  acting: Acting | Known,
+  id: string,
+  now: Date,
+): Promise<{ readonly view: OrderView; readonly freshUntil: string | null } | null> {
   const [chain, company, own] = await Promise.all([
     orderChain(db, acting, id),
     companyOf(db, acting),
@@ -115,7 +123,7 @@ export async function loadOrder(
   const before = revisions.find(one => one.id === order.supersedes)
   const orderings = ids.map(one => openings.find(it => it.opening.id === one)?.ordering ?? null)
   const since = revisions[0]?.releasedAt ?? order.releasedAt
-  return {
+  const view: OrderView = {
     order,
     job: asWritten(job, company.firm.data.numbers),
     standing: standingOfOrder(order, parts, answers),
@@ -139,6 +147,7 @@ export async function loadOrder(
     members: company.members,
     openings: orderings.map((one, i) => receivingOpening(one, order.lines[i]!)),
   }
+  return { view, freshUntil: openings.flatMap(one => one.freshUntil ?? []).sort()[0] ?? null }
 }
 
 /** Where the unit of a line will stand, by the readings as they are now. */

@@ -18,7 +18,8 @@ import { DEMO_COMPANY_ID } from './demo-ids'
 import { type JobPage, jobPage } from './job-page'
 import { loadDue, loadFigured, loadSuppliers } from './load-after'
 import { type DayPlan, loadDay } from './load-day'
-import { loadOrder, loadOrders, type OrderRow, type OrderView } from './load-order'
+import { loadOrders, type OrderRow } from './load-order'
+import { type BroughtOrder, orderAt } from './orders'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
@@ -169,9 +170,8 @@ export async function loadOrderList(): Promise<readonly OrderRow[]> {
   return shownTo(who, await loadOrders(store(), who))
 }
 
-export async function loadOrderPage(id: string): Promise<OrderView> {
-  const who = await acting('look')
-  return shownTo(who, (await loadOrder(store(), who, id)) ?? notFound())
+export async function loadOrderPage(id: string): Promise<BroughtOrder> {
+  return (await orderAt(store(), await acting('look'), id, new Date())) ?? notFound()
 }
 
 export async function loadCatalogue(): Promise<FoundUnits> {

@@ -1,4 +1,5 @@
-import { and, asc, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import type { MySqlColumn } from 'drizzle-orm/mysql-core'
 import { ROLES, type Role, roleOf } from '@/core/access/access'
 import { type Firm, NEW_FIRM } from '@/core/catalogue/firm'
 import { FIRM } from '@/core/records/records'
@@ -7,6 +8,7 @@ import type { Versioned } from '@/core/sheet'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { catalogueState, firm } from './list-tables'
+import { prepared } from './prepared'
 import { company, member } from './tables'
 
 export type Member = { readonly id: string; readonly name: string; readonly role: Role }
@@ -82,28 +84,44 @@ function contextIn(
 
 /** The member behind an id with the company, in one statement; `null` when there is none, or they left. With those that set a company up and the carrier's, the
  *  only queries without an acting member. */
-export const findKnown = (db: Db, id: string): Promise<Known | null> => findWhere(db, eq(member.id, id))
+export const findKnown = async (db: Db, id: string): Promise<Known | null> =>
+  knownIn(await MEMBER_BY_ID(db).execute({ of: id, first: id }))
 
 /** The same for who is signed in: in the company they chose last, else in their first. */
-export const findKnownUser = (db: Db, userId: string, memberId: string | null): Promise<Known | null> =>
-  findWhere(db, eq(member.userId, userId), memberId)
+export const findKnownUser = async (db: Db, userId: string, memberId: string | null): Promise<Known | null> =>
+  knownIn(await MEMBER_OF_USER(db).execute({ of: userId, first: memberId ?? '' }))
 
-async function findWhere(db: Db, which: SQL, first: string | null = null): Promise<Known | null> {
-  const [row] = await db
-    .select({
-      ...COLUMNS,
-      companyId: member.companyId,
-      memberId: member.id,
-      memberName: member.name,
-      role: member.role,
-    })
-    .from(member)
-    .innerJoin(company, eq(company.id, member.companyId))
-    .leftJoin(firm, eq(firm.companyId, company.id))
-    .leftJoin(catalogueState, eq(catalogueState.companyId, company.id))
-    .where(and(which, isNull(member.leftAt)))
-    .orderBy(desc(eq(member.id, first ?? '')), asc(member.id))
-    .limit(1)
+/** Who has not left, by one column of theirs: whoever is asked for `first`, else the oldest. */
+const memberBy = (column: MySqlColumn) =>
+  prepared(db =>
+    db
+      .select({
+        ...COLUMNS,
+        companyId: member.companyId,
+        memberId: member.id,
+        memberName: member.name,
+        role: member.role,
+      })
+      .from(member)
+      .innerJoin(company, eq(company.id, member.companyId))
+      .leftJoin(firm, eq(firm.companyId, company.id))
+      .leftJoin(catalogueState, eq(catalogueState.companyId, company.id))
+      .where(and(eq(column, sql.placeholder('of')), isNull(member.leftAt)))
+      .orderBy(desc(eq(member.id, sql.placeholder('first'))), asc(member.id))
+      .limit(1)
+      .prepare(),
+  )
+const MEMBER_BY_ID = memberBy(member.id)
+const MEMBER_OF_USER = memberBy(member.userId)
+
+type KnownRow = Row & {
+  readonly companyId: string
+  readonly memberId: string
+  readonly memberName: string
+  readonly role: string
+}
+
+function knownIn([row]: readonly KnownRow[]): Known | null {
   if (!row) return null
   const { companyId, memberId, memberName, role, ...rest } = row
   return { companyId, memberId, name: memberName, role: roleOf(role), company: contextIn(companyId, rest) }

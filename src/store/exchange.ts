@@ -2,6 +2,7 @@ import { and, asc, eq, gt, inArray, lte, or, sql } from 'drizzle-orm'
 import type { Acting } from './acting'
 import { type Db, transact } from './connection'
 import { answerFromDesk, outgoing } from './exchange-tables'
+import { placed, places, preparedAs } from './prepared'
 
 export type OutgoingKind = 'order' | 'objection' | 'withdrawal' | 'claim' | 'mail'
 export type OutgoingState = 'waiting' | 'sent' | 'answered'
@@ -77,13 +78,17 @@ export async function putMail(
 /** What is or was on its way for these orders, the oldest first. */
 export async function listOutgoing(db: Db, acting: Acting, orderIds: readonly string[]): Promise<readonly Outgoing[]> {
   if (orderIds.length === 0) return []
-  const rows = await db
-    .select()
-    .from(outgoing)
-    .where(and(eq(outgoing.companyId, acting.companyId), inArray(outgoing.orderId, [...orderIds])))
-    .orderBy(asc(outgoing.createdAt), asc(outgoing.id))
+  const rows = await OUTGOING(db, orderIds.length).execute({ company: acting.companyId, ...placed('of', orderIds) })
   return rows.map(asOutgoing)
 }
+const OUTGOING = preparedAs((db, count: number) =>
+  db
+    .select()
+    .from(outgoing)
+    .where(and(eq(outgoing.companyId, sql.placeholder('company')), inArray(outgoing.orderId, places('of', count))))
+    .orderBy(asc(outgoing.createdAt), asc(outgoing.id))
+    .prepare(),
+)
 
 /** Takes what is due of all companies, at most so many, for whoever carries it: nobody else gets it before `until`. A carrier that
  *  dies leaves it to the next one after that. Nothing is due later than the `longest` pause: what is was noted before the clock was set back. The one query without a company: carrying shows nothing to anybody. */
@@ -173,13 +178,25 @@ export async function listDeskAnswers(
   orderIds: readonly string[],
 ): Promise<readonly DeskAnswer[]> {
   if (orderIds.length === 0) return []
-  const rows = await db
-    .select()
-    .from(answerFromDesk)
-    .where(and(eq(answerFromDesk.companyId, acting.companyId), inArray(answerFromDesk.orderId, [...orderIds])))
-    .orderBy(asc(answerFromDesk.receivedAt), asc(answerFromDesk.id))
+  const rows = await DESK_ANSWERS(db, orderIds.length).execute({
+    company: acting.companyId,
+    ...placed('of', orderIds),
+  })
   return rows.map(({ companyId: _c, print: _p, ...row }) => row)
 }
+const DESK_ANSWERS = preparedAs((db, count: number) =>
+  db
+    .select()
+    .from(answerFromDesk)
+    .where(
+      and(
+        eq(answerFromDesk.companyId, sql.placeholder('company')),
+        inArray(answerFromDesk.orderId, places('of', count)),
+      ),
+    )
+    .orderBy(asc(answerFromDesk.receivedAt), asc(answerFromDesk.id))
+    .prepare(),
+)
 
 /** How many of each state are on their way, for whoever watches the carrier. */
 export async function countOutgoing(db: Db, acting: Acting): Promise<Readonly<Record<string, number>>> {

@@ -18,6 +18,7 @@ import type { Acting } from './acting'
 import { note } from './audit'
 import { type Db, isDuplicate, transact } from './connection'
 import { type EditPlace, insertEdits } from './edits'
+import { prepared, preparedAs } from './prepared'
 import { company, job, jobSchools, member, opening } from './tables'
 
 type JobRow = typeof job.$inferSelect
@@ -74,19 +75,25 @@ export async function listJobs(
   most: number,
   archived = false,
 ): Promise<readonly Job[]> {
-  const rows = await db
+  const rows = await JOBS(db, archived).execute({ company: acting.companyId, today, most })
+  return rows.map(asJob)
+}
+const JOBS = preparedAs((db, archived: boolean) =>
+  db
     .select()
     .from(job)
-    .where(and(eq(job.companyId, acting.companyId), archived ? isNotNull(job.archivedAt) : isNull(job.archivedAt)))
+    .where(
+      and(eq(job.companyId, sql.placeholder('company')), archived ? isNotNull(job.archivedAt) : isNull(job.archivedAt)),
+    )
     .orderBy(
-      sql`case when ${job.visitOn} >= ${today} then 0 when ${job.visitOn} is null then 1 else 2 end`,
+      sql`case when ${job.visitOn} >= ${sql.placeholder('today')} then 0 when ${job.visitOn} is null then 1 else 2 end`,
       asc(job.visitOn),
       asc(job.name),
       asc(job.id),
     )
-    .limit(most)
-  return rows.map(asJob)
-}
+    .limit(sql.placeholder('most'))
+    .prepare(),
+)
 
 /** The jobs whose visit is on a day. */
 export async function jobsOn(db: Db, acting: Acting, day: string): Promise<readonly Job[]> {
@@ -131,12 +138,7 @@ export async function findJobWhole(
   readonly details: Versioned<JobDetails>
   readonly schools: Versioned<SchoolChoices>
 } | null> {
-  const [row] = await db
-    .select({ job, schools: jobSchools })
-    .from(job)
-    .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
-    .where(thisJob(acting, id))
-    .limit(1)
+  const [row] = await JOB_WHOLE(db).execute({ company: acting.companyId, id })
   if (!row) return null
   const own = asJob(row.job)
   return {
@@ -145,6 +147,16 @@ export async function findJobWhole(
     schools: schoolsIn(row.schools),
   }
 }
+
+const JOB_WHOLE = prepared(db =>
+  db
+    .select({ job, schools: jobSchools })
+    .from(job)
+    .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
+    .where(and(eq(job.companyId, sql.placeholder('company')), eq(job.id, sql.placeholder('id'))))
+    .limit(1)
+    .prepare(),
+)
 
 /** The practices a job chose; revision 0 while it chose none. */
 export const schoolsIn = (row: typeof jobSchools.$inferSelect | null | undefined): Versioned<SchoolChoices> =>
@@ -254,13 +266,17 @@ export async function findOpening(
   acting: Acting,
   id: string,
 ): Promise<{ readonly opening: Opening; readonly jobId: string } | null> {
-  const [row] = await db
-    .select()
-    .from(opening)
-    .where(and(eq(opening.companyId, acting.companyId), eq(opening.id, id)))
-    .limit(1)
+  const [row] = await OPENING_BY_ID(db).execute({ company: acting.companyId, id })
   return row ? { opening: asOpening(row), jobId: row.jobId } : null
 }
+const OPENING_BY_ID = prepared(db =>
+  db
+    .select()
+    .from(opening)
+    .where(and(eq(opening.companyId, sql.placeholder('company')), eq(opening.id, sql.placeholder('id'))))
+    .limit(1)
+    .prepare(),
+)
 
 /** Adds an opening at the end of its job, with its edited records as they begin. */
 export async function addOpening(

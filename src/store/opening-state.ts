@@ -3,6 +3,7 @@ import type { Opening } from '@/core/survey/job-record'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { asOpening } from './jobs'
+import { placed, places, preparedAs } from './prepared'
 import { openingState } from './state-table'
 import { job, jobSchools, opening } from './tables'
 
@@ -39,12 +40,31 @@ export async function listOpeningStates(
 ): Promise<readonly OpeningState[]> {
   const [jobs, ids] = ['jobs' in which ? which.jobs : [], which.ids ?? []]
   if (jobs.length + ids.length === 0) return []
+  const all = !('jobs' in which) || which.putAway
+  const rows = await STATES(db, jobs.length, ids.length, all, ...parts).execute({
+    company: acting.companyId,
+    ...placed('job', jobs),
+    ...placed('id', ids),
+  })
+  return rows.map(({ opening: own, schoolsRevision, revision, summaryOf, ...row }) => ({
+    ...row,
+    opening: asOpening(own),
+    jobId: own.jobId,
+    detailsRevision: own.revision,
+    schoolsRevision: schoolsRevision ?? 0,
+    revision: revision ?? 0,
+    summaryOf: summaryOf ?? '',
+  }))
+}
+
+/** `all`: those that were put away too. */
+const STATES = preparedAs((db, jobs: number, ids: number, all: boolean, ...parts: SummaryPart[]) => {
   const isAsked = or(
-    jobs.length ? inArray(opening.jobId, [...jobs]) : undefined,
-    ids.length ? inArray(opening.id, [...ids]) : undefined,
+    jobs ? inArray(opening.jobId, places('job', jobs)) : undefined,
+    ids ? inArray(opening.id, places('id', ids)) : undefined,
   )
   const nothing = sql<null>`null`
-  const rows = await db
+  return db
     .select({
       opening,
       jobRevision: job.revision,
@@ -62,23 +82,11 @@ export async function listOpeningStates(
     .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
     .leftJoin(openingState, and(eq(openingState.companyId, opening.companyId), eq(openingState.openingId, opening.id)))
     .where(
-      and(
-        eq(opening.companyId, acting.companyId),
-        isAsked,
-        'jobs' in which && !which.putAway ? isNull(opening.archivedAt) : undefined,
-      ),
+      and(eq(opening.companyId, sql.placeholder('company')), isAsked, all ? undefined : isNull(opening.archivedAt)),
     )
     .orderBy(asc(opening.jobId), asc(opening.position))
-  return rows.map(({ opening: own, schoolsRevision, revision, summaryOf, ...row }) => ({
-    ...row,
-    opening: asOpening(own),
-    jobId: own.jobId,
-    detailsRevision: own.revision,
-    schoolsRevision: schoolsRevision ?? 0,
-    revision: revision ?? 0,
-    summaryOf: summaryOf ?? '',
-  }))
-}
+    .prepare()
+})
 
 export type KeptSummary = {
   readonly openingId: string

@@ -14,6 +14,7 @@ import { editsIn } from './edits'
 import { asJob, asOpening, schoolsIn } from './jobs'
 import { ordersOfOpenings } from './orders'
 import { photosOf } from './photos'
+import { placed, places, preparedAs } from './prepared'
 import { ANSWERS, LOG_ENTRIES, READINGS, RECEIPTS, rowsOf } from './rows'
 import { openingState } from './state-table'
 import { job, jobSchools, opening, openingEdit } from './tables'
@@ -115,6 +116,8 @@ const beside = (which: 'before' | 'after') => {
 
 /** Openings with their job, its practices and their edited records, one row for each record. */
 const headRows = (db: Db, acting: Acting, ids: readonly string[]): Promise<HeadRow[]> =>
+  HEADS(db, ids.length).execute({ company: acting.companyId, ...placed('id', ids) })
+const HEADS = preparedAs((db, count: number) =>
   db
     .select({
       opening,
@@ -130,8 +133,10 @@ const headRows = (db: Db, acting: Acting, ids: readonly string[]): Promise<HeadR
     .leftJoin(jobSchools, and(eq(jobSchools.companyId, job.companyId), eq(jobSchools.jobId, job.id)))
     .leftJoin(openingEdit, and(eq(openingEdit.companyId, opening.companyId), eq(openingEdit.openingId, opening.id)))
     .leftJoin(openingState, and(eq(openingState.companyId, opening.companyId), eq(openingState.openingId, opening.id)))
-    .where(and(eq(opening.companyId, acting.companyId), inArray(opening.id, [...ids])))
+    .where(and(eq(opening.companyId, sql.placeholder('company')), inArray(opening.id, places('id', count))))
     .orderBy(asc(opening.id))
+    .prepare(),
+)
 
 /** Each opening's head by its id. @throws when a record is missing: an opening is never without. */
 async function headsOf(db: Db, acting: Acting, ids: readonly string[]): Promise<ReadonlyMap<string, Head>> {

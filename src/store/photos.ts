@@ -3,6 +3,7 @@ import { type Photo, photoSchema } from '@/core/survey/photo'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { grouped } from './grouped'
+import { placed, places, preparedAs } from './prepared'
 import { opening, photo } from './tables'
 
 /** A picture and the small one beside it, as JPEG. */
@@ -23,13 +24,18 @@ export async function photosOf(
   openingIds: readonly string[],
 ): Promise<ReadonlyMap<string, readonly Photo[]>> {
   if (openingIds.length === 0) return new Map()
-  const rows = await db
-    .select({ ...PLAIN, openingId: photo.openingId })
-    .from(photo)
-    .where(and(mine(acting), inArray(photo.openingId, [...openingIds])))
-    .orderBy(asc(photo.takenAt), asc(photo.id))
+  const rows = await PHOTOS(db, openingIds.length).execute({ company: acting.companyId, ...placed('of', openingIds) })
   return grouped(rows.map(({ openingId, ...row }) => [openingId, photoSchema.parse(row)]))
 }
+
+const PHOTOS = preparedAs((db, count: number) =>
+  db
+    .select({ ...PLAIN, openingId: photo.openingId })
+    .from(photo)
+    .where(and(eq(photo.companyId, sql.placeholder('company')), inArray(photo.openingId, places('of', count))))
+    .orderBy(asc(photo.takenAt), asc(photo.id))
+    .prepare(),
+)
 
 /** Adds a photo once, however often it is sent; `false` when its id is taken by another one. */
 export async function addPhoto(

@@ -1,4 +1,4 @@
-import { and, asc, eq, getTableColumns, inArray } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import type { MySqlColumn, MySqlTable } from 'drizzle-orm/mysql-core'
 import type { LogEntry } from '@/core/log/log'
 import type { Receipt } from '@/core/order/receipt'
@@ -13,6 +13,7 @@ import type { Db } from './connection'
 import { decision, receipt } from './exchange-tables'
 import { grouped } from './grouped'
 import { dayEntry, placing } from './plan-tables'
+import { placed, places, preparedAs } from './prepared'
 import { answer, logEntry, reading } from './tables'
 
 // The one way of rows that are only ever added: each has an id made where it was taken, is stored once however often it is sent, and is
@@ -111,12 +112,23 @@ export const DECISIONS: RowKind<DecisionRow> = {
   read: ({ companyId: _c, ...row }) => row as DecisionRow,
 }
 
-const selectRows = <T extends Row>(db: Db, kind: RowKind<T>, acting: Acting, ofIds: readonly string[]) =>
-  db
-    .select()
-    .from(kind.table)
-    .where(and(eq(kind.table.companyId, acting.companyId), inArray(kind.of, [...ofIds])))
-    .orderBy(asc(kind.at), asc(kind.table.id))
+/** The statement that reads each kind's rows. */
+const selecting = new WeakMap<MySqlTable, ReturnType<typeof selectOf>>()
+const selectOf = ({ table, of, at }: Pick<RowKind<Row>, 'table' | 'of' | 'at'>) =>
+  preparedAs((db, count: number) =>
+    db
+      .select()
+      .from(table)
+      .where(and(eq(table.companyId, sql.placeholder('company')), inArray(of, places('of', count))))
+      .orderBy(asc(at), asc(table.id))
+      .prepare(),
+  )
+
+function selectRows<T extends Row>(db: Db, kind: RowKind<T>, { companyId }: Acting, ofIds: readonly string[]) {
+  const select = selecting.get(kind.table) ?? selectOf(kind)
+  selecting.set(kind.table, select)
+  return select(db, ofIds.length).execute({ company: companyId, ...placed('of', ofIds) })
+}
 
 /** The rows of some openings or orders, in the order they were made. */
 export async function listRows<T extends Row>(

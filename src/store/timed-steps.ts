@@ -4,16 +4,16 @@ import type { PlacingOf } from '@/core/plan/placing'
 import type { Acting } from './acting'
 import type { Db } from './connection'
 import { placing } from './plan-tables'
+import { prepared } from './prepared'
 import { PLACINGS } from './rows'
 import { openingState } from './state-table'
 
 const NONE: Timed = { planned: 0, taken: 0, count: 0 }
 
 /** How long the steps of a company took that were timed, as its openings were summed up last: one row. */
-const timedOf = ({ companyId }: Acting) =>
-  sql`select coalesce(sum(step.planned), 0) as planned, coalesce(sum(step.taken), 0) as taken, count(step.planned) as times
+const TIMED = sql`select coalesce(sum(step.planned), 0) as planned, coalesce(sum(step.taken), 0) as taken, count(step.planned) as times
     from ${openingState}, json_table(${openingState.after}, '$.figures.steps[*]' columns (planned int path '$.planned', taken int path '$.taken')) as step
-    where ${openingState.companyId} = ${companyId} and ${openingState.after} is not null`
+    where ${openingState.companyId} = ${sql.placeholder('company')} and ${openingState.after} is not null`
 
 const COLUMNS = {
   planned: sql<number>`timed.planned`.mapWith(Number),
@@ -23,9 +23,10 @@ const COLUMNS = {
 
 /** How long the steps of a company took that were timed. */
 export async function timedSteps(db: Db, acting: Acting): Promise<Timed> {
-  const [row] = await db.select(COLUMNS).from(sql`(${timedOf(acting)}) as timed`)
+  const [row] = await TIMES(db).execute({ company: acting.companyId })
   return row ?? NONE
 }
+const TIMES = prepared(db => db.select(COLUMNS).from(sql`(${TIMED}) as timed`).prepare())
 
 /** Everything that was put on the plan of a company, in the order in which it was, and how long its timed steps took: in one statement. Where nothing is on
  *  the plan nothing goes by that. */
@@ -33,12 +34,7 @@ export async function placingsAndTimes(
   db: Db,
   acting: Acting,
 ): Promise<{ readonly placings: readonly PlacingOf[]; readonly timed: Timed }> {
-  const rows = await db
-    .select({ ...getTableColumns(placing), ...COLUMNS })
-    .from(placing)
-    .innerJoin(sql`(${timedOf(acting)}) as timed`, sql`true`)
-    .where(eq(placing.companyId, acting.companyId))
-    .orderBy(asc(placing.at), asc(placing.id))
+  const rows = await PLACED(db).execute({ company: acting.companyId })
   const [first] = rows
   return {
     placings: rows.map(({ planned: _p, taken: _t, count: _c, ...row }) => ({
@@ -48,3 +44,13 @@ export async function placingsAndTimes(
     timed: first ? { planned: first.planned, taken: first.taken, count: first.count } : NONE,
   }
 }
+
+const PLACED = prepared(db =>
+  db
+    .select({ ...getTableColumns(placing), ...COLUMNS })
+    .from(placing)
+    .innerJoin(sql`(${TIMED}) as timed`, sql`true`)
+    .where(eq(placing.companyId, sql.placeholder('company')))
+    .orderBy(asc(placing.at), asc(placing.id))
+    .prepare(),
+)

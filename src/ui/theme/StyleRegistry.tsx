@@ -1,7 +1,8 @@
 'use client'
 import { useServerInsertedHTML } from 'next/navigation'
-import { type ReactNode, useState } from 'react'
-import { ServerStyleSheet, StyleSheetManager } from 'styled-components'
+import { type ReactNode, useContext, useMemo, useState } from 'react'
+import { ServerStyleSheet, StyleSheetContext, StyleSheetManager } from 'styled-components'
+import { compiledOnce } from './compiled'
 
 /** Sends the styles of what the server rendered along with it, so that nothing jumps when scripts arrive. `nonce` is the page’s own secret: a style without it is none. */
 export function StyleRegistry({ nonce, children }: { readonly nonce: string; readonly children: ReactNode }) {
@@ -12,5 +13,16 @@ export function StyleRegistry({ nonce, children }: { readonly nonce: string; rea
     return styles
   })
   if (typeof window !== 'undefined') return children
-  return <StyleSheetManager sheet={sheet.instance}>{children}</StyleSheetManager>
+  return (
+    <StyleSheetManager sheet={sheet.instance}>
+      <CompiledOnce>{children}</CompiledOnce>
+    </StyleSheetManager>
+  )
+}
+
+/** Lets what lies within take its styles as they were compiled for an earlier page. */
+function CompiledOnce({ children }: { readonly children: ReactNode }) {
+  const above = useContext(StyleSheetContext)
+  const value = useMemo(() => ({ ...above, stylis: compiledOnce(above.stylis) }), [above])
+  return <StyleSheetContext.Provider value={value}>{children}</StyleSheetContext.Provider>
 }

@@ -9,9 +9,9 @@ const load = cache(loadOrderPage)
 type Props = { readonly params: Promise<{ readonly id: string }> }
 
 export const generateMetadata = async ({ params }: Props) =>
-  titleOf(load((await params).id), ({ order }) => `Order ${order.number}`)
+  titleOf(load((await params).id), ({ number }) => `Order ${number}`)
 
 export default async function Page({ params }: Props) {
-  const view = await load((await params).id)
-  return <BroughtOrder key={view.order.id} seen={JSON.stringify(view)} />
+  const { id, seen, beside } = await load((await params).id)
+  return <BroughtOrder key={id} seen={seen} beside={beside} />
 }
