@@ -12,23 +12,6 @@ const config = {
   // A page's code is loaded when it is first asked for: a sixth less memory (bench), and only its first view waits for it.
   // What is not somebody’s to see is answered as such, and not as if it were not there.
   experimental: { preloadEntriesOnStart: false, authInterrupts: true },
-  headers: async () => [
-    {
-      source: '/:path*',
-      headers: [
-        { key: 'x-content-type-options', value: 'nosniff' },
-        { key: 'referrer-policy', value: 'same-origin' },
-        { key: 'cross-origin-opener-policy', value: 'same-origin' },
-        // No page of another site shows these in a frame of its own.
-        {
-          key: 'content-security-policy',
-          // Of what is no page; a page's own policy (src/proxy.ts) says more.
-          value: "frame-ancestors 'none'; base-uri 'none'; form-action 'self'",
-        },
-        { key: 'permissions-policy', value: 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=()' },
-      ],
-    },
-  ],
   redirects: async () => [{ source: '/openings/:id', destination: '/openings/:id/measure', permanent: false }],
 }
 

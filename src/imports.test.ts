@@ -91,7 +91,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   '@tarikjabiri/dxf': /^writers\//,
   // Who acts is looked up once for a page.
   react: /^(ui|app)\/|^server\/session\.ts$/,
-  next: /^(ui|app|server)\/|^(proxy|instrumentation)\.ts$/,
+  next: /^(ui|app|server)\/|^instrumentation\.ts$/,
 }
 
 const walk = (folder: string): readonly string[] =>

@@ -46,9 +46,6 @@ export async function ensureData(url, isDemo = true) {
 /** What is thrown away is swept up sooner than a large machine would: two thirds of the memory at nearly the same pace (bench). */
 const SPARING = ['--heap-growing-percent=80', '--max-semi-space-size=32']
 
-/** How long a line stays open for the next question. Node’s five seconds close it just as somebody who reads asks again. */
-const KEPT_OPEN_MS = 65_000
-
 /** @typedef {{ devices?: string, desk?: string, smtp?: string, isDemo?: boolean }} Around where measuring devices, the supplier's desk and the mail
  *   server listen, and whether whoever comes is a member of the demo. */
 
@@ -59,14 +56,9 @@ export async function startApplication(port, url, folder, { devices = '', desk =
     process.execPath,
     [
       ...SPARING,
-      join(root, 'node_modules/next/dist/bin/next'),
-      'start',
-      '-H',
-      '127.0.0.1',
-      '-p',
+      join(root, 'tools/serve.mjs'),
+      await freshBundle('serve', 'src/server/serve.ts'),
       String(port),
-      '--keepAliveTimeout',
-      String(KEPT_OPEN_MS),
     ],
     {
       cwd: root,

@@ -19,7 +19,7 @@ function runs(pid, is) {
   }
 }
 const STARTER = /bin\/(demo|harvek)/
-const PART = /mariadbd|next|stand-ins/
+const PART = /mariadbd|tools\/serve|stand-ins/
 
 /** @param {string} folder @returns {Running | null} */
 function read(folder) {

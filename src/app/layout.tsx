@@ -2,9 +2,8 @@ import '@fontsource-variable/source-sans-3/index.css'
 import './font-until.css'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
-import { after, connection } from 'next/server'
+import { connection } from 'next/server'
 import type { ReactNode } from 'react'
-import { giveBack, TURN_HEADER } from '@/server/turn'
 import { KEPT_FIRST } from '@/ui/parts/first-paint'
 import { LIGHT_FIRST } from '@/ui/theme/light'
 import { StyleRegistry } from '@/ui/theme/StyleRegistry'
@@ -19,10 +18,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 /** What every page has, whoever looks: nothing of anybody. */
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection()
-  const asked = await headers()
-  const nonce = asked.get('x-nonce') ?? ''
-  const turn = asked.get(TURN_HEADER) ?? ''
-  after(() => giveBack(turn))
+  const nonce = (await headers()).get('x-nonce') ?? ''
   return (
     <html lang="en" suppressHydrationWarning>
       <head>

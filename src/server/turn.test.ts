@@ -1,37 +1,57 @@
+import { EventEmitter } from 'node:events'
 import { jest } from '@jest/globals'
-import { giveBack, takeTurn } from './turn'
+import { inTurn } from './turn'
+
+class Answer extends EventEmitter {
+  destroyed = false
+  close() {
+    this.destroyed = true
+    this.emit('close')
+  }
+}
 
 describe('a page’s turn', () => {
   beforeEach(() => jest.useFakeTimers())
   afterEach(() => jest.useRealTimers())
-  /** So many who ask, and which turns they have by now. */
+  /** So many who ask, and whose pages are made by now. */
   const asking = (count: number) => {
-    const have: string[] = []
-    for (let i = 0; i < count; i++) void takeTurn().then(id => have.push(id))
-    return have
+    const made: number[] = []
+    const answers = Array.from({ length: count }, () => new Answer())
+    const all = answers.map((answer, i) =>
+      inTurn(answer as never, async () => {
+        made.push(i)
+      }),
+    )
+    return { made, answers, all }
   }
   const settle = () => jest.advanceTimersByTimeAsync(1)
 
-  it('comes to three at once, and to the next when one is given back, twice or once', async () => {
-    const have = asking(6)
+  it('comes to three at once, and to the next when one was sent', async () => {
+    const { made, answers, all } = asking(6)
     await settle()
-    expect(have).toHaveLength(3)
-    giveBack(have[0]!)
-    giveBack(have[0]!)
+    expect(made).toEqual([0, 1, 2])
+    answers[1]!.close()
     await settle()
-    expect(have).toHaveLength(4)
-    for (const id of [...have, ...have]) giveBack(id)
-    await settle()
-    expect(have).toHaveLength(6)
-    for (const id of have) giveBack(id)
+    expect(made).toEqual([0, 1, 2, 3])
+    for (const one of answers) one.close()
+    await Promise.all(all)
+    // Who went while waiting has none made.
+    expect(made).toEqual([0, 1, 2, 3])
   })
-  it('is over by itself where the page was never sent', async () => {
-    const have = asking(4)
+  it('is over by itself where a line is too slow to take the page', async () => {
+    const { made, answers } = asking(4)
     await jest.advanceTimersByTimeAsync(1900)
-    expect(have).toHaveLength(3)
+    expect(made).toHaveLength(3)
     await jest.advanceTimersByTimeAsync(200)
-    expect(have).toHaveLength(4)
-    giveBack(have[3]!)
+    expect(made).toHaveLength(4)
+    for (const one of answers) one.close()
+    await settle()
   })
-  it('that is none changes nothing', () => expect(() => giveBack('none')).not.toThrow())
+  it('says what went wrong to whoever waits, and holds nobody up for it', async () => {
+    const answer = new Answer()
+    const failed = inTurn(answer as never, () => Promise.reject(new Error('no page')))
+    await expect(failed).rejects.toThrow('no page')
+    answer.close()
+    await settle()
+  })
 })
