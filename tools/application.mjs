@@ -54,12 +54,7 @@ const SPARING = ['--heap-growing-percent=80', '--max-semi-space-size=32']
 export async function startApplication(port, url, folder, { devices = '', desk = '', smtp = '', isDemo = true } = {}) {
   const child = spawn(
     process.execPath,
-    [
-      ...SPARING,
-      join(root, 'tools/serve.mjs'),
-      await freshBundle('serve', 'src/server/serve.ts'),
-      String(port),
-    ],
+    [...SPARING, join(root, 'tools/serve.mjs'), await freshBundle('serve', 'src/server/serve.ts'), String(port)],
     {
       cwd: root,
       stdio: ['ignore', 'ignore', 'inherit'],

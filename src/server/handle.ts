@@ -213,7 +213,24 @@ export async function bytesOf(request: Request, most: number, tooLarge: string):
     }
     chunks.push(value)
   }
-  return Buffer.concat(chunks)
+  return joined(chunks, length)
+}
+
+/** Chunks as one buffer: a large one is put together in slices, between which others are let in. */
+async function joined(chunks: readonly Uint8Array[], length: number): Promise<Buffer> {
+  if (length <= SLICE_BYTES) return Buffer.concat(chunks)
+  const whole = Buffer.allocUnsafe(length)
+  let at = 0
+  let slice = 0
+  for (const chunk of chunks) {
+    whole.set(chunk, at)
+    at += chunk.length
+    slice += chunk.length
+    if (slice < SLICE_BYTES) continue
+    slice = 0
+    await othersFirst()
+  }
+  return whole
 }
 
 /** The request's JSON, whatever it holds; at most `most` bytes of it. */

@@ -1,10 +1,10 @@
-import { LRUCache } from 'lru-cache'
 import { may } from '@/core/access/access'
 import { withoutMoney } from '@/core/access/without-money'
 import type { Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { orderTag } from '@/store/order-tag'
-import { buildNow, stillHolds } from './basis'
+import { buildNow } from './basis'
+import { type Held, keeping } from './kept'
 import { type OrderView, orderWhile } from './load-order'
 
 /** What of an order's page stands beside what was made of it. */
@@ -19,28 +19,29 @@ export type BroughtOrder = {
   readonly beside: OrderBeside
 }
 
-type Kept = Omit<BroughtOrder, 'beside'> & { readonly basis: string; readonly freshUntil: string | null }
+type Kept = Omit<BroughtOrder, 'beside'>
 
-const MOST_KEPT = 100
-/** The orders that were looked at last: each holds while nothing its page shows is changed. */
-const kept = new LRUCache<string, Kept>({ max: MOST_KEPT })
+/** The orders that were looked at last, each as its page was made. */
+const kept = keeping<Kept>(100)
 
 /** An order as its page shows it, without what things cost where that is not theirs to see; `null` when this company has none such. What stands
  *  as it stood is neither read nor made again. */
 export async function orderAt(db: Db, who: Known, id: string, now: Date): Promise<BroughtOrder | null> {
   const tag = await orderTag(db, who, id)
   if (tag === null) return null
-  const key = [who.companyId, id, may(who.role, 'money')].join('/')
-  const basis = `${buildNow()}/${tag}`
-  let held = kept.get(key)
-  if (held?.basis !== basis || !stillHolds(held.freshUntil, now.toISOString())) {
-    const found = await orderWhile(db, who, id, now)
-    if (!found) return null
-    const { members, memberName, ...view } = found.view
-    const seen = JSON.stringify(may(who.role, 'money') ? view : withoutMoney(view))
-    held = { basis, id: view.order.id, number: view.order.number, seen, freshUntil: found.freshUntil }
-    kept.set(key, held)
-  }
-  const { basis: _b, freshUntil: _f, ...brought } = held
-  return { ...brought, beside: { members: who.company.members, memberName: who.name } }
+  const held = await kept({
+    key: [who.companyId, id, may(who.role, 'money')].join('/'),
+    basis: `${buildNow()}/${tag}`,
+    now: now.toISOString(),
+    make: () => made(db, who, id, now),
+  })
+  return held && { ...held, beside: { members: who.company.members, memberName: who.name } }
+}
+
+async function made(db: Db, who: Known, id: string, now: Date): Promise<Held<Kept> | null> {
+  const found = await orderWhile(db, who, id, now)
+  if (!found) return null
+  const { members, memberName, ...view } = found.view
+  const seen = JSON.stringify(may(who.role, 'money') ? view : withoutMoney(view))
+  return { value: { id: view.order.id, number: view.order.number, seen }, freshUntil: found.freshUntil }
 }

@@ -1,4 +1,3 @@
-import { LRUCache } from 'lru-cache'
 import { may } from '@/core/access/access'
 import { withoutMoney } from '@/core/access/without-money'
 import type { Stage } from '@/core/base/stages'
@@ -11,8 +10,9 @@ import { freshUntil } from '@/core/summary'
 import type { Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { lookAtOpening, type OpeningLook, type StoredOpening } from '@/store/openings'
-import { basisOf, stillHolds } from './basis'
+import { basisOf } from './basis'
 import { catalogueAt } from './catalogue'
+import { type Held, keeping } from './kept'
 import { sheetOf, workOf } from './load-opening'
 
 /** A sheet with what is seen of its work before the work is worked out in the browser. */
@@ -34,40 +34,27 @@ export type BroughtSheet = {
   readonly beside: SheetBeside
 }
 
-type Kept = Pick<BroughtSheet, 'opening' | 'seen'> & {
-  readonly basis: string
-  /** ISO 8601; `null` while nothing of it waits for a moment. */
-  readonly freshUntil: string | null
-}
+type Kept = Pick<BroughtSheet, 'opening' | 'seen'>
 
-const MOST_KEPT = 200
-/** The sheets that were looked at last, each as it was worked out: it holds while nothing it stands on is changed. */
-const kept = new LRUCache<string, Kept>({ max: MOST_KEPT })
+/** The sheets that were looked at last, each as it was worked out. */
+const kept = keeping<Kept>(200)
 
 /** One opening's sheet as a stage shows it, without what things cost where that is not theirs to see; `null` when this company has none such.
  *  What stands as it stood is neither read nor worked out again. */
 export async function sheetAt(db: Db, who: Known, id: string, stage: Stage, now: string): Promise<BroughtSheet | null> {
   const look = await lookAtOpening(db, who, id)
   if (!look) return null
-  const key = [who.companyId, id, stage, may(who.role, 'money')].join('/')
-  const basis = basisOf(look.standing, who.company)
-  let held = kept.get(key)
-  if (held?.basis !== basis || !stillHolds(held.freshUntil, now)) {
-    held = { basis, ...(await workedOut(db, who, look, stage, now)) }
-    kept.set(key, held)
-  }
-  const { opening, seen } = held
+  const held = await kept({
+    key: [who.companyId, id, stage, may(who.role, 'money')].join('/'),
+    basis: basisOf(look.standing, who.company),
+    now,
+    make: () => workedOut(db, who, look, stage, now),
+  })
   const { members } = who.company
-  return { opening, seen, beside: { neighbours: look.neighbours, members, memberName: who.name } }
+  return held && { ...held, beside: { neighbours: look.neighbours, members, memberName: who.name } }
 }
 
-async function workedOut(
-  db: Db,
-  who: Known,
-  look: OpeningLook,
-  stage: Stage,
-  now: string,
-): Promise<Omit<Kept, 'basis'>> {
+async function workedOut(db: Db, who: Known, look: OpeningLook, stage: Stage, now: string): Promise<Held<Kept>> {
   const [stored, catalogue] = await Promise.all([look.whole(), catalogueAt(db, who, who.company.catalogueRevision)])
   const whole = sheetOf(stored, catalogue, who)
   const work = workOf(whole, new Date(now))
@@ -77,5 +64,5 @@ async function workedOut(
     glance: glanceOf(work, recordsOf(whole)),
     scene: elevation(drawnOf(work, whole.edits.wishes.data), stage),
   }
-  return { opening: stored.opening, seen: JSON.stringify(seen), freshUntil: freshUntil(work, now) }
+  return { value: { opening: stored.opening, seen: JSON.stringify(seen) }, freshUntil: freshUntil(work, now) }
 }

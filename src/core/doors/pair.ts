@@ -1,4 +1,4 @@
-import { NO_LIGHTS } from '../catalogue/across'
+import { leavesOf, NO_LIGHTS } from '../catalogue/across'
 import { judgeInHole } from '../catalogue/judge-in-hole'
 import { all, boredAs, fireLabel, glassAs, madeOf, swingWay } from '../catalogue/requirements'
 import type { UnitOf } from '../catalogue/unit'
@@ -113,7 +113,7 @@ export const PAIR_UNIT: UnitDoor<'pair'> = {
     legThickness: unit.legThickness,
     legMaterial: unit.legMaterial,
     sidelights: NO_LIGHTS,
-    passiveLeaf: unit.passiveLeafWidth ?? unit.leafWidth,
+    passiveLeaf: leavesOf(unit, 'left').right,
   }),
   asks: hungAsks,
   front: pairFront,
