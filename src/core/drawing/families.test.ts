@@ -1,5 +1,8 @@
 import { FAMILIES } from '../base/kinds'
+import { leavesOf } from '../catalogue/across'
+import type { UnitOf } from '../catalogue/unit'
 import { DOORS } from '../doors/doors'
+import { PAIR_UNIT } from '../doors/pair'
 import { isSigned } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { readingsFor } from '../survey/survey-of'
@@ -183,6 +186,18 @@ describe('what closes stands in its frame as its sheet says', () => {
     const silent = { ...unit!, leafWidth: inches(42), passiveLeafWidth: null }
     const hand = { unit: silent, hinges: null, swing: 'in', activeLeaf: 'left', panels: null }
     expect(spanOf(handPlan(hand as never)!, 'closed-leaf.left').to).toBe(inches(42, 3, 4))
+  })
+  it('and fitting packs and seals the leaf that is drawn, not the old one or another as wide as the active', () => {
+    const texts = { 'leaf.active': '36', 'leaf.passive': '35' }
+    for (const leafWidth of [inches(42), null]) {
+      const sheet = { leafWidth, passiveLeafWidth: null }
+      const { unit } = KIND_CASES['a pair']!
+      const { left, right } = leavesOf({ ...(unit as UnitOf<'pair'>), ...sheet }, 'left')
+      expect(PAIR_UNIT.frame({ ...(unit as UnitOf<'pair'>), ...sheet }).passiveLeaf).toBe(right)
+      expect(left + right).toBe(unit!.width - inches(1, 1, 2))
+      const front = elevation(drawn('a pair', { texts, sheet }), 'fit')
+      expect([spanOf(front, 'panel.1').width, spanOf(front, 'panel.2').width]).toContain(right)
+    }
   })
   it.each(Object.keys(KIND_CASES))('%s: no leaf, panel or glass stands out of it', name => {
     const scene = elevation(drawn(name), 'fit')

@@ -152,13 +152,19 @@ export function borePlace(result: Drawn, extent: Extent): { readonly x: number; 
   return { x, y: extent.top - readOr(result, 'bore.top', USUAL_BORE) }
 }
 
-export function bore(result: Drawn, extent: Extent): readonly Mark[] {
-  const { x, y } = borePlace(result, extent)
-  const half = inches(1, 1, 16)
-  const corners = Array.from({ length: 16 }, (_, i) =>
-    point(Math.round(x + half * Math.cos((i * Math.PI) / 8)), Math.round(y + half * Math.sin((i * Math.PI) / 8))),
+export const bore = (result: Drawn, extent: Extent): readonly Mark[] => [
+  boreMark(borePlace(result, extent), certain(result, 'bore.top')),
+]
+
+/** Half of what a lever is bored for. */
+const BORE = inches(1, 1, 16)
+
+/** A bore round its middle. */
+export const boreMark = ({ x, y }: { readonly x: number; readonly y: number }, certainty: Certainty): Mark => {
+  const corners = Array.from({ length: 24 }, (_, i) =>
+    point(Math.round(x + BORE * Math.cos((i * Math.PI) / 12)), Math.round(y + BORE * Math.sin((i * Math.PI) / 12))),
   )
-  return [path('glass', 'bore', corners, true, certain(result, 'bore.top'))]
+  return path('glass', 'bore', corners, true, certainty)
 }
 
 /** An old door that stays: hinges where they mostly are, and its lever. Nobody reads them, so they are only assumed. */

@@ -3,7 +3,7 @@ import { readValue } from '../survey/survey'
 import { inches, ZERO } from '../units/length'
 import { boxOf, cornersOf } from './door-shape'
 import type { Drawn } from './drawn'
-import { hingeSide } from './family-parts'
+import { boreMark, hingeSide } from './family-parts'
 import { leverMarks } from './lever'
 import { readOr, saidOr, USUAL_BACKSET, USUAL_HANDLE } from './opening-box'
 import { type Certainty, type Mark, path, readingMark, type Scene } from './scene'
@@ -13,7 +13,6 @@ const LEAF = inches(13)
 const GAP = inches(0, 1, 8)
 const JAMB = inches(2)
 const MARGIN = inches(1, 1, 2)
-const BORE = inches(1, 1, 16)
 const STRIKE = { thick: inches(0, 3, 16), half: inches(1, 3, 8) }
 const CASE = { depth: inches(3, 3, 8), half: inches(3) }
 const USUAL_LEAF = [inches(36), inches(80)] as const
@@ -40,7 +39,7 @@ export function lockFace(drawn: Drawn, isMeasured: boolean): Scene {
       : []),
     ...(isMeasured
       ? [
-          ...(hasCase ? [] : [path('glass', 'bore', circle(at(middle, 0)), true, read)]),
+          ...(hasCase ? [] : [boreMark(at(middle, 0), read)]),
           readingMark('backset', at(0, -BACKSET_BELOW), at(middle, -BACKSET_BELOW), backset, 1.35, read, {
             upright: true,
           }),
@@ -78,8 +77,3 @@ export function leafWithLock(drawn: Drawn): Scene {
     to: point(width + inches(11), height + inches(10)),
   }
 }
-
-const circle = ({ x, y }: Point): readonly Point[] =>
-  Array.from({ length: 24 }, (_, i) =>
-    point(Math.round(x + BORE * Math.cos((i * Math.PI) / 12)), Math.round(y + BORE * Math.sin((i * Math.PI) / 12))),
-  )
