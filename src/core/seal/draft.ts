@@ -9,7 +9,7 @@ import {
   yearlyKwh,
 } from '../physics/leakage'
 import type { EdgeRole, Seal } from '../seal-stock/seal'
-import { inches, type Length, metresOf, mm } from '../units/length'
+import { inches, type Length, metresOf, mm, ZERO } from '../units/length'
 import type { EdgeGaps, Gap, GapRow } from './read-edges'
 
 /** What blows through a door: at 4, 50 and 75 Pa in m³/h, as a hole in cm², and the heat of a year in kWh. */
@@ -53,13 +53,25 @@ function leaky({ edge, gap, stop }: EdgeGaps, end: GapEnd, within: Length): Leak
 /** How far a leaf's face laps over its stop: along that the air passes between the two. */
 const STOP_DEPTH = inches(0, 1, 2)
 
-/** Air through an open edge, m³/h. `within` is how exact a gap is read. */
-export const openFlowM3h = (
-  read: EdgeGaps,
-  pressurePa: number,
-  end: GapEnd = 'value',
-  within: Length = 0 as Length,
-): number => crackFlowM3h(leaky(read, end, within), pressurePa)
+/** Air through an open edge at the least or most its gaps can be, m³/h. `within` is how exact a gap is read. */
+export const openFlowWithin = (read: EdgeGaps, pressurePa: number, end: Exclude<GapEnd, 'value'>, within: Length) =>
+  crackFlowM3h(leaky(read, end, within), pressurePa)
+
+/** Flows through edges as they were read, by pressure: every way to leave or seal an edge is held against the same few. */
+const flows = new WeakMap<GapRow, Pick<EdgeGaps, 'edge' | 'stop'> & { readonly at: Map<number, number> }>()
+
+/** Air through an open edge, m³/h. */
+export function openFlowM3h(read: EdgeGaps, pressurePa: number): number {
+  const { edge, stop } = read
+  const first = (read.gap ?? stop)!
+  const there = flows.get(first)
+  const { at } = there?.edge === edge && there.stop === stop ? there : { at: new Map<number, number>() }
+  const known = at.get(pressurePa)
+  if (known !== undefined) return known
+  const flow = crackFlowM3h(leaky(read, 'value', ZERO), pressurePa)
+  flows.set(first, { edge, stop, at: at.set(pressurePa, flow) })
+  return flow
+}
 
 /** Air past the seals of an edge, m³/h; past none as through the open edge. */
 export const flowWithM3h = (read: EdgeGaps, seals: readonly Seal[], pressurePa: number): number =>

@@ -46,13 +46,14 @@ export function goTogether(a: Seal, b: Seal, { edge }: Pick<EdgeGaps, 'edge'>): 
   return a.closes !== b.closes
 }
 
-function wayOf(read: EdgeGaps, put: readonly SealOption[], stays: readonly Seal[]): EdgeWay {
+/** `jointArea` is the joint's, m². */
+function wayOf(read: EdgeGaps, jointArea: number, put: readonly SealOption[], stays: readonly Seal[]): EdgeWay {
   const seals = [...stays, ...put.map(one => one.seal)]
   const { role, length } = read.edge
   const weighs: Load = [
     put.reduce((sum, one) => sum + one.centsPerYear, 0),
     flowWithM3h(read, seals, SEASONAL_PRESSURE_PA),
-    jointM2(read) * 10 ** (-jointDb(seals) / 10),
+    jointArea * 10 ** (-jointDb(seals) / 10),
     seals.reduce((sum, { forceNPerMetre }) => sum + pushOf({ role, length, forceNPerMetre }), 0),
   ]
   return { put, stays, at50: flowWithM3h(read, seals, 50), weighs, load: inSteps(weighs) }
@@ -76,21 +77,21 @@ export type WaysGiven = {
 /** Every way an edge can be left or sealed: as it is, with one seal, with two that go together. What was chosen by hand is the only way, as
  *  far as it holds. */
 export function waysOf({ read, options, stays, byHand, mayStayOpen, site }: WaysGiven): readonly EdgeWay[] {
+  const area = jointM2(read)
+  const way = (put: readonly SealOption[], staying: readonly Seal[]) => wayOf(read, area, put, staying)
   const may = options.filter(one => one.holds && isGranted(one, read.edge.id, site))
   const chosen = byHand?.flatMap(id => may.filter(one => one.seal.id === id)) ?? null
-  if (chosen && chosen.length === byHand!.length) return [wayOf(read, chosen, stays)]
+  if (chosen && chosen.length === byHand!.length) return [way(chosen, stays)]
   const own = may.filter(one => !one.isAsked)
-  const open = wayOf(read, [], stays)
+  const open = way([], stays)
   if (stays.length > 1) return [open]
   const [there] = stays
   const added = there ? own.filter(one => goTogether(there, one.seal, read)) : own
-  const single = added.map(one => wayOf(read, [one], stays))
+  const single = added.map(one => way([one], stays))
   const double = there
     ? []
     : own.flatMap((one, i) =>
-        own
-          .slice(i + 1)
-          .flatMap(other => (goTogether(one.seal, other.seal, read) ? [wayOf(read, [one, other], [])] : [])),
+        own.slice(i + 1).flatMap(other => (goTogether(one.seal, other.seal, read) ? [way([one, other], [])] : [])),
       )
   const closing = [...single, ...double]
   return closing.length > 0 && !mayStayOpen && !there ? closing : [open, ...closing]

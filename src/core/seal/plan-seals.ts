@@ -1,6 +1,7 @@
 import type { Finding } from '../base/finding'
+import { SEASONAL_PRESSURE_PA, yearlyKwh } from '../physics/leakage'
 import type { Seal } from '../seal-stock/seal'
-import { cornersM3h, draftOf, flowWithM3h, type GapEnd, openFlowM3h } from './draft'
+import { cornersM3h, draftOf, flowWithM3h, type GapEnd, openFlowWithin } from './draft'
 import { cheapest, type EdgeWay, jointDb, jointM2, together, waysOf } from './edge-ways'
 import { frontOf } from './front'
 import { judgeSeal, type SealCode, type SealOption, type SealSite } from './judge-seal'
@@ -124,8 +125,6 @@ function planOf(
   const { choice, lengths, latchLimitN } = request
   const { heatingDegreeDays } = choice
   const centsPerKwh = (choice.centsPerKwh * 100) / choice.efficiency
-  const draftBy = (flowAt: (one: EdgePlan | Opened, i: number, pressure: number) => number) =>
-    draftOf(pressure => total(opened.map((one, i) => flowAt(one, i, pressure))), heatingDegreeDays)
   const edges = opened.map((one, i) => edgeOf(one, ways[i]!, request, centsPerKwh))
   const cornersAt = (pressure: number, isOpen: boolean): number =>
     isOpen ? cornersM3h(edges[0]!.edge.thickness, pressure) : 0
@@ -143,11 +142,18 @@ function planOf(
   )
   const within = lengths['gauge-within'].value
   const saved = (kwh: number) => (kwh - after.kwhYear) * centsPerKwh
-  const bound = (end: GapEnd) =>
+  const bound = (end: Exclude<GapEnd, 'value'>) =>
     saved(
-      draftBy((one, _, pressure) =>
-        one.stays.length ? flowWithM3h(one, one.stays, pressure) : openFlowM3h(one, pressure, end, within),
-      ).kwhYear,
+      yearlyKwh(
+        total(
+          opened.map(one =>
+            one.stays.length
+              ? flowWithM3h(one, one.stays, SEASONAL_PRESSURE_PA)
+              : openFlowWithin(one, SEASONAL_PRESSURE_PA, end, within),
+          ),
+        ),
+        heatingDegreeDays,
+      ),
     )
   const put = edges.flatMap(one => one.chosen)
   const [cents, workCents] = [total(put.map(one => one.materialCents)), total(put.map(one => one.workCents))]
