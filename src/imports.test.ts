@@ -100,6 +100,8 @@ const walk = (folder: string): readonly string[] =>
   )
 const sources = walk(SRC).filter(path => /\.tsx?$/.test(path) && !/\.test\.ts$|\/test\//.test(path))
 const nameOf = (path: string) => relative(SRC, path)
+const paths: ReadonlySet<string> = new Set(sources)
+const names: ReadonlySet<string> = new Set(sources.map(nameOf))
 type Import = { readonly file: string; readonly target: string; readonly typeOnly: boolean }
 
 const imports: readonly Import[] = sources.flatMap(path =>
@@ -115,7 +117,7 @@ function targetOf(path: string, from: string): string {
       ? resolve(dirname(path), from)
       : null
   if (base === null) return from
-  return nameOf(sources.find(one => one === `${base}.ts` || one === `${base}.tsx`) ?? base)
+  return nameOf([`${base}.ts`, `${base}.tsx`].find(one => paths.has(one)) ?? base)
 }
 
 const room = (name: string) => name.split('/')[0]!
@@ -145,7 +147,7 @@ describe('who may import whom', () => {
   it('the other rooms keep to their doors', () => {
     const wrong = imports.filter(({ file, target, typeOnly }) => {
       const allowed = MAY[room(file)]
-      const inside = sources.some(path => nameOf(path) === target)
+      const inside = names.has(target)
       return (
         allowed &&
         inside &&

@@ -46,7 +46,8 @@ const USUAL: Readonly<Record<string, string>> = {
   contact: '7/16',
   'fall.threshold': '0',
 }
-const TRIED = '0 1/16 1/8 3/16 1/4 3/8 1/2 5/8 1 1-3/8 1-3/4 2 3-1/2 5 7 8 12 20 34 36 37-1/8 40 42 60 79 90 -1/4'
+// What lies far apart first: most questions have told two of them from each other by then.
+const TRIED = '0 1 36 -1/4 90 5 1/4 2 12 60 1/2 1-3/4 8 20 40 79 1/8 3/8 5/8 1-3/8 3-1/2 7 34 37-1/8 42 1/16 3/16'
   .split(' ')
   .map(text => text.replace(/(\d)-(\d)/, '$1 $2'))
 
