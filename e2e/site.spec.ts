@@ -112,6 +112,7 @@ test('a day without signal, its browser killed: survey, photos, steps, a new ope
   ;[page] = context.pages() as [Page]
   await page.goto(`${base()}/openings/${own}/measure`)
   await expect(page.getByText(`20 of ${questions.length} read`)).toBeVisible()
+  await expect(field(page)).toBeFocused()
   await walk(page, questions, readings(way), 20)
   await takePhotos(page, 3)
   await stage(page, 'Specify')

@@ -7,8 +7,9 @@ import type { Db } from './connection'
 /** A statement that always looks the same. */
 export const prepared = <S extends object>(statement: (db: Db) => S): ((db: Db) => S) => preparedAs(statement)
 
-/** More shapes of a statement than this are put together anew each time. */
+/** More shapes of a statement than this are put together anew each time, and so are long lists: they are seldom as long again, and large. */
 const MOST_SHAPES = 200
+const LONGEST_LIST = 60
 
 /** A statement that has several shapes: how long its lists are, what of it is left out. */
 export function preparedAs<S extends object, Shape extends readonly (string | number | boolean)[]>(
@@ -22,7 +23,8 @@ export function preparedAs<S extends object, Shape extends readonly (string | nu
     const there = shapes.get(key)
     if (there) return there
     const made = statement(db, ...shape)
-    if (shapes.size < MOST_SHAPES) shapes.set(key, made)
+    const isShort = shape.every(one => typeof one !== 'number' || one <= LONGEST_LIST)
+    if (isShort && shapes.size < MOST_SHAPES) shapes.set(key, made)
     return made
   }
 }

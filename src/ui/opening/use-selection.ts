@@ -3,11 +3,11 @@ import { useRouter } from 'next/navigation'
 import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import { STAGES, type Stage } from '@/core/base/stages'
 import { isSlot } from '@/core/survey/slots'
-import { isAnswered } from '@/core/survey/survey'
+import { isAnswered, type Survey } from '@/core/survey/survey'
 import { ladderFor } from '@/core/survey/survey-of'
 import { type Direction, directionOf } from '../sheet/direction'
 import { nextOpen } from '../sheet/selection'
-import { draftPlace, keptDraft } from '../store/drafts'
+import { draftPlace, keptDraft, lastTakenIn } from '../store/drafts'
 import type { SheetStore } from '../store/use-sheet'
 import { useStable } from '../store/use-stable'
 import { HAND_FACTS } from './hand-facts'
@@ -25,7 +25,7 @@ export function useSelection(store: SheetStore, first: Stage) {
   const { sheet, survey, glance } = store
   const ladder = useMemo(() => ladderFor(glance.asked, survey.way), [glance.asked, survey.way])
   const question = (stage === 'measure' && ladder.find(one => one === selected)) || null
-  useKeptDraft(draftPlace(sheet), setSelected)
+  useKeptDraft(draftPlace(sheet), survey, setSelected)
   useFieldOnArrival(stage === 'measure' && nextOpen(ladder, survey, null) !== null, inputRef)
   const show = (next: Stage) => {
     setStage(next)
@@ -119,9 +119,10 @@ function useStageGoneBackTo(opening: string, onStage: (stage: Stage) => void): v
 const stagePath = (opening: string, stage: Stage): string => `/openings/${opening}/${stage}`
 
 /** What stood half typed before a reload is gone on with. */
-function useKeptDraft(place: string, select: (question: string) => void): void {
+function useKeptDraft(place: string, survey: Survey, select: (question: string) => void): void {
+  const lastTaken = useStable(lastTakenIn(survey))
   useEffect(() => {
-    const draft = keptDraft(place)
+    const draft = keptDraft(place, lastTaken)
     if (draft) select(draft.question)
-  }, [place, select])
+  }, [place, lastTaken, select])
 }

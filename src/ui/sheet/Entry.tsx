@@ -15,8 +15,9 @@ import { directionWords, slotHow, slotName, slotWhy } from '@/words/walk'
 import { LengthField } from '../parts/LengthField'
 import { useTelling } from '../parts/typed'
 import { Worded } from '../parts/Worded'
-import { draftPlace, keepDraft, keptDraft } from '../store/drafts'
+import { draftPlace, keepDraft, keptDraft, lastTakenIn } from '../store/drafts'
 import type { Storing } from '../store/use-sheet'
+import { useStable } from '../store/use-stable'
 import { withDirection } from './direction'
 import { LEVELS, readingFrom, usualLevel } from './instrument'
 import { Manner } from './Manner'
@@ -74,7 +75,7 @@ export function Entry(entry: Props) {
 function Taking(entry: Props & { readonly levelLength: Length | null }) {
   const { slot, survey, store, devices, direction, inputRef, onMove, levelLength } = entry
   const { unit, step } = store.sheet.job
-  const field = useDraft(slot, draftPlace(store.sheet))
+  const field = useDraft(slot, draftPlace(store.sheet), survey)
   useOffer(devices, levelLength, field, inputRef)
   const { graduation } = useTape(unit)
   const [last, take] = useTake(entry, field, graduation, levelLength)
@@ -117,17 +118,18 @@ function useLevel(slot: Slot, unit: 'in' | 'mm'): readonly [level: Length, choos
 type Draft = ReturnType<typeof useDraft>
 
 /** What stands half typed in the field, where it came from and what is wrong with it; it outlives a reload. */
-function useDraft(slot: Slot, base: string) {
+function useDraft(slot: Slot, base: string, survey: Survey) {
   const [draft, setDraft] = useState('')
   const [from, setFrom] = useState<From | null>(null)
   const [odd, setOdd] = useState<string | null>(null)
   // Another reading starts with an empty field, or with what stood half typed in it before a reload.
+  const lastTaken = useStable(lastTakenIn(survey))
   useEffect(() => {
-    const kept = keptDraft(base)
+    const kept = keptDraft(base, lastTaken)
     setDraft(kept?.question === slot ? kept.text : '')
     setFrom(null)
     setOdd(null)
-  }, [base, slot])
+  }, [base, slot, lastTaken])
   const fill = useCallback((text: string, source: From) => {
     setDraft(text)
     setFrom(source)
