@@ -1,11 +1,10 @@
 import { LRUCache } from 'lru-cache'
 import type { BoardGiven, PlanGiven } from '@/core/plan/plan-view'
-import { CORE_VERSION } from '@/core/terms'
 import type { Acting } from '@/store/acting'
 import type { Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { planStanding } from '@/store/plan-standing'
-import { stillHolds } from './basis'
+import { buildNow, stillHolds } from './basis'
 import { planAt } from './load-plan'
 
 /** What the board is made of as it is sent, a `BoardGiven`: written once for whoever looks. */
@@ -27,7 +26,7 @@ export async function planText(db: Db, acting: Acting | Known, now: Date): Promi
   const at = now.toISOString()
   // Looked up before anything is read: what is written in between is seen the next time.
   const standing = await planStanding(db, acting)
-  const basis = [process.env.HARVEK_BUILD ?? '', CORE_VERSION, at.slice(0, 10), standing].join('/')
+  const basis = [buildNow(), at.slice(0, 10), standing].join('/')
   const held = kept.get(acting.companyId)
   if (held?.basis === basis) {
     const text = await held.made
