@@ -3,7 +3,7 @@ import { leavesOf } from '../catalogue/across'
 import type { UnitOf } from '../catalogue/unit'
 import { DOORS } from '../doors/doors'
 import { PAIR_UNIT } from '../doors/pair'
-import { isSigned } from '../survey/slots'
+import { isSigned, isSlot } from '../survey/slots'
 import { readValue } from '../survey/survey'
 import { readingsFor } from '../survey/survey-of'
 import { done, length, records, TRUE_OPENING, trade } from '../test/fixtures'
@@ -118,6 +118,28 @@ describe('the walk on the drawing', () => {
     '%s shows both sides it can go to',
     slot => expect(added(slot)).toEqual(['direction.minus', 'direction.plus']),
   )
+  it('keeps every arrow within its drawing, whatever the kind and whichever way its leaf swings', () => {
+    const out: unknown[] = []
+    const found = new Set<string>()
+    for (const [name, one] of Object.entries(KIND_CASES))
+      for (const swing of ['in', 'out'] as const) {
+        const result = done(
+          openingOf({ ...one, wished: { ...one.wished, swing } }, 1),
+          trade(one.unit ? [one.unit] : []),
+        )
+        for (const scene of [elevation(result, 'measure'), plan(result)])
+          for (const { id, kind } of scene.marks)
+            if (kind === 'reading' && isSlot(id) && isSigned(id))
+              for (const mark of walkMarks(scene, id).marks.slice(scene.marks.length)) {
+                if (mark.kind !== 'label') throw new Error(`${mark.id} is no arrow`)
+                const [{ x, y }, { from, to }] = [mark.at, scene]
+                if (x < from.x || x > to.x || y < from.y || y > to.y) out.push([name, swing, id, mark.id])
+                found.add(id)
+              }
+      }
+    expect(out).toEqual([])
+    expect([...found]).toEqual(expect.arrayContaining(['trim-off/lean.left', 'through.left', 'fall.threshold']))
+  })
   it('adds nothing for what is not on this drawing', () =>
     expect([added('wall.left'), added('fact.condition'), added(null)]).toEqual([[], [], []]))
 })

@@ -16,7 +16,7 @@ export function walkMarks(scene: Scene, question: Question | null): Scene {
   const { from, to } = mark
   const middle = (scene.from.x + scene.to.x) / 2
   const added = isSigned(question)
-    ? sideMarks(kindOfSlot(question), from, to)
+    ? sideMarks(kindOfSlot(question), from, to, scene)
     : [
         dot('hook', 'walk.hook', from),
         dot('hook', 'walk.read', to),
@@ -36,12 +36,16 @@ function wordAt(id: string, end: Point, other: Point, word: string, middle: numb
   return { ...label(id, at, word, inward > 0 ? 'start' : 'end'), role: 'hook' }
 }
 
+/** The nearest place in a drawing: what stands outside is not seen. */
+const within = ({ x, y }: Point, { from, to }: Scene): Point =>
+  point(Math.min(Math.max(x, from.x), to.x), Math.min(Math.max(y, from.y), to.y))
+
 /** Arrows for both sides a reading can go to, at the ends of its span: left and right for a lean or bow, which end is higher for
  *  a fall, up and down for a crown, out and in for a lean through the wall. */
-function sideMarks(kind: string, from: Point, to: Point): readonly Mark[] {
+function sideMarks(kind: string, from: Point, to: Point, scene: Scene): readonly Mark[] {
   const both = (minus: Point, minusWord: string, plus: Point, plusWord: string): readonly Mark[] => [
-    label('direction.minus', minus, minusWord),
-    label('direction.plus', plus, plusWord),
+    label('direction.minus', within(minus, scene), minusWord),
+    label('direction.plus', within(plus, scene), plusWord),
   ]
   switch (kind) {
     case 'lean':
