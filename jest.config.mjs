@@ -32,7 +32,13 @@ const config = {
       testMatch: ['<rootDir>/src/**/*.test.ts'],
       testPathIgnorePatterns: ['<rootDir>/src/store/'],
     },
-    { ...shared, displayName: 'store', testMatch: ['<rootDir>/src/store/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'store',
+      testMatch: ['<rootDir>/src/store/**/*.test.ts'],
+      globalSetup: '<rootDir>/tools/store-templates.mjs',
+      globalTeardown: '<rootDir>/tools/store-templates-end.mjs',
+    },
   ],
 }
 

@@ -5,7 +5,6 @@ import { type BoardGiven, boardFrom, type PlanGiven, placedFrom } from '@/core/p
 import { readings as made } from '@/core/test/fixtures'
 import { loadPlan } from '@/server/load-plan'
 import { planText } from '@/server/plan-text'
-import { setUp } from '@/server/setup'
 import { saveChange } from './edits'
 import { firmPlace } from './firm'
 import { addCompany, archiveOpening, jobPlace } from './jobs'
@@ -17,7 +16,7 @@ import { sharedStore } from './test/database'
 
 // The board as one text: while nothing it is made of is changed it is neither read nor worked out again.
 
-const store = sharedStore()
+const store = sharedStore('demo')
 const NOW = new Date('2026-11-26T08:00:00.000Z')
 const counted = countedStore(store)
 const { cost } = counted
@@ -29,10 +28,6 @@ const isLeft = ({ openings }: PlanGiven, task: string) =>
 const written = (given: PlanGiven): unknown => JSON.parse(JSON.stringify(boardFrom(given)))
 const read = async (): Promise<BoardGiven> => JSON.parse((await text()).json)
 const text = async (now = NOW) => planText(counted.db(), await owner(), now)
-
-beforeAll(async () => {
-  expect(await setUp(store().database.url, process.cwd())).toBe(true)
-}, 120_000)
 
 describe('the board', () => {
   it('is the plan as it is, without what is done', async () => {

@@ -9,7 +9,6 @@ import { stepEntry } from '@/core/test/fixtures'
 import { todayFor } from '@/server/day'
 import { loadDay } from '@/server/load-day'
 import { crewCalendar, loadPlan } from '@/server/load-plan'
-import { setUp } from '@/server/setup'
 import { STEPS } from '@/trade/steps'
 import { saveChange } from './edits'
 import { firmPlace } from './firm'
@@ -19,7 +18,7 @@ import { opening } from './tables'
 import { demoOwner } from './test/counted'
 import { sharedStore } from './test/database'
 
-const store = sharedStore()
+const store = sharedStore('demo')
 const NOW = new Date('2026-11-26T08:00:00.000Z')
 const owner = () => demoOwner(store().db)
 const idOf = async (tag: string) => (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!.id
@@ -40,10 +39,6 @@ const placingOf = (
   by: 'Ida Marlow',
   at,
 })
-
-beforeAll(async () => {
-  expect(await setUp(store().database.url, process.cwd())).toBe(true)
-}, 120_000)
 
 describe('the demo’s plan', () => {
   it('breaks nothing, of two crews over weeks', async () => {

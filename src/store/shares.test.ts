@@ -6,7 +6,6 @@ import { paceOf } from '@/core/plan/own-pace'
 import type { OfferShown, Signing } from '@/core/sharing/share'
 import { dueCalendar, loadDue, loadFigured } from '@/server/load-after'
 import { loadPlan } from '@/server/load-plan'
-import { setUp } from '@/server/setup'
 import { openLink, shareOpening, signLink } from '@/server/share'
 import { sharedPaper } from '@/server/shared-paper'
 import { writePdf } from '@/writers/write-pdf'
@@ -20,7 +19,7 @@ import { sharedStore, someCompany } from './test/database'
 import { timedSteps } from './timed-steps'
 import { findUnits, putUnits } from './units'
 
-const store = sharedStore()
+const store = sharedStore('demo')
 const NOW = new Date('2026-11-27T09:00:00.000Z')
 const later = (days: number) => new Date(NOW.getTime() + days * 86_400_000)
 const owner = () => demoOwner(store().db)
@@ -64,10 +63,6 @@ const signingOf = (shown: OfferShown, more: Partial<Signing> = {}): Signing => {
     ...more,
   }
 }
-
-beforeAll(async () => {
-  expect(await setUp(store().database.url, process.cwd())).toBe(true)
-}, 120_000)
 
 describe('an offer by a link', () => {
   it('opens for whoever has it, until its time is over; of the link itself only a print is kept', async () => {

@@ -7,7 +7,6 @@ import { loadDay } from '@/server/load-day'
 import { loadOpenings } from '@/server/load-opening'
 import { loadOrder } from '@/server/load-order'
 import { loadPlan } from '@/server/load-plan'
-import { setUp } from '@/server/setup'
 import { summariesOf } from '@/server/summaries'
 import { findKnown } from './company'
 import { editOf, saveChange } from './edits'
@@ -21,7 +20,7 @@ import { opening, orderLine, purchaseOrder } from './tables'
 import { countedStore, demoOwner } from './test/counted'
 import { sharedStore } from './test/database'
 
-const store = sharedStore()
+const store = sharedStore('demo')
 const NOW = new Date('2026-11-26T08:00:00.000Z')
 
 const counted = countedStore(store)
@@ -31,10 +30,6 @@ const idOf = async (tag: string): Promise<{ readonly id: string; readonly jobId:
   (await store().db.select().from(opening).where(eq(opening.tag, tag)))[0]!
 const revisionOf = async (id: string): Promise<number> =>
   (await store().db.select().from(openingState).where(eq(openingState.openingId, id)))[0]!.revision
-
-beforeAll(async () => {
-  expect(await setUp(store().database.url, process.cwd())).toBe(true)
-}, 120_000)
 
 describe('what a page costs', () => {
   it('is the same for ten openings and for many', async () => {

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { v7 as uuidV7 } from 'uuid'
@@ -6,10 +6,10 @@ import { newEdits } from '@/core/new-edits'
 import type { Job, Opening } from '@/core/survey/job-record'
 import { jobRecord } from '@/core/test/fixtures'
 import { type Database, startDatabase } from '../../../tools/database.mjs'
+import { putTemplate } from '../../../tools/store-templates.mjs'
 import type { Acting } from '../acting'
 import { connect, type Db } from '../connection'
 import { addCompany, addOpening, insertJob } from '../jobs'
-import { migrateStore } from '../migrate'
 
 export type TestStore = {
   readonly database: Database
@@ -19,12 +19,18 @@ export type TestStore = {
   readonly end: () => Promise<void>
 }
 
-/** A MariaDB of its own for one test file, with the tables in it. */
-export async function startStore(): Promise<TestStore> {
-  const folder = mkdtempSync(join(tmpdir(), 'harvek-store-'))
+/** What is in a store at its start: its tables alone, or the demo as well. */
+type Filled = 'tables' | 'demo'
+
+/** A MariaDB of its own for one test file. */
+export async function startStore(filled: Filled = 'tables'): Promise<TestStore> {
+  const own = mkdtempSync(join(tmpdir(), 'harvek-store-'))
+  const folder = join(own, 'store')
+  putTemplate(filled, folder)
+  // Whoever the database runs as passes through.
+  chmodSync(own, 0o711)
   let database = await startDatabase(folder)
   const { port } = database
-  await migrateStore(database.url, 'src/store/migrations')
   const { db, pool } = connect(database.url)
   return {
     database,
@@ -37,16 +43,16 @@ export async function startStore(): Promise<TestStore> {
     end: async () => {
       await pool.end()
       await database.stop()
-      rmSync(folder, { recursive: true, force: true })
+      rmSync(own, { recursive: true, force: true })
     },
   }
 }
 
 /** A store for all tests of a file, started before the first and ended after the last. */
-export function sharedStore(): () => TestStore {
+export function sharedStore(filled: Filled = 'tables'): () => TestStore {
   let store: TestStore | null = null
   beforeAll(async () => {
-    store = await startStore()
+    store = await startStore(filled)
   }, 60_000)
   afterAll(() => store?.end(), 60_000)
   return () => {
