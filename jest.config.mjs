@@ -1,11 +1,13 @@
 /** @type {import('jest').Config} */
 const shared = {
   testEnvironment: 'node',
+  // Nothing of a file outlives it here: sweeping its globals takes longer than many a file (a half of the longest).
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: {
     '^.+\\.tsx?$': [
-      '@swc/jest',
+      '<rootDir>/tools/jest-transform.mjs',
       {
         jsc: {
           parser: { syntax: 'typescript', tsx: true },
