@@ -18,6 +18,8 @@ export default defineConfig({
   // No story is to say how fast a machine is: what hangs ends all the same.
   timeout: 120_000,
   expect: { timeout: 12_000 },
+  // A browser that hangs is started anew, once; what it was is listed as flaky. What is wrong is wrong twice.
+  retries: 1,
   reporter: [['list']],
   globalSetup: './e2e/test/start.ts',
   use: {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { FAMILY_NAMES } from '../src/words/kinds'
-import { allStored, expectAccessible, field, newOpening, open } from './test/harvek'
+import { allStored, expectAccessible, field, newOpening, newOpeningByHand, open } from './test/harvek'
 
 const called = (name: string) => `${name} ${Date.now()}`
 
@@ -8,7 +8,7 @@ test('a job has a customer, an address and a place; its lengths turn from inches
   page,
 }) => {
   const name = called('Customer')
-  await newOpening(page, name, 'Wash house', 'The leaf itself')
+  await newOpeningByHand(page, name, 'Wash house', 'The leaf itself')
   await field(page).fill('36')
   await page.keyboard.press('Enter')
   await allStored(page)

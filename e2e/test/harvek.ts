@@ -4,11 +4,15 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
+import { v7 as uuidV7 } from 'uuid'
+import { FAMILIES } from '../../src/core/base/kinds'
 import { DOORS } from '../../src/core/doors/doors'
 import { isFactSlot } from '../../src/core/survey/facts'
+import { newJob } from '../../src/core/survey/new-job'
 import { ladderFor, type Question } from '../../src/core/survey/survey-of'
 import type { Way } from '../../src/core/survey/ways'
 import { demoId } from '../../src/server/demo-ids'
+import { FAMILY_NAMES, WAY_NAMES } from '../../src/words/kinds'
 import { slotName } from '../../src/words/walk'
 
 export const base = (): string => process.env.HARVEK_BASE ?? ''
@@ -32,14 +36,40 @@ export async function ready(page: Page): Promise<void> {
   await expect(page.locator('[aria-busy="true"]')).toHaveCount(0)
 }
 
-/** A new job with one opening, made through the interface; ends on its Measure stage. */
-export async function newOpening(
-  page: Page,
+/** What a story says of its opening: the way and the kind by their names; no way where there is only one. */
+type Said = readonly [
   job: string,
   name: string,
   way: string | null,
-  unit: 'Inches' | 'Millimetres' = 'Inches',
-  family = 'Hinged outside unit',
+  unit?: 'Inches' | 'Millimetres' | undefined,
+  family?: string,
+]
+const HINGED = FAMILY_NAMES['hinged-outside'].name
+
+/** A new job with one opening, ready on its Measure stage. */
+export async function newOpening(
+  page: Page,
+  ...[job, name, said, unit = 'Inches', kind = HINGED]: Said
+): Promise<void> {
+  const family = FAMILIES.find(one => FAMILY_NAMES[one].name === kind)!
+  const { ways } = DOORS[family].survey
+  const way = said === null ? ways[0]! : ways.find(one => WAY_NAMES[one].name === said)!
+  const [jobId, id] = [uuidV7(), uuidV7()]
+  const details = { ...newJob(unit === 'Inches' ? 'in' : 'mm'), name: job }
+  for (const [path, data] of [
+    ['jobs', { id: jobId, details }],
+    [`jobs/${jobId}/openings`, { id, tag: 'A1', name, family, way }],
+  ] as const) {
+    const answer = await page.request.post(`${base()}/api/${path}`, { data })
+    expect([path, answer.ok(), await answer.text()]).toEqual([path, true, expect.any(String)])
+  }
+  await open(page, `/openings/${id}/measure`)
+}
+
+/** The same, made through the interface. */
+export async function newOpeningByHand(
+  page: Page,
+  ...[job, name, way, unit = 'Inches', family = HINGED]: Said
 ): Promise<void> {
   await open(page, '/jobs')
   await page.getByLabel('Name').fill(job)
@@ -57,6 +87,10 @@ export async function newOpening(
 /** The field of the reading that is taken now. */
 export const field = (page: Page) => page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
 
+/** Waits until a reading is asked for. */
+export const asked = (page: Page, name: string): Promise<void> =>
+  page.getByRole('region', { name: 'Reading now' }).getByRole('heading', { name, exact: true, level: 2 }).waitFor()
+
 /** Types readings one after the other, as they come; each must be asked for by its name. */
 export async function typeReadings(
   page: Page,
@@ -64,7 +98,7 @@ export async function typeReadings(
 ): Promise<void> {
   await field(page).focus()
   for (const [name, typed] of readings) {
-    await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText(name)
+    await asked(page, name)
     await page.keyboard.type(typed)
     await page.keyboard.press('Enter')
   }
@@ -80,10 +114,10 @@ export async function walk(
 ): Promise<void> {
   if (from === 0) await field(page).focus()
   for (const question of questions.slice(from)) {
-    await expect(page.locator('section[aria-label="Reading now"] h2')).toHaveText(slotName(question))
+    await asked(page, slotName(question))
     if (question === 'fact.weight') await page.keyboard.type('24.5')
     else if (!isFactSlot(question)) await page.keyboard.type(typed[question] ?? '2 3/4')
-    else await expect(page.locator('section[aria-label="Reading now"] [aria-pressed]').first()).toBeFocused()
+    else await page.locator('section[aria-label="Reading now"] [aria-pressed]:focus').waitFor()
     await page.keyboard.press('Enter')
   }
 }

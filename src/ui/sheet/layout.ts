@@ -78,7 +78,7 @@ export const Middle = styled.div`
 export const Heading = styled.div`
   display: flex; align-items: center; gap: 14px; min-height: 52px; padding: 0 20px; background: var(--sheet);
   h1 { font-size: 1.25rem; }
-  .job { color: var(--quiet); font-size: 0.9375rem; display: inline-flex; align-items: center; min-height: 44px; max-width: 40%; }
+  .job { color: var(--quiet); font-size: 0.9375rem; display: inline-flex; align-items: center; min-height: 44px; max-width: 40%; overflow-wrap: anywhere; }
   .spacer { flex: 1; }
   .step { display: inline-grid; place-items: center; min-width: 44px; min-height: 44px; text-decoration: none; font-size: 1.25rem; border-radius: 4px; }
   .up { display: none; }
