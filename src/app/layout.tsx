@@ -1,5 +1,6 @@
 import '@fontsource-variable/source-sans-3/index.css'
 import './font-until.css'
+import '@/ui/theme/global.css'
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { connection } from 'next/server'

@@ -10,7 +10,6 @@ import { ROLE_NAMES } from '@/words/roles'
 import { RightsOf } from '../store/rights'
 import { send } from '../store/send'
 import { forgetWho } from '../store/who'
-import { GlobalStyle } from './GlobalStyle'
 import { Going } from './Going'
 import { followDevice, keepLight, keptLight } from './light'
 import { News } from './News'
@@ -73,7 +72,6 @@ export function Shell({ visitor, children }: Props) {
   }
   return (
     <>
-      <GlobalStyle />
       <Going />
       {visitor && <p className="printed">{visitor.firm}</p>}
       <Bar className="unprinted" data-menu={menu || undefined}>
