@@ -87,9 +87,12 @@ export async function newOpeningByHand(
 /** The field of the reading that is taken now. */
 export const field = (page: Page) => page.locator('section[aria-label="Reading now"] input[enterkeyhint]')
 
-/** Waits until a reading is asked for. */
+/** Waits until a reading is asked for. By its element: to look for roles takes longer than to type what is read. */
 export const asked = (page: Page, name: string): Promise<void> =>
-  page.getByRole('region', { name: 'Reading now' }).getByRole('heading', { name, exact: true, level: 2 }).waitFor()
+  page
+    .locator('section[aria-label="Reading now"] h2')
+    .filter({ hasText: new RegExp(`^${name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`) })
+    .waitFor()
 
 /** Types readings one after the other, as they come; each must be asked for by its name. */
 export async function typeReadings(
