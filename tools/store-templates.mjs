@@ -1,6 +1,6 @@
 // @ts-check
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
+import { chmodSync, mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { ensureData } from './application.mjs'
@@ -15,6 +15,8 @@ function copyFolder(from, to) {
 /** Before the tests of the store: a database with its tables, and one with the demo, each made once. A test file starts on a copy of its own. */
 export default async function makeTemplates() {
   const templates = mkdtempSync(join(tmpdir(), 'harvek-templates-'))
+  // Whoever the database runs as passes through.
+  chmodSync(templates, 0o711)
   process.env.HARVEK_STORE_TEMPLATES = templates
   const folder = join(templates, 'demo')
   const make = async (/** @type {boolean} */ isDemo) => {

@@ -5,9 +5,10 @@ import { join } from 'node:path'
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
-import { FAMILIES } from '../../src/core/base/kinds'
+import { FAMILIES, type Family } from '../../src/core/base/kinds'
 import { DOORS } from '../../src/core/doors/doors'
 import { isFactSlot } from '../../src/core/survey/facts'
+import type { JobDetails } from '../../src/core/survey/job-record'
 import { newJob } from '../../src/core/survey/new-job'
 import { ladderFor, type Question } from '../../src/core/survey/survey-of'
 import type { Way } from '../../src/core/survey/ways'
@@ -46,6 +47,26 @@ type Said = readonly [
 ]
 const HINGED = FAMILY_NAMES['hinged-outside'].name
 
+type Made = { readonly tag: string; readonly name: string; readonly family: Family; readonly way: Way }
+
+/** Sends something, which is to be taken. */
+export async function sent(page: Page, path: string, data: unknown, method: 'post' | 'put' = 'post'): Promise<void> {
+  const answer = await page.request[method](`${base()}${path}`, { data })
+  expect([path, answer.ok(), await answer.text()]).toEqual([path, true, expect.any(String)])
+}
+
+/** A new job with one opening, made by the API. */
+export async function makeOpening(
+  page: Page,
+  details: JobDetails,
+  made: Made,
+): Promise<{ readonly job: string; readonly id: string }> {
+  const [job, id] = [uuidV7(), uuidV7()]
+  await sent(page, '/api/jobs', { id: job, details })
+  await sent(page, `/api/jobs/${job}/openings`, { id, ...made })
+  return { job, id }
+}
+
 /** A new job with one opening, ready on its Measure stage. */
 export async function newOpening(
   page: Page,
@@ -54,15 +75,8 @@ export async function newOpening(
   const family = FAMILIES.find(one => FAMILY_NAMES[one].name === kind)!
   const { ways } = DOORS[family].survey
   const way = said === null ? ways[0]! : ways.find(one => WAY_NAMES[one].name === said)!
-  const [jobId, id] = [uuidV7(), uuidV7()]
   const details = { ...newJob(unit === 'Inches' ? 'in' : 'mm'), name: job }
-  for (const [path, data] of [
-    ['jobs', { id: jobId, details }],
-    [`jobs/${jobId}/openings`, { id, tag: 'A1', name, family, way }],
-  ] as const) {
-    const answer = await page.request.post(`${base()}/api/${path}`, { data })
-    expect([path, answer.ok(), await answer.text()]).toEqual([path, true, expect.any(String)])
-  }
+  const { id } = await makeOpening(page, details, { tag: 'A1', name, family, way })
   await open(page, `/openings/${id}/measure`)
 }
 

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
 import type { OpeningFile } from '../../src/core/job-file'
 import { newWishes } from '../../src/core/specification/new-wishes'
@@ -6,7 +6,7 @@ import { newJob } from '../../src/core/survey/new-job'
 import type { Slot } from '../../src/core/survey/slots'
 import { type Length, mm } from '../../src/core/units/length'
 import { FAMILY_NAMES } from '../../src/words/kinds'
-import { base, demoJob } from './harvek'
+import { base, demoJob, makeOpening, sent } from './harvek'
 
 /** What the demo leaves unsettled, and a backset no lock of its catalogue has. */
 const WISHED: Readonly<Record<string, object>> = { C6: { bore: 'double' }, C5: { swing: 'in', bore: 'double' } }
@@ -17,31 +17,22 @@ export async function openingLike(page: Page, tag: string): Promise<OpeningFile[
   const file = await (await page.request.get(`${base()}/api/jobs/${demoJob(tag)}/export`)).json()
   const like: OpeningFile = file.openings.find((one: OpeningFile) => one.opening.tag === tag)
   const details = { ...newJob(file.job.unit), name: `${tag} again ${Date.now()}`, step: file.job.step }
-  const job = uuidV7()
-  const sent = async (path: string, data: unknown, method: 'post' | 'put' = 'post') => {
-    const answer = await page.request[method](`${base()}${path}`, { data })
-    expect([path, answer.status(), await answer.text()]).toEqual([path, 200, expect.any(String)])
-  }
-  await page.request.post(`${base()}/api/jobs`, { data: { id: job, details } })
-  const id = uuidV7()
   const { family } = like.opening
   const { way } = like.edits.wishes.data
-  await page.request.post(`${base()}/api/jobs/${job}/openings`, {
-    data: { id, tag, name: FAMILY_NAMES[family].name, family, way },
-  })
+  const { job, id } = await makeOpening(page, details, { tag, name: FAMILY_NAMES[family].name, family, way })
   const address = `/api/openings/${id}`
   const data = { ...like.edits.wishes.data, ...WISHED[tag] }
   const wishes = { revision: 1, base: newWishes(way), data }
-  await sent(`${address}/edits/wishes`, wishes, 'put')
+  await sent(page, `${address}/edits/wishes`, wishes, 'put')
   const fresh = <T extends object>(rows: readonly T[]) => rows.map(one => ({ ...one, id: uuidV7() }))
   const read = like.readings
     .filter(one => one.occasion === 'survey')
     .map(one => ({ ...one, value: READ[tag]?.[one.slot] ?? one.value }))
-  await sent(`${address}/readings`, fresh(read))
+  await sent(page, `${address}/readings`, fresh(read))
   // Read once more by somebody else, so that what is made to order can be ordered.
   const second = { takenBy: 'Nell Sayer', instrument: 'laser', takenAt: new Date().toISOString() }
-  await sent(`${address}/readings`, fresh(read.map(one => ({ ...one, ...second }))))
+  await sent(page, `${address}/readings`, fresh(read.map(one => ({ ...one, ...second }))))
   const answers = like.answers.filter(one => one.kind !== 'withdrawn')
-  if (answers.length) await sent(`${address}/answers`, fresh(answers))
+  if (answers.length) await sent(page, `${address}/answers`, fresh(answers))
   return { ...like.opening, id, job }
 }

@@ -22,5 +22,6 @@ function outcomeOf({ measure, diagnose, specify, order, fit, seal, handover }: W
 /** Whether two works of one opening lead to another outcome; looked for no longer than until a part of it is written otherwise. */
 export function leadsElsewhere(one: Work, other: Work): boolean {
   const [parts, others] = [outcomeOf(one), outcomeOf(other)]
+  if (parts.length !== others.length) return true
   return parts.some((part, i) => part !== others[i] && JSON.stringify(part) !== JSON.stringify(others[i]))
 }
