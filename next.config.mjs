@@ -2,6 +2,8 @@
 const config = {
   reactStrictMode: true,
   poweredByHeader: false,
+  // What listens packs (src/server/serve.ts): faster than the framework does.
+  compress: false,
   compiler: { styledComponents: true },
   serverExternalPackages: ['pdfkit', 'mysql2', 'pino'],
   devIndicators: false,

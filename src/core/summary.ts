@@ -6,7 +6,7 @@ import { type AfterTrade, afterOf } from './after-work'
 import type { TradeNumbers } from './base/figure'
 import type { Severity } from './base/finding'
 import type { Stage } from './base/stages'
-import type { TradeLength, TradeLengthId, TradeLengths } from './base/trade-lengths'
+import type { OwnLengths, TradeLengthId, TradeLengths } from './base/trade-lengths'
 import { drawnOf } from './draw'
 import { wholeDoor } from './drawing/elevation'
 import { type SmallDoor, smallDoor } from './drawing/small-door'
@@ -54,8 +54,7 @@ export type Ordering = {
   readonly line: OrderLine | null
   /** The hole its chosen unit stands in, where it stands in one and was read. */
   readonly hole: { readonly unit: string; readonly points: OpeningPoints } | null
-  /** The figures that are not as shipped. */
-  readonly lengths: readonly (readonly [TradeLengthId, TradeLength])[]
+  readonly lengths: OwnLengths
 }
 
 /** What is left of an opening for the years after, and what it has to tell. */

@@ -3,7 +3,7 @@ import type { Paper } from '@/papers/paper'
 import type { Acting } from '@/store/acting'
 import type { Db } from '@/store/connection'
 import { findPicture } from '@/store/photos'
-import { loadOrder } from './load-order'
+import { lengthsOfLine, loadOrder } from './load-order'
 
 /** The claim note of a line by its last receipt; `null` where nothing was received on it. */
 export async function loadClaim(
@@ -22,7 +22,10 @@ export async function loadClaim(
     if (jpeg) photos.push({ photo, jpeg })
   }
   return {
-    paper: claimNote(view.job, view.order, line, receipt, { lengths: view.lengths[number - 1]!, photos }),
+    paper: claimNote(view.job, view.order, line, receipt, {
+      lengths: lengthsOfLine(view, number),
+      photos,
+    }),
     at: receipt.at,
     name: `${view.order.number}-${line.opening.tag}-claim.pdf`,
   }

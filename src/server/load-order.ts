@@ -1,4 +1,4 @@
-import type { TradeLengths } from '@/core/base/trade-lengths'
+import type { OwnLengths, TradeLengths } from '@/core/base/trade-lengths'
 import {
   type Acknowledgement,
   type NotUnderstood,
@@ -26,7 +26,7 @@ import { type DeskAnswer, listDeskAnswers, listOutgoing, type Outgoing } from '@
 import { listAllOrders, orderChain } from '@/store/orders'
 import { photosOf } from '@/store/photos'
 import { DECISIONS, type DecisionRow, listRows, RECEIPTS } from '@/store/rows'
-import { LENGTHS } from '@/trade/lengths'
+import { lengthsWith } from '@/trade/lengths'
 import { summariesOf } from './summaries'
 
 /** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
@@ -58,8 +58,8 @@ export type OrderView = {
   readonly changes: readonly LineChange[]
   /** What has changed in the openings since it was released. */
   readonly since: readonly LineChange[]
-  /** The figures each line's opening is judged by: its own, its firm's, the shipped ones. */
-  readonly lengths: readonly TradeLengths[]
+  /** The figures each line’s opening is judged by that are not as shipped: its own, its firm’s. */
+  readonly ownLengths: readonly OwnLengths[]
   readonly outgoing: readonly Omit<Outgoing, 'body' | 'companyId'>[]
   readonly answers: readonly ReadAnswer[]
   readonly receipts: readonly Receipt[]
@@ -74,6 +74,10 @@ export type OrderView = {
   /** The hole each line's unit will stand in, where it stands in one and was read. */
   readonly openings: readonly (ReceivingOpening | null)[]
 }
+
+/** The figures the opening of a line, counted from 1, is judged by. */
+export const lengthsOfLine = ({ ownLengths }: OrderView, line: number): TradeLengths =>
+  lengthsWith(ownLengths[line - 1]!)
 
 type Parts = {
   readonly outgoing: readonly Outgoing[]
@@ -136,7 +140,7 @@ export async function orderWhile(
     })),
     changes: before ? revisionChanges(before, order) : [],
     since: revisionChanges(order, { lines: order.lines.map((line, i) => orderings[i]?.line ?? line) }),
-    lengths: orderings.map(one => ({ ...LENGTHS, ...Object.fromEntries(one?.lengths ?? []) })),
+    ownLengths: orderings.map(one => one?.lengths ?? []),
     outgoing: parts.outgoing.map(({ body: _b, companyId: _c, ...one }) => one),
     answers,
     receipts: parts.receipts,

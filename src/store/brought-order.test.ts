@@ -3,8 +3,10 @@ import { v7 as uuidV7 } from 'uuid'
 import { messageOf } from '@/core/exchange/message'
 import type { Order } from '@/core/order/order'
 import { done, receipt, records, TRUE_OPENING, reading as taken, trade, unit } from '@/core/test/fixtures'
+import { inches } from '@/core/units/length'
 import { loadOrder, type OrderView } from '@/server/load-order'
 import { orderAt } from '@/server/orders'
+import { LENGTHS, lengthsWith } from '@/trade/lengths'
 import { findKnown, type Known } from './company'
 import { saveChange } from './edits'
 import { addDeskAnswer, noteAttempt, putOutgoing } from './exchange'
@@ -178,6 +180,14 @@ describe('an order’s page that was looked at before', () => {
     await write(some)
     expect(await costs()).toBeGreaterThan(1)
     expect(await costs()).toBe(1)
+  })
+  it('brings of the figures each line is judged by only those that are not as shipped', async () => {
+    const some = await ordered('Own figures')
+    expect((await look(some)).ownLengths).toEqual([[]])
+    await change(schoolsPlace(store().db, some.acting, some.job.id), { 'rough-opening': 'three-quarters' } as never)
+    const [own] = (await look(some)).ownLengths
+    expect(own!.map(([id, { value }]) => [id, value])).toEqual([['room-width', inches(0, 3, 4)]])
+    expect(lengthsWith(own!)).toEqual({ ...LENGTHS, 'room-width': own![0]![1] })
   })
   it('says who looks and who is there now', async () => {
     const some = await ordered('Who looks')

@@ -1,5 +1,5 @@
 import type { Source } from '@/core/base/rule'
-import { TRADE_LENGTHS, type TradeLengthId, type TradeLengths } from '@/core/base/trade-lengths'
+import { type OwnLengths, TRADE_LENGTHS, type TradeLengthId, type TradeLengths } from '@/core/base/trade-lengths'
 import { inches, type Length, mm, ZERO } from '@/core/units/length'
 
 const usual = (text: string): Source => ({ kind: 'default', text, checked: false })
@@ -197,3 +197,6 @@ const VALUES: Readonly<Record<TradeLengthId, readonly [Length, Source]>> = {
 export const LENGTHS: TradeLengths = Object.fromEntries(
   TRADE_LENGTHS.map(id => [id, { id, value: VALUES[id][0], source: VALUES[id][1] }]),
 ) as TradeLengths
+
+/** The shipped lengths with `own` in their place. */
+export const lengthsWith = (own: OwnLengths): TradeLengths => ({ ...LENGTHS, ...Object.fromEntries(own) })

@@ -176,3 +176,5 @@ export type TradeLengthId = (typeof TRADE_LENGTHS)[number]
 /** A length the trade agrees on, or a firm chooses: an allowance, a limit, a size. */
 export type TradeLength = { readonly id: TradeLengthId; readonly value: Length; readonly source: Source }
 export type TradeLengths = Readonly<Record<TradeLengthId, TradeLength>>
+/** The lengths that are not as shipped. */
+export type OwnLengths = readonly (readonly [TradeLengthId, TradeLength])[]

@@ -1,4 +1,6 @@
+import type { OwnLengths, TradeLengths } from '@/core/base/trade-lengths'
 import type { Along } from '@/server/along'
+import type { OrderView } from '@/server/load-order'
 import type { Base, JobCopy, OrderCopy, SheetCopy } from './kept'
 import { openBase } from './kept'
 
@@ -60,3 +62,14 @@ export async function copyOfJob(
   ])
   return { job, sheets, orders }
 }
+
+/** An order as it lies there; `null` where it was not taken along. */
+export async function copyOfOrder(base: Base, id: string): Promise<OrderCopy | null> {
+  const copy = await base.orders.get(id)
+  return copy ? { ...copy, view: { ...copy.view, ownLengths: ownLengthsOf(copy.view) } } : null
+}
+
+/** Copies of before hold every length of the trade for each line. A new form of the database would end what is open in another tab. */
+const ownLengthsOf = (view: OrderView | Before): readonly OwnLengths[] =>
+  'lengths' in view ? view.lengths.map(one => Object.entries(one) as unknown as OwnLengths) : view.ownLengths
+type Before = { readonly lengths: readonly TradeLengths[] }

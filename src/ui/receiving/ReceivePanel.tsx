@@ -1,13 +1,14 @@
 'use client'
 import { useState } from 'react'
 import { styled } from 'styled-components'
-import type { TradeLengths } from '@/core/base/trade-lengths'
+import type { OwnLengths } from '@/core/base/trade-lengths'
 import { type Found, judgeReceipt, type ReceivingOpening } from '@/core/order/judge-receipt'
 import type { OrderLine } from '@/core/order/order'
 import { isAccepted, RECEIPT_STATES, type ReceiptState } from '@/core/order/receipt-values'
 import type { Photo } from '@/core/survey/photo'
 import { isOfDelivery } from '@/core/survey/photo-place'
 import type { OrderView } from '@/server/load-order'
+import { lengthsWith } from '@/trade/lengths'
 import { claimWords } from '@/words/claims'
 import { RECEIPT_STATE_NAMES } from '@/words/order'
 import { receiptWords } from '@/words/receipt'
@@ -73,7 +74,7 @@ export function ReceivePanel({ view, index, add, post, stamp, reload }: Props) {
           <ReceiveForm
             line={line}
             view={view}
-            lengths={view.lengths[index]!}
+            own={view.ownLengths[index]!}
             opening={view.openings[index] ?? null}
             place={`${view.memberName}/${view.order.id}/${index + 1}`}
             photos={view.photos[index] ?? []}
@@ -129,7 +130,8 @@ function ClaimLine({ view, line, post }: ClaimProps) {
 type FormProps = {
   readonly line: OrderLine
   readonly view: OrderView
-  readonly lengths: TradeLengths
+  /** The lengths its opening is judged by that are not as shipped. */
+  readonly own: OwnLengths
   readonly opening: ReceivingOpening | null
   /** Where what was looked at so far is kept. */
   readonly place: string
@@ -139,9 +141,10 @@ type FormProps = {
   readonly onSend: (found: Found, state: ReceiptState, note: string) => Promise<void>
 }
 
-function ReceiveForm({ line, view, lengths, opening, place, photos, by, onPhoto, onSend }: FormProps) {
+function ReceiveForm({ line, view, own, opening, place, photos, by, onPhoto, onSend }: FormProps) {
   const { unit, step } = view.job
   const looked = useLooked(unit, place)
+  const lengths = lengthsWith(own)
   const judged = judgeReceipt(line, looked.found, lengths, opening)
   const waiting = useWaitingPhotos(line.opening.id, onPhoto).filter(isOfDelivery)
   const [reader, setReader] = useReader(view.memberName)

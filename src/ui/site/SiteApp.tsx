@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic'
 import { type ReactNode, useEffect, useState } from 'react'
 import { STAGES } from '@/core/base/stages'
 import type { OpeningSheet } from '@/core/sheet'
-import { baseOf, copyOfJob } from '../outbox/copies'
+import { baseOf, copyOfJob, copyOfOrder } from '../outbox/copies'
 import { withWaiting } from '../outbox/disk'
 import type { JobCopy, OrderCopy, SheetCopy } from '../outbox/kept'
 import { Page } from '../pages/Today'
@@ -46,7 +46,7 @@ async function find(member: string, path: string): Promise<Shown> {
     const copy = await base.sheets.get(id)
     return copy ? { kind: 'sheet', copy, stage: STAGES.find(one => one === stage) ?? 'measure' } : NOT
   }
-  const order = room === 'orders' ? await base.orders.get(id) : undefined
+  const order = room === 'orders' ? await copyOfOrder(base, id) : null
   return order ? { kind: 'order', order } : NOT
 }
 

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { claimOf } from '@/core/exchange/claim'
 import { judgeReceipt } from '@/core/order/judge-receipt'
 import { bodyOf, handle, notFound, refuse } from '@/server/handle'
-import { loadOrder } from '@/server/load-order'
+import { lengthsOfLine, loadOrder } from '@/server/load-order'
 import { putOutgoing } from '@/store/exchange'
 
 const asked = z.strictObject({ line: z.int().min(1) })
@@ -16,7 +16,7 @@ export const POST = handle('receive', async ({ db, acting, request, id }) => {
   const line = view.order.lines[number - 1]
   const receipt = view.receipts.findLast(one => one.line === number)
   if (!line || !receipt) return notFound()
-  const judged = judgeReceipt(line, receipt, view.lengths[number - 1]!, view.openings[number - 1] ?? null)
+  const judged = judgeReceipt(line, receipt, lengthsOfLine(view, number), view.openings[number - 1] ?? null)
   const { number: orderNumber, revision } = view.order
   const claim = claimOf(receipt, line, judged, acting.companyId, { id, number: orderNumber, revision })
   if (!claim)
