@@ -152,7 +152,9 @@ function orderingOf({ order, terms }: Work, shipped: TradeLengths): Ordering {
     line,
     hole: chosen?.hole ? { unit: chosen.unit.id, points: chosen.hole } : null,
     lengths: ids
-      .filter(id => JSON.stringify(terms.lengths[id]) !== JSON.stringify(shipped[id]))
+      .filter(
+        id => terms.lengths[id] !== shipped[id] && JSON.stringify(terms.lengths[id]) !== JSON.stringify(shipped[id]),
+      )
       .map(id => [id, terms.lengths[id]]),
   }
 }
