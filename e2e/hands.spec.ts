@@ -18,6 +18,23 @@ async function pull(page: Page, by: number): Promise<void> {
   await page.mouse.up()
 }
 
+/** How high the drawing is, and how much is left free between it and what follows. */
+const edges = (page: Page) =>
+  page.evaluate(() => {
+    const box = (of: string) => document.querySelector(of)!.getBoundingClientRect()
+    const [drawing, ladder] = [box('.middle'), box('.ladder')]
+    return { drawn: Math.round(drawing.height), between: Math.round(ladder.top - drawing.bottom) }
+  })
+
+/** Where the ladder begins, and the first thing one does in it. */
+const tops = (page: Page) =>
+  page.evaluate(() =>
+    ['.ladder', '.ladder > .next button'].map(of => {
+      const one = document.querySelector(of)
+      return one === null ? null : Math.round(one.getBoundingClientRect().top)
+    }),
+  )
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 664 }, hasTouch: true, isMobile: true })
   test('the drawing folds to a strip and opens by a pull, a tap or a key, stays so over a reload, and shows one view at a time', async ({
@@ -44,6 +61,45 @@ test.describe('on a phone', () => {
     await expect(page.locator('svg[data-scene="elevation"]')).toHaveCount(0)
     await expect(page.locator('svg[data-scene="plan"]')).toBeVisible()
     await expectAccessible(page)
+  })
+
+  test('what follows a folded drawing follows it at once, whatever is asked', async ({ page }) => {
+    await page.addInitScript(() => localStorage.setItem('harvek-drawing', 'strip'))
+    for (const [tag, stage] of [
+      ['A1', 'measure'],
+      ['A1', 'seal'],
+      ['D2', 'measure'],
+    ] as const) {
+      await open(page, `/openings/${demoOpening(tag)}/${stage}`)
+      await expect.poll(() => edges(page), `${tag} ${stage}`).toEqual({ drawn: 49, between: 0 })
+    }
+  })
+
+  test('what stands on a sheet stands there before the rest of the page has come', async ({ page }) => {
+    for (const [tag, stage] of [
+      ['A1', 'measure'],
+      ['A1', 'seal'],
+      ['D2', 'measure'],
+      ['C4', 'specify'],
+      ['A6', 'fit'],
+    ] as const) {
+      const path = `/openings/${demoOpening(tag)}/${stage}`
+      // The page as it is when its ladder is there and its drawing is not, without any script.
+      await page.route(`**${path}`, async route => {
+        const whole = await (await route.fetch()).text()
+        const until = whole.search(/<div[^>]*class="[^"]*\bmiddle"/)
+        expect(until).toBeGreaterThan(0)
+        await route.fulfill({
+          contentType: 'text/html; charset=utf-8',
+          body: whole.slice(0, until).replace(/<script.*?<\/script>/gs, ''),
+        })
+      })
+      await page.goto(`${process.env.HARVEK_BASE}${path}`)
+      const before = await tops(page)
+      await page.unroute(`**${path}`)
+      await open(page, path)
+      expect([tag, stage, await tops(page)]).toEqual([tag, stage, before])
+    }
   })
 
   test('stages stay in reach and begin at their top; a reading chosen far down has its field in sight', async ({

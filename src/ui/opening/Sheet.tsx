@@ -48,6 +48,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
   const { progress } = glance
   const isIdle = (one: Stage) => glance.idle.includes(one)
   const walk = useWalk()
+  const isDone = progress.done.includes(stage) && progress.stage !== stage
   const pane: ReadProps = {
     store,
     devices,
@@ -65,7 +66,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
       <SheetHead sheet={sheet} stage={stage} help={on.help} />
       <StageTabs stage={stage} done={progress.done} isIdle={isIdle} onShow={on.show} />
       <Troubles store={store} />
-      <Grid>
+      <Grid data-stage={isIdle(stage) ? undefined : stage} data-done={isDone || undefined}>
         <Side className="ladder" role="region" aria-label={STAGE_NAMES[stage]} tabIndex={0}>
           {isIdle(stage) ? (
             <Quiet>{idleWords(glance)}</Quiet>
@@ -74,7 +75,7 @@ export function Sheet({ initial, glance: atFirst, scene, stage: first }: Props) 
           ) : (
             <Behind part="ladder" pane={pane} on={on} scene={null} />
           )}
-          {store.isWorked && progress.done.includes(stage) && progress.stage !== stage && (
+          {isDone && (
             <div className="next" style={{ paddingTop: 8 }}>
               <Button onPress={() => on.show(progress.stage)}>
                 {progress.finished ? 'All is done: the record' : `Done here. Next: ${STAGE_NAMES[progress.stage]}`}

@@ -9,29 +9,33 @@ export const Grid = styled.div`
   &:has([aria-label='Keypad'][role='group']) { grid-template-columns: 380px minmax(0, 1fr) 288px; }
   @media (max-width: 53.75em) {
     display: flex; flex-direction: column; height: auto; --drawn: max(44dvh, 300px);
-    /* While something is read its field is in sight too. */
+    /* While something is read its field is in sight too; sealing is read as soon as it is there. */
     &:has([aria-label='Reading now']) { --drawn: max(35dvh, 232px); }
-    &:has([aria-label='Reading now']):has(> .ladder > :is(.next, .when)) { --drawn: max(27dvh, 176px); }
+    &:has([aria-label='Reading now']):where([data-done], :has(> .ladder > .when)), &:where([data-stage='seal']:has(> .ladder > [aria-busy])) { --drawn: max(27dvh, 176px); }
+    /* The drawing is sent after the ladder and stands above it: its place is kept from the first line on. */
+    &::before { content: ''; order: -2; flex: none; height: var(--drawn); }
+    > .middle { margin-top: calc(-1 * var(--drawn)); }
     :root[data-fold='strip'] & { --drawn: 49px; }
     :root[data-fold='tall'] & { --drawn: calc(100dvh - 150px - var(--bar)); }
     /* By keypad: drawing, question, field and keys fill the window that is there, and nothing is scrolled for a reading. */
     &:has([data-docked]) {
       position: fixed; inset: 0 0 var(--bar); z-index: 22; height: calc(100dvh - var(--bar)); min-height: 0; background: var(--sheet);
-      .middle { position: static; flex: 1; height: auto; min-height: 84px; .pull { display: none; } }
+      &::before { display: none; }
+      > .middle { position: static; flex: 1; height: auto; min-height: 84px; margin-top: 0; .pull { display: none; } }
       .ladder { flex: none; max-height: 88dvh; overflow-y: auto !important; padding: 8px 12px; }
       .findings, .scroll, .middle .foot { display: none; }
     }
   }
   /* A phone that lies on its side: the drawing beside the question, not above it. */
   @media (max-width: 60em) and (max-height: 30em) {
-    &:has([data-docked]) { flex-direction: row; .middle { order: -1; height: 100%; } .ladder { width: 54%; max-height: none; } .how { display: none; } }
+    &:has([data-docked]) { flex-direction: row; .middle { order: -1; height: 100%; } .ladder { width: 54%; max-height: none; &::before, > .next { display: none; } } .how { display: none; } }
   }
-  @media print { display: flex !important; flex-direction: column; position: static !important; height: auto !important; min-height: 0; .middle { order: -1; } }
+  @media print { display: flex !important; flex-direction: column; position: static !important; height: auto !important; min-height: 0; &::before { display: none; } > .middle { order: -1; margin-top: 0; } }
 `
 export const Side = styled.div`
   @media print { display: block !important; border: none !important; .scroll { margin: 0 !important; padding: 0 !important; } }
   overflow-y: auto; padding: 14px 16px; background: var(--sheet); min-height: 0; min-width: 0;
-  @media (min-width: 53.8125em) { contain: strict; }
+  @media (min-width: 53.8125em) { contain: strict; &.ladder:has([aria-busy]) > .next { display: none; } }
   &.ladder { border-right: 1px solid var(--rule); }
   &[data-walked] { box-shadow: inset 0 0 0 3px var(--vial), inset 0 0 0 5px var(--ink); }
   &:has(> .scroll) { display: flex; flex-direction: column; }
@@ -41,9 +45,10 @@ export const Side = styled.div`
   @media (max-width: 53.75em) {
     overflow: visible !important; .scroll { overflow: visible; } border: none !important; border-top: 1px solid var(--rule) !important;
     /* While the work is not there, and while the page is still coming in, the place of what will stand above the rest is kept. */
-    &.ladder:has([aria-busy]) { min-height: 60dvh; .next { display: none; } }
-    &.ladder:last-child { margin-top: var(--drawn); }
+    &.ladder:has([aria-busy]) { min-height: 60dvh; }
     &.ladder { display: flex; flex-direction: column; > .next { order: -1; padding: 0 0 10px !important; } }
+    /* What comes next is sent last and stands first: its place is kept too. */
+    [data-done] > &.ladder { &::before { content: ''; order: -2; flex: none; height: 54px; } > .next { margin-top: -54px; } }
   }
 `
 export const Middle = styled.div`
