@@ -94,6 +94,12 @@ test('a firm starts its installation; people are asked by mail, sign in with the
   )
   await home(una)
   await expect(una.getByRole('link', { name: 'Una Hask, owner of Quayside Doors: profile' })).toBeVisible()
+  // No page is out of sight beside a long name.
+  for (const width of [1280, 1120]) {
+    await una.setViewportSize({ width, height: 800 })
+    expect(await una.locator('header nav').evaluate(one => one.scrollWidth - one.clientWidth)).toBe(0)
+  }
+  await una.setViewportSize({ width: 1280, height: 800 })
   // Where nothing is yet it says what the place is for, and offers the first act.
   for (const [path, says, act] of [
     ['/', /first act is to start a job/, 'Start one.'],
