@@ -287,8 +287,14 @@ test('another site’s page writes nothing, a name made to point here reads noth
   expect(answer!.headers()['x-content-type-options']).toBe('nosniff')
 })
 
-test('a page runs and shows only what came with it, and never breaks its own policy', async ({ page }) => {
+test('a page runs and shows only what came with it, asks for no other ahead, and never breaks its own policy', async ({
+  page,
+}) => {
   const broken: string[] = []
+  const ahead: string[] = []
+  page.on('request', one => {
+    if (one.headers()['next-router-prefetch']) ahead.push(one.url())
+  })
   page.on('console', message => {
     if (/Content Security Policy/.test(message.text())) broken.push(message.text())
   })
@@ -300,6 +306,7 @@ test('a page runs and shows only what came with it, and never breaks its own pol
     const policy = answer!.headers()['content-security-policy'] ?? ''
     nonces.add(/script-src 'self' 'nonce-([^']+)'/.exec(policy)?.[1] ?? '')
   }
+  expect(ahead).toEqual([])
   expect([broken, nonces.size, nonces.has('')]).toEqual([[], 10, false])
   // What somebody smuggled into a page does nothing.
   await page.evaluate(() =>

@@ -91,6 +91,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   '@tarikjabiri/dxf': /^writers\//,
   // Who acts is looked up once for a page.
   react: /^(ui|app)\/|^server\/session\.ts$/,
+  'next/link': /^ui\/parts\/Link\.tsx$/,
   next: /^(ui|app|server)\/|^instrumentation\.ts$/,
 }
 

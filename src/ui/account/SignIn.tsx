@@ -1,8 +1,8 @@
 'use client'
-import Link from 'next/link'
 import { Form, Said } from '../pages/form'
 import { Page } from '../pages/Today'
 import { Button } from '../parts/controls'
+import { Link } from '../parts/Link'
 import { EmailLine, Line } from './fields'
 import { goTo, useAsking } from './use-asking'
 

@@ -1,12 +1,12 @@
 'use client'
 import { Check } from 'lucide-react'
-import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { styled } from 'styled-components'
 import type { CrewDay, CrewTask } from '@/server/crew-day'
 import { clockWords, lastsWords, TASK_WAITS } from '@/words/plan'
 import { nowHere } from '../outbox/clock'
 import { CopyButton } from '../parts/CopyButton'
+import { Link } from '../parts/Link'
 
 const Crew = styled.section`
   background: var(--sheet); border-top: 2px solid var(--ink); padding: 14px 18px 6px;

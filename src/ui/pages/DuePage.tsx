@@ -1,5 +1,4 @@
 'use client'
-import Link from 'next/link'
 import { useState } from 'react'
 import { styled } from 'styled-components'
 import type { CallRow, Due, DueRow } from '@/server/load-after'
@@ -7,6 +6,7 @@ import { DEADLINE_WORDS, deadlineName, dueWords, SYMPTOM_NAMES, WHOSE_WORDS } fr
 import { dayWords } from '@/words/moments'
 import { Button, ButtonLink, Choice, Quiet } from '../parts/controls'
 import { Empty } from '../parts/Empty'
+import { Link } from '../parts/Link'
 import { Page } from './Today'
 
 const List = styled.ul`
@@ -50,7 +50,7 @@ export function DuePage({ rows, calls, today }: Due) {
       <List aria-label="Due">
         {own.slice(0, shown).map(one => (
           <li key={`${one.openingId} ${one.deadline.key}`} data-late={isLate(one, today)}>
-            <Link className="row" href={`/openings/${one.openingId}/handover`} prefetch={false}>
+            <Link className="row" href={`/openings/${one.openingId}/handover`}>
               <span className="when">{dayWords(one.deadline.due)}</span>
               <span>
                 <strong>{deadlineName(one.deadline)}</strong>
@@ -91,7 +91,7 @@ const Calls = ({ calls }: { readonly calls: readonly CallRow[] }) => (
     <List>
       {calls.map(({ call, ...one }) => (
         <li key={call.key} data-call={call.symptom}>
-          <Link className="row" href={`/openings/${one.openingId}/handover`} prefetch={false}>
+          <Link className="row" href={`/openings/${one.openingId}/handover`}>
             <span className="when">{dayWords(call.openedAt.slice(0, 10))}</span>
             <span>
               <strong>{SYMPTOM_NAMES[call.symptom]}</strong>

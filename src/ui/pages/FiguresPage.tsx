@@ -1,6 +1,5 @@
 'use client'
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
 import { styled } from 'styled-components'
 import {
   FIGURE_IDS,
@@ -13,6 +12,7 @@ import {
 import { FIGURE_WORDS, figureOfWords } from '@/words/figures-of-all'
 import { ButtonLink, Quiet } from '../parts/controls'
 import { Disclosure } from '../parts/Disclosure'
+import { Link } from '../parts/Link'
 import { useDecimal } from '../parts/Money'
 import { Page } from './Today'
 
@@ -196,7 +196,7 @@ function Table({ id, rows }: { readonly id: FigureId; readonly rows: readonly Fi
                   {row.openings.map((one, i) => (
                     <span key={one.id}>
                       {i > 0 && ', '}
-                      <Link href={`/openings/${one.id}/handover`} prefetch={false} title={`${one.name}, ${one.job}`}>
+                      <Link href={`/openings/${one.id}/handover`} title={`${one.name}, ${one.job}`}>
                         {one.tag}
                       </Link>
                     </span>

@@ -1,9 +1,9 @@
 'use client'
-import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { styled } from 'styled-components'
 import type { FoundOpenings } from '@/server/search-openings'
 import { FAMILY_NAMES } from '@/words/kinds'
+import { Link } from '../parts/Link'
 import { Page } from './Today'
 
 const Search = styled.input`
@@ -60,7 +60,7 @@ export function Openings({ found: first }: { readonly found: FoundOpenings }) {
       <List aria-label="Openings">
         {found.openings.map(one => (
           <li key={one.id}>
-            <Link href={`/openings/${one.id}/measure`} prefetch={false}>
+            <Link href={`/openings/${one.id}/measure`}>
               <strong>{one.tag}</strong>
               <strong>{one.name}</strong>
               <span className="quiet">{FAMILY_NAMES[one.family].name}</span>
@@ -80,7 +80,7 @@ const Beside = ({ found: { jobs, orders } }: { readonly found: FoundOpenings }) 
       <List aria-label="Jobs">
         {jobs.map(one => (
           <li key={one.id}>
-            <Link href={`/jobs/${one.id}`} prefetch={false}>
+            <Link href={`/jobs/${one.id}`}>
               <span className="quiet">Job</span>
               <strong>{one.name}</strong>
               <span className="quiet">{one.customer}</span>
@@ -94,7 +94,7 @@ const Beside = ({ found: { jobs, orders } }: { readonly found: FoundOpenings }) 
       <List aria-label="Orders">
         {orders.map(one => (
           <li key={one.id}>
-            <Link href={`/orders/${one.id}`} prefetch={false}>
+            <Link href={`/orders/${one.id}`}>
               <span className="quiet">Order</span>
               <strong>{one.revision > 1 ? `${one.number}, revision ${one.revision}` : one.number}</strong>
               <span className="quiet">{one.maker}</span>

@@ -1,10 +1,10 @@
 'use client'
-import Link from 'next/link'
 import { styled } from 'styled-components'
 import { byMakerAndArticle } from '@/core/exchange/price-log'
 import type { OrderRow } from '@/server/load-order'
 import { STANDING_WORDS } from '@/words/standing'
 import { Empty } from '../parts/Empty'
+import { Link } from '../parts/Link'
 import { Money } from '../parts/Money'
 import { SeverityMark } from '../parts/SeverityMark'
 import { Page } from './Today'
@@ -30,7 +30,7 @@ export function Orders({ orders }: { readonly orders: readonly OrderRow[] }) {
           const [name, severity] = STANDING_WORDS[one.standing]
           return (
             <li key={one.id}>
-              <Link href={`/orders/${one.id}`} data-superseded={one.isSuperseded} prefetch={false}>
+              <Link href={`/orders/${one.id}`} data-superseded={one.isSuperseded}>
                 <SeverityMark severity={one.isSuperseded ? 'fine' : severity} />
                 <strong>
                   {one.number}

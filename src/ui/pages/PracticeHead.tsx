@@ -1,5 +1,5 @@
-import Link from 'next/link'
 import { styled } from 'styled-components'
+import { Link } from '../parts/Link'
 
 const Benches = styled.nav`
   display: flex; gap: 18px; flex-wrap: wrap; align-items: center; min-height: 44px;

@@ -1,8 +1,8 @@
 'use client'
-import Link from 'next/link'
 import { styled } from 'styled-components'
 import { walkTo } from '../opening/walk'
 import { Button } from '../parts/controls'
+import { Link } from '../parts/Link'
 
 const Line = styled.aside`
   display: flex; flex-wrap: wrap; align-items: center; gap: 8px 14px; padding: 10px 14px; background: var(--vial-wash); border: 1px solid var(--ink);

@@ -1,8 +1,8 @@
 'use client'
-import Link from 'next/link'
 import { momentHere } from '@/words/moments'
 import type { JobCopy } from '../outbox/kept'
 import { OpeningLine, Page, Work } from '../pages/Today'
+import { Link } from '../parts/Link'
 
 /** The jobs that were taken along, each with its openings. */
 export const Along = ({ jobs }: { readonly jobs: readonly JobCopy[] }) => (

@@ -1,8 +1,8 @@
 'use client'
-import Link from 'next/link'
 import type { News as Happened } from '@/server/search-openings'
 import { momentHere } from '@/words/moments'
 import type { Item } from '../outbox/item'
+import { Link } from '../parts/Link'
 
 type Props = { readonly news: readonly Happened[]; readonly clashes: readonly Item[] }
 

@@ -1,7 +1,7 @@
 'use client'
-import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useEffect } from 'react'
+import { Link } from '../parts/Link'
 import { useMaybeOutbox, useSnapshotOf } from '../store/use-outbox'
 
 /** Nothing is at this address, or it is somebody else’s; or it was made on this device and is still on its way. */
