@@ -198,6 +198,33 @@ test('another member on the same tablet sees and sends nothing of what waits; pa
   rmSync(folder, { recursive: true, force: true })
 })
 
+test('a slow line is waited for where nothing lies here, but not where a copy does; what was not there opens by itself', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'allow' })
+  const page = await context.newPage()
+  await newOpening(page, `Slow ${Date.now()}`, 'Kiln room', 'Stud to stud')
+  const sheet = page.url()
+  await takeAlong(page, (await page.locator('a.job').getAttribute('href'))!)
+
+  line.goes('hangs')
+  await page.goto(sheet)
+  await expect(field(page)).toBeVisible()
+  line.goes('refused')
+  await page.goto(`${base()}/catalogue`)
+  await expect(page.getByRole('heading', { name: 'Not taken along' })).toBeVisible()
+  await expect(page.getByRole('complementary', { name: 'What is stored' })).toContainText('No signal')
+  line.goes('there')
+  await expect(page.getByRole('heading', { name: 'Catalogue', level: 1 })).toBeVisible({ timeout: 30_000 })
+  await page.goto('about:blank')
+  line.goes('refused')
+  line.goes('slow')
+  await page.goto(`${base()}/orders`)
+  await expect(page.getByRole('heading', { name: 'Orders', level: 1 })).toBeVisible({ timeout: 60_000 })
+  line.goes('there')
+  await context.close()
+})
+
 test('what both changed while one had no signal stands with both sides and who it was, and nothing of either is lost', async ({
   page,
   browser,

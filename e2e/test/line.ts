@@ -1,7 +1,10 @@
 import { connect, createServer, type Server, type Socket } from 'node:net'
 
-/** What becomes of what is sent: it goes through; it is refused; it hangs; it arrives and its reply is lost. */
-export type Signal = 'there' | 'refused' | 'hangs' | 'reply-lost'
+/** What becomes of what is sent: it goes through; it does so slowly; it is refused; it hangs; it arrives and its reply is lost. */
+export type Signal = 'there' | 'slow' | 'refused' | 'hangs' | 'reply-lost'
+
+/** Slower than a page that lies on the device is waited for. */
+const SLOW_MS = 4500
 
 export type SiteLine = {
   readonly address: string
@@ -25,7 +28,8 @@ export async function startLine(target: string): Promise<SiteLine> {
     if (signal === 'hangs') return undefined
     const to = connect(port, '127.0.0.1')
     kept(to)
-    from.pipe(to)
+    if (signal === 'slow') setTimeout(() => from.pipe(to), SLOW_MS)
+    else from.pipe(to)
     to.on('data', data => (signal === 'reply-lost' ? from.destroy() : from.write(data)))
     to.on('end', () => from.end())
     from.on('close', () => to.destroy())
@@ -37,7 +41,7 @@ export async function startLine(target: string): Promise<SiteLine> {
     address: `http://127.0.0.1:${at.port}`,
     goes: next => {
       signal = next
-      if (next !== 'there') for (const socket of open) socket.destroy()
+      if (next !== 'there' && next !== 'slow') for (const socket of open) socket.destroy()
     },
     stop: () =>
       new Promise(resolve => {

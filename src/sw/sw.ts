@@ -1,4 +1,5 @@
 import { type PrecacheEntry, Serwist, type SerwistGlobalConfig, type SerwistPlugin } from 'serwist'
+import { liesHere, whoIsHere } from './lies-here'
 
 // Makes every address answer where there is no signal: with the one page that shows what was taken along. What the server says goes first.
 
@@ -11,8 +12,10 @@ declare const self: ServiceWorkerGlobalScope
 
 /** The page that shows any address from what lies on the device. */
 const SHELL = '/site'
-/** How long the server is waited for: bars without data are worse than none. */
+/** How long the server is waited for where a copy lies here: bars without data are worse than none. */
 const PATIENCE_MS = 3000
+/** And where none does: a slow page is better than the word that it is not here. */
+const LONG_PATIENCE_MS = 20_000
 
 /** A page's own worker finds what it is to do in its address: a kept reply would give it another. */
 const withoutAddress: SerwistPlugin = {
@@ -33,13 +36,20 @@ const worker = new Serwist({
 const isPage = ({ request, url }: { readonly request: Request; readonly url: URL }): boolean =>
   request.mode === 'navigate' && !url.pathname.startsWith('/api/')
 
-const tooLong = () => new Promise<null>(resolve => setTimeout(() => resolve(null), PATIENCE_MS))
-const never = () => new Promise<null>(() => undefined)
+const pause = (ms: number) => new Promise(resolve => setTimeout(resolve, ms))
+
+/** Nothing, once the server was waited for long enough. */
+async function tooLong(path: string): Promise<null> {
+  await pause(PATIENCE_MS)
+  if (!(await liesHere(path))) await pause(LONG_PATIENCE_MS - PATIENCE_MS)
+  return null
+}
 
 /** A page as the server makes it, else the shell. */
-worker.registerCapture(isPage, async ({ request }) => {
+worker.registerCapture(isPage, async ({ request, url }) => {
   const shell = await worker.matchPrecache(SHELL)
-  const answer = await Promise.race([fetch(request).catch(() => null), shell ? tooLong() : never()])
+  const asked = fetch(request).catch(() => null)
+  const answer = await (shell ? Promise.race([asked, tooLong(url.pathname)]) : asked)
   // A server in front that has lost the one behind it says nothing about the page.
   const isThere = answer !== null && (answer.status < 502 || answer.status > 504)
   return isThere ? answer : (shell ?? answer ?? Response.error())
@@ -60,10 +70,9 @@ worker.registerCapture(
 )
 
 async function takenAlong(path: string): Promise<Response | undefined> {
-  const who = await (await caches.open('harvek-who')).match('/who')
-  return (
-    who && (await caches.open(`harvek-along-${await who.text()}`)).match(path, { ignoreVary: true, ignoreSearch: true })
-  )
+  const who = await whoIsHere()
+  if (who === null) return undefined
+  return (await caches.open(`harvek-along-${who}`)).match(path, { ignoreVary: true, ignoreSearch: true })
 }
 
 self.addEventListener('message', event => {

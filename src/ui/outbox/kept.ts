@@ -3,6 +3,7 @@ import type { AlongSheet } from '@/server/along'
 import type { JobPage } from '@/server/job-page'
 import type { OrderView } from '@/server/load-order'
 import type { Item } from './item'
+import { baseNameOf } from './place'
 
 // What lies on the device, in a database of its member's own: what waits for the store, and what was taken along.
 
@@ -31,7 +32,7 @@ export type Base = DexieType & Tables
  *  @throws where the browser keeps nothing. */
 export async function openBase(member: string): Promise<Base> {
   const { Dexie } = await import('dexie')
-  const base = new Dexie(`harvek-${member}`, { chromeTransactionDurability: 'strict' })
+  const base = new Dexie(baseNameOf(member), { chromeTransactionDurability: 'strict' })
   base.version(1).stores({
     outbox: '++seq,&id,of',
     pictures: '&id',

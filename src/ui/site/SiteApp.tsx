@@ -5,7 +5,8 @@ import { STAGES } from '@/core/base/stages'
 import type { OpeningSheet } from '@/core/sheet'
 import { baseOf, copyOfJob, copyOfOrder } from '../outbox/copies'
 import { withWaiting } from '../outbox/disk'
-import type { JobCopy, OrderCopy, SheetCopy } from '../outbox/kept'
+import type { Base, JobCopy, OrderCopy, SheetCopy } from '../outbox/kept'
+import { type Place, placeOf } from '../outbox/place'
 import { Page } from '../pages/Today'
 import { Quiet } from '../parts/controls'
 import { useOutbox } from '../store/use-outbox'
@@ -28,26 +29,33 @@ type Shown =
 
 async function find(member: string, path: string): Promise<Shown> {
   const base = await baseOf(member)
-  const [, room, id, stage] = path.split('/')
-  if (!room || (room === 'jobs' && !id)) {
+  const place = placeOf(path)
+  if (place === 'list') {
     const jobs = await base.jobs.toArray()
     return {
       kind: 'list',
       jobs: jobs.sort((a, b) => (a.page.job.visitOn ?? '9').localeCompare(b.page.job.visitOn ?? '9')),
     }
   }
-  const NOT = { kind: 'not-along' } as const
-  if (!id) return NOT
-  if (room === 'jobs') {
+  const shown = place && (await SHOWN[place.table](base, place.id, path.split('/')[3]))
+  return shown ?? { kind: 'not-along' }
+}
+
+const SHOWN: Readonly<
+  Record<Place['table'], (base: Base, id: string, stage: string | undefined) => Promise<Shown | null>>
+> = {
+  jobs: async (base, id) => {
     const found = await copyOfJob(base, id)
-    return found ? { kind: 'job', job: found.job } : NOT
-  }
-  if (room === 'openings') {
+    return found && { kind: 'job', job: found.job }
+  },
+  sheets: async (base, id, stage) => {
     const copy = await base.sheets.get(id)
-    return copy ? { kind: 'sheet', copy, stage: STAGES.find(one => one === stage) ?? 'measure' } : NOT
-  }
-  const order = room === 'orders' ? await copyOfOrder(base, id) : null
-  return order ? { kind: 'order', order } : NOT
+    return copy ? { kind: 'sheet', copy, stage: STAGES.find(one => one === stage) ?? 'measure' } : null
+  },
+  orders: async (base, id) => {
+    const order = await copyOfOrder(base, id)
+    return order && { kind: 'order', order }
+  },
 }
 
 /** Any address, from what was taken along: the same pages on what lies on this device. */
@@ -64,14 +72,18 @@ export function SiteApp() {
   if (who === null) return <Nobody />
   return (
     <Live visitor={{ ...who.visitor, others: [] }} counting={who.counting} isSite>
-      <Signal />
+      <Signal isNothing={shown?.kind === 'not-along'} />
       {shown && show(shown)}
     </Live>
   )
 }
 
-function Signal() {
-  useSignal()
+/** Looks for the signal. Where nothing lies here, the page is opened once it is back. */
+function Signal({ isNothing }: { readonly isNothing: boolean }) {
+  const isBack = useSignal()
+  useEffect(() => {
+    if (isBack && isNothing) location.reload()
+  }, [isBack, isNothing])
   return null
 }
 
@@ -105,7 +117,9 @@ function show(shown: Shown): ReactNode {
 const NotAlong = () => (
   <Page>
     <h1>Not taken along</h1>
-    <p>There is no signal, and what stands here was not taken along on this device.</p>
+    <p>
+      There is no signal, and what stands here was not taken along on this device. It opens by itself once there is.
+    </p>
     <p>
       <a href="/">To what was taken along</a>
     </p>
