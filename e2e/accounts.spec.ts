@@ -40,7 +40,6 @@ async function install() {
 
 let own: Awaited<ReturnType<typeof install>>
 test.beforeAll(async () => {
-  test.setTimeout(120_000)
   own = await install()
 })
 test.afterAll(() => own?.end())
@@ -76,7 +75,6 @@ const PASSWORD = 'a long enough one'
 test('a firm starts its installation; people are asked by mail, sign in with their role, and leave', async ({
   browser,
 }) => {
-  test.setTimeout(180_000)
   const una = await someone(browser)
   await at(una, '/jobs')
   expect(una.url()).toBe(`${own.address}/start`)
@@ -267,7 +265,6 @@ test('a session that ended keeps what was done; signing out asks while something
 test('a password that was forgotten is chosen anew by mail and ends the old sessions; many wrong ones wait', async ({
   browser,
 }) => {
-  test.setTimeout(120_000)
   // By itself too.
   await begin()
   const [phone, desk] = [await someone(browser, { width: 390, height: 844 }), await someone(browser)]

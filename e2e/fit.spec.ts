@@ -12,7 +12,6 @@ test('a hinged unit from removal to even margins on the phone, the server away i
   page,
   context,
 }) => {
-  test.setTimeout(180_000)
   await open(page, `/openings/${A1()}/fit`)
   // From the card to the first step is one tap; each further step is one, and none scrolls.
   const first = await leadThrough(page, 'Tip the unit in')

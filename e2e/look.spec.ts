@@ -101,7 +101,6 @@ for (const [text, textPx] of [
     })
     test.afterAll(() => browser.close())
     test('every page stands as it should', async () => {
-      test.setTimeout(180_000)
       for (const path of PAGES) {
         await page.setViewportSize({ width: 1280, height: 800 })
         await open(page, path)
@@ -112,7 +111,6 @@ for (const [text, textPx] of [
     })
     for (const [name, tag] of Object.entries(KINDS))
       test(`every stage of ${name} stands as it should (${tag})`, async () => {
-        test.setTimeout(120_000)
         await page.setViewportSize({ width: 1280, height: 800 })
         await open(page, `/openings/${demoOpening(tag)}/measure`)
         for (const one of STAGES) {
@@ -129,7 +127,6 @@ for (const [text, textPx] of [
 test('names of eighty letters without a space, from the right and with accents stay in their places, and a paste of a thousand signs is refused whole', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
   const long = `Kesselbrunnerhofstiegentreppenhausgelaender${'w'.repeat(37)}`
   await newOpening(page, long, long.slice(0, 60), null, 'Millimetres', 'Seal only')
   const sheet = new URL(page.url()).pathname
@@ -158,7 +155,6 @@ test('names of eighty letters without a space, from the right and with accents s
 test('every page has a view for paper: its heading and what it says, page numbers, and nothing one does', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
   const sheets = ['measure', 'order', 'seal'].map(one => `/openings/${demoOpening('A1')}/${one}`)
   for (const path of [...PAGES, ...sheets]) {
     await page.emulateMedia({ media: 'screen' })

@@ -112,7 +112,6 @@ test('readings come in from a file: the good rows are taken, the bad ones say wh
 test('the same reading sent a thousand times, while the server is killed and started again, is one row', async ({
   page,
 }) => {
-  test.setTimeout(180_000)
   await newOpening(page, `Resend ${Date.now()}`, 'Lamp room', 'The leaf itself')
   const path = `${base()}/api/openings/${openingId(page.url())}/readings`
   await field(page).focus()

@@ -83,7 +83,6 @@ const rowsOf = async (page: Page, id: string) => (await page.request.get(`${dire
 const ids = (rows: readonly { readonly id: string }[]) => rows.map(one => one.id)
 
 test('a day without signal, its browser killed: survey, photos, steps, a new opening, a wish are stored once, by themselves', async () => {
-  test.setTimeout(180_000)
   const folder = mkdtempSync(join(tmpdir(), 'harvek-tablet-'))
   let context = await tablet(folder)
   let [page] = context.pages() as [Page]

@@ -13,7 +13,7 @@ import { benchLoad } from './bench-load.mjs'
 import { movedMs, typedMs } from './bench-typing.mjs'
 import { freshBundle, root } from './bundle.mjs'
 import { freePort, startDatabase } from './database.mjs'
-import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { ensureBrowser, ensureNodeModules } from './install.mjs'
 import { median } from './median.mjs'
 import { paceMs } from './pace.mjs'
 import { residentMiB } from './resident.mjs'
@@ -21,7 +21,7 @@ import { runMain, say } from './say.mjs'
 
 /** @param {string} name @param {number} value @param {string} unit @param {number} aim @param {'below' | 'above'} way */
 function report(name, value, unit, aim, way) {
-  const ratio = way === 'below' ? value / aim : aim / value
+  const ratio = value === aim ? 1 : way === 'below' ? value / aim : aim / value
   say(
     `${name.padEnd(52)} ${value.toFixed(value < 10 ? 3 : 0).padStart(9)} ${unit.padEnd(5)} aim ${way} ${aim} ${unit} (${(ratio * 100).toFixed(0)} % of it)`,
   )
@@ -240,7 +240,7 @@ async function benchPages({ application, job, opening }) {
 }
 
 async function main() {
-  ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
+  ensureBrowser({ mariadbd: 'mariadb-server' })
   ensureNodeModules()
   await ensureBuild()
   // One member does what a firm does.

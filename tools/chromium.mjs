@@ -1,7 +1,14 @@
 // @ts-check
+import { existsSync } from 'node:fs'
+
+const SHELL = '/usr/bin/chromium-headless-shell'
+
 /** Debian's Chromium, headless and quiet: no sandbox since it may run as root, no talk with the outside. */
 export const CHROMIUM = {
-  executablePath: '/usr/bin/chromium',
+  // Looked for when it is started: it may have been installed just before.
+  get executablePath() {
+    return existsSync(SHELL) ? SHELL : '/usr/bin/chromium'
+  },
   args: [
     '--no-sandbox',
     '--disable-gpu',

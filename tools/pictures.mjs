@@ -8,7 +8,7 @@ import { ensureBuild, ensureData, startApplication } from './application.mjs'
 import { root } from './bundle.mjs'
 import { CHROMIUM } from './chromium.mjs'
 import { freePort, startDatabase } from './database.mjs'
-import { ensurePackages } from './install.mjs'
+import { ensureBrowser } from './install.mjs'
 import { runMain } from './say.mjs'
 
 const LARGE = { width: 1280, height: 800 }
@@ -67,7 +67,7 @@ async function takeOffline(page, address, target) {
 }
 
 async function main() {
-  ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium' })
+  ensureBrowser({ mariadbd: 'mariadb-server' })
   await ensureBuild()
   const folder = mkdtempSync(join(tmpdir(), 'harvek-pictures-'))
   const database = await startDatabase(folder)

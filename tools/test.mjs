@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { root } from './bundle.mjs'
-import { ensureNodeModules, ensurePackages } from './install.mjs'
+import { ensureBrowser, ensureNodeModules, ensurePackages } from './install.mjs'
 import { runMain, say, Trouble } from './say.mjs'
 
 /** @param {string} command @param {string[]} args @param {Record<string, string>} [env] @returns {Promise<void>} */
@@ -51,7 +51,7 @@ const PARTS = {
     return jest('unit', 'store')
   },
   e2e: async () => {
-    ensurePackages({ mariadbd: 'mariadb-server', chromium: 'chromium', pdftotext: 'poppler-utils' })
+    ensureBrowser({ mariadbd: 'mariadb-server', pdftotext: 'poppler-utils' })
     // Stories that leave everything running go two at a time on one server; the others one at a time, on two.
     await run('playwright', ['test', '--project', 'beside', '--workers', '2'])
     await allOf(
