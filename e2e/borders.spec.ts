@@ -305,6 +305,7 @@ test('a page runs and shows only what came with it, asks for no other ahead, and
     await ready(page)
     const policy = answer!.headers()['content-security-policy'] ?? ''
     nonces.add(/script-src 'self' 'nonce-([^']+)'/.exec(policy)?.[1] ?? '')
+    expect([path, answer!.headers()['content-encoding']]).toEqual([path, 'br'])
   }
   expect(ahead).toEqual([])
   expect([broken, nonces.size, nonces.has('')]).toEqual([[], 10, false])

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test'
@@ -61,14 +61,14 @@ const PAGES = [
 ]
 const NOTHING: Boxes = { wide: [], cut: [], small: [], low: [], figures: [], covered: [] }
 
-/** A browser with touch whose text is so large, as its settings say. */
-async function browserWith(textPx: number): Promise<BrowserContext> {
-  const folder = mkdtempSync(join(tmpdir(), 'harvek-look-'))
-  mkdirSync(join(folder, 'Default'))
-  const settings = { webkit: { webprefs: { default_font_size: textPx } } }
-  writeFileSync(join(folder, 'Default/Preferences'), JSON.stringify(settings))
-  return chromium.launchPersistentContext(folder, { ...CHROMIUM, serviceWorkers: 'block', hasTouch: true })
-}
+/** A browser with touch whose text is so large, as somebody set it. */
+const browserWith = (textPx: number): Promise<BrowserContext> =>
+  chromium.launchPersistentContext(mkdtempSync(join(tmpdir(), 'harvek-look-')), {
+    ...CHROMIUM,
+    args: [...CHROMIUM.args, `--blink-settings=defaultFontSize=${textPx}`],
+    serviceWorkers: 'block',
+    hasTouch: true,
+  })
 
 const isFine = (boxes: Boxes): boolean => JSON.stringify(boxes) === JSON.stringify(NOTHING)
 
