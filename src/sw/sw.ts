@@ -38,21 +38,25 @@ const isPage = ({ request, url }: { readonly request: Request; readonly url: URL
 
 const pause = (ms: number) => new Promise(resolve => setTimeout(resolve, ms))
 
-/** Nothing, once the server was waited for long enough. */
-async function tooLong(path: string): Promise<null> {
+/** Resolves once the server was waited for long enough. */
+async function tooLong(path: string): Promise<void> {
   await pause(PATIENCE_MS)
   if (!(await liesHere(path))) await pause(LONG_PATIENCE_MS - PATIENCE_MS)
-  return null
 }
 
 /** A page as the server makes it, else the shell. */
 worker.registerCapture(isPage, async ({ request, url }) => {
   const shell = await worker.matchPrecache(SHELL)
-  const asked = fetch(request).catch(() => null)
-  const answer = await (shell ? Promise.race([asked, tooLong(url.pathname)]) : asked)
+  const given = new AbortController()
+  const signal = AbortSignal.any([request.signal, given.signal])
+  const asked = fetch(new Request(request, { signal })).catch(() => null)
+  // What hangs is given up: the browser would let the next try wait for it.
+  const late = tooLong(url.pathname).then(() => 'late' as const)
+  const answer = await (shell ? Promise.race([asked, late]) : asked)
+  if (answer === 'late') given.abort()
   // A server in front that has lost the one behind it says nothing about the page.
-  const isThere = answer !== null && (answer.status < 502 || answer.status > 504)
-  return isThere ? answer : (shell ?? answer ?? Response.error())
+  const isThere = answer !== null && answer !== 'late' && (answer.status < 502 || answer.status > 504)
+  return isThere ? answer : (shell ?? (await asked) ?? Response.error())
 })
 
 /** Photos and papers come from the server; where there is none, as they were taken along by whoever is signed in. */

@@ -5,13 +5,17 @@ export const baseNameOf = (member: string): string => `harvek-${member}`
 
 export type Place = { readonly table: 'jobs' | 'sheets' | 'orders'; readonly id: string }
 
-const TABLES: Readonly<Record<string, Place['table']>> = { jobs: 'jobs', openings: 'sheets', orders: 'orders' }
+const TABLES: ReadonlyMap<string, Place['table']> = new Map([
+  ['jobs', 'jobs'],
+  ['openings', 'sheets'],
+  ['orders', 'orders'],
+])
 
 /** Where the copy of what stands at an address lies; the list of all that was taken along for the first page and the jobs; `null` where it is never
  *  taken along. */
 export function placeOf(path: string): Place | 'list' | null {
   const [, room, id] = path.split('/')
   if (!room || (room === 'jobs' && !id)) return 'list'
-  const table = TABLES[room]
+  const table = TABLES.get(room)
   return table && id ? { table, id } : null
 }

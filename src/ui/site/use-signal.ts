@@ -5,9 +5,11 @@ import { useOutbox } from '../store/use-outbox'
 
 const PAUSES_MS = [2000, 2000, 4000, 8000, 15_000] as const
 const PATIENCE_MS = 4000
+/** So often the server is heard before a page that did not come is asked for again. */
+const LOOKS = 2
 
 /** A page that is shown from what lies here stands without signal until the server is heard.
- *  @returns whether it is heard again after it was not */
+ *  @returns whether it is heard again after it was not, or has been for a while: the page itself may have been what went wrong */
 export function useSignal(): boolean {
   const outbox = useOutbox()
   const [isBack, setBack] = useState(false)
@@ -23,7 +25,7 @@ export function useSignal(): boolean {
       const isThere = status === 200
       outbox.heardOf(isThere)
       wasAway ||= !isThere
-      setBack(isThere && wasAway)
+      setBack(isThere && (wasAway || round >= LOOKS))
       timer = setTimeout(() => void look(), PAUSES_MS[Math.min(round++, PAUSES_MS.length - 1)])
     }
     void look()
