@@ -186,6 +186,7 @@ test('a cut list that is carried out is cut once, by whoever says so, and its of
   expect(kept).toBeGreaterThan(0)
   await offCuts.first().getByRole('button').click()
   await expect(offCuts).toHaveCount(kept - 1)
+  await allStored(page)
   await page.reload()
   await expect(offCuts).toHaveCount(kept - 1)
 })
