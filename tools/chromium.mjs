@@ -14,6 +14,8 @@ export const CHROMIUM = {
     '--disable-gpu',
     '--disable-quic',
     '--no-first-run',
+    // Letters as wide as a window shows them: without one they are set to whole pixels.
+    '--font-render-hinting=none',
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
