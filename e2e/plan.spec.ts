@@ -160,7 +160,7 @@ test('what somebody else puts on the plan stands on it a few seconds later', asy
   await box.getByRole('button', { name: 'Put it there' }).click()
   await allStored(other)
   await weekOf(page, '2026-12-16')
-  await expect(own(page)).toContainText('09:15')
+  await expect(own(page)).toContainText('09:15', { timeout: 12_000 })
   await other.context().close()
 })
 

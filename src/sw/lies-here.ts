@@ -1,4 +1,4 @@
-import { baseNameOf, placeOf } from '../ui/outbox/place'
+import { baseNameOf, placeOf, WHO_CACHE, WHO_PATH } from '../ui/outbox/place'
 
 /** Whether what stands at an address was taken along on this device by whoever is signed in. */
 export async function liesHere(path: string): Promise<boolean> {
@@ -20,7 +20,7 @@ export async function liesHere(path: string): Promise<boolean> {
 
 /** Whose device it is; `null` where nobody is signed in. */
 export async function whoIsHere(): Promise<string | null> {
-  const who = await (await caches.open('harvek-who')).match('/who')
+  const who = await (await caches.open(WHO_CACHE)).match(WHO_PATH)
   return who ? who.text() : null
 }
 

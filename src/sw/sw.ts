@@ -1,4 +1,5 @@
 import { type PrecacheEntry, Serwist, type SerwistGlobalConfig, type SerwistPlugin } from 'serwist'
+import { alongCache } from '../ui/outbox/place'
 import { liesHere, whoIsHere } from './lies-here'
 
 // Makes every address answer where there is no signal: with the one page that shows what was taken along. What the server says goes first.
@@ -76,7 +77,7 @@ worker.registerCapture(
 async function takenAlong(path: string): Promise<Response | undefined> {
   const who = await whoIsHere()
   if (who === null) return undefined
-  return (await caches.open(`harvek-along-${who}`)).match(path, { ignoreVary: true, ignoreSearch: true })
+  return (await caches.open(alongCache(who))).match(path, { ignoreVary: true, ignoreSearch: true })
 }
 
 self.addEventListener('message', event => {

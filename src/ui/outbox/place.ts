@@ -3,6 +3,13 @@
 /** The name of a member's database on this device. */
 export const baseNameOf = (member: string): string => `harvek-${member}`
 
+/** Where its pictures and papers lie. The service worker gives them when there is no signal. */
+export const alongCache = (member: string): string => `harvek-along-${member}`
+
+/** Where the service worker reads who is signed in. */
+export const WHO_CACHE = 'harvek-who'
+export const WHO_PATH = '/who'
+
 export type Place = { readonly table: 'jobs' | 'sheets' | 'orders'; readonly id: string }
 
 const TABLES: ReadonlyMap<string, Place['table']> = new Map([

@@ -2,9 +2,7 @@ import type { Along } from '@/server/along'
 import { nowHere } from './clock'
 import { baseOf, haveAlong, keepAlong } from './copies'
 import { ask, MEMBER_HEADER } from './line'
-
-/** Where the pictures and papers of a member lie. The service worker gives them when there is no signal. */
-export const alongCache = (member: string): string => `harvek-along-${member}`
+import { alongCache } from './place'
 
 const PATIENCE_MS = 60_000
 const PAPERS = ['measure.pdf', 'fit.pdf', 'record.pdf'] as const

@@ -2,14 +2,12 @@
 import { createContext, type ReactNode, useContext, useEffect } from 'react'
 import type { Counting } from '@/core/catalogue/firm'
 import type { Visitor } from '@/server/page'
+import { WHO_CACHE, WHO_PATH } from '../outbox/place'
 
 /** Who is signed in on this device, and how their firm counts: what a page without signal goes by. */
 export type Who = { readonly visitor: Visitor; readonly counting: Counting }
 
 const KEY = 'harvek-who'
-/** Where the service worker reads whose pictures and papers it may give. */
-const WHO_CACHE = 'harvek-who'
-const WHO_PATH = '/who'
 
 const Context = createContext<Who | null>(null)
 export const useWho = (): Who | null => useContext(Context)
