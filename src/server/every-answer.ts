@@ -1,4 +1,5 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
+import { keptOrMade } from './kept-pages'
 import { ALWAYS, policyFor } from './policy'
 import { inTurn } from './turn'
 
@@ -42,5 +43,6 @@ export const everyAnswer =
     // The framework reads the secret from here, and gives it to its own scripts.
     request.headers['content-security-policy'] = policy
     answer.setHeader('content-security-policy', policy)
-    return MADE_FOR.has(request.method ?? '') ? inTurn(answer, () => handle(request, answer)) : handle(request, answer)
+    if (!MADE_FOR.has(request.method ?? '')) return handle(request, answer)
+    return keptOrMade(request, answer, nonce, () => inTurn(answer, () => handle(request, answer)))
   }

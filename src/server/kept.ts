@@ -15,14 +15,14 @@ type Asked<T> = {
 }
 
 /** A place that keeps the `most` things that were asked for last, each for as long as it holds. What is `null` is not kept. */
-export function keeping<T>(most: number): (asked: Asked<T>) => Promise<T | null> {
+export function keeping<T>(most: number): (asked: Asked<T>) => Promise<Held<T> | null> {
   const kept = new LRUCache<string, Held<T> & { readonly basis: string }>({ max: most })
   return async ({ key, basis, now, make }) => {
     const there = kept.get(key)
-    if (there?.basis === basis && stillHolds(there.freshUntil, now)) return there.value
+    if (there?.basis === basis && stillHolds(there.freshUntil, now)) return there
     const made = await make()
     if (!made) return null
     kept.set(key, { ...made, basis })
-    return made.value
+    return made
   }
 }

@@ -23,9 +23,10 @@ import { type BroughtOrder, orderAt } from './orders'
 import { lookAtInvitation } from './people'
 import { type FoundUnits, searchCatalogue, WHOLE_CATALOGUE } from './search-catalogue'
 import { type FoundOpenings, searchOpenings } from './search-openings'
-import { actingMember, isDemo, signedIn } from './session'
+import { actingMember, signedIn } from './session'
 import { openLink } from './share'
 import { type BroughtSheet, sheetAt } from './sheets'
+import { isDemo } from './who'
 
 /** Who looks, as the frame round a page says it. */
 export type Visitor = {

@@ -10,6 +10,7 @@ import { freshUntil } from '@/core/summary'
 import type { Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { lookAtOpening, type OpeningLook, type StoredOpening } from '@/store/openings'
+import { holdsUntil, onceAnAnswer } from './answer-note'
 import { basisOf } from './basis'
 import { catalogueAt } from './catalogue'
 import { type Held, keeping } from './kept'
@@ -39,10 +40,20 @@ type Kept = Pick<BroughtSheet, 'opening' | 'seen'>
 /** The sheets that were looked at last, each as it was worked out. */
 const kept = keeping<Kept>(200)
 
+/** How an opening stands now, looked up once for an answer. */
+const lookAt = (db: Db, who: Known, id: string): Promise<OpeningLook | null> =>
+  onceAnAnswer(`opening/${id}`, () => lookAtOpening(db, who, id))
+
+/** What changes with everything a sheet's page shows of its opening; `null` when this company has none such. */
+export async function sheetStanding(db: Db, who: Known, id: string): Promise<string | null> {
+  const look = await lookAt(db, who, id)
+  return look && JSON.stringify([basisOf(look.standing, who.company), look.neighbours])
+}
+
 /** One opening's sheet as a stage shows it, without what things cost where that is not theirs to see; `null` when this company has none such.
  *  What stands as it stood is neither read nor worked out again. */
 export async function sheetAt(db: Db, who: Known, id: string, stage: Stage, now: string): Promise<BroughtSheet | null> {
-  const look = await lookAtOpening(db, who, id)
+  const look = await lookAt(db, who, id)
   if (!look) return null
   const held = await kept({
     key: [who.companyId, id, stage, may(who.role, 'money')].join('/'),
@@ -50,8 +61,10 @@ export async function sheetAt(db: Db, who: Known, id: string, stage: Stage, now:
     now,
     make: () => workedOut(db, who, look, stage, now),
   })
+  if (!held) return null
+  holdsUntil(held.freshUntil)
   const { members } = who.company
-  return held && { ...held, beside: { neighbours: look.neighbours, members, memberName: who.name } }
+  return { ...held.value, beside: { neighbours: look.neighbours, members, memberName: who.name } }
 }
 
 async function workedOut(db: Db, who: Known, look: OpeningLook, stage: Stage, now: string): Promise<Held<Kept>> {

@@ -2,7 +2,8 @@ import { cookies } from 'next/headers'
 import { z } from 'zod'
 import { ownAddress } from '@/server/auth'
 import { bodyOf, handle, notFound } from '@/server/handle'
-import { FIRM_COOKIE, signedIn } from '@/server/session'
+import { signedIn } from '@/server/session'
+import { FIRM_COOKIE } from '@/server/who'
 import { membershipsOf } from '@/store/people'
 
 /** Goes on in another of one’s firms. */

@@ -1,6 +1,6 @@
 import { handle, refuse } from '@/server/handle'
 import { changePerson } from '@/server/people'
-import { isDemo } from '@/server/session'
+import { isDemo } from '@/server/who'
 
 /** Leaves the firm one works in: what one took keeps one’s name. */
 export const POST = handle('look', async ({ db, acting }) => {

@@ -2,8 +2,8 @@ import { cookies } from 'next/headers'
 import { z } from 'zod'
 import { DEMO_COMPANY_ID } from '@/server/demo-ids'
 import { bodyOf, handle, notFound } from '@/server/handle'
-import { isDemo, MEMBER_COOKIE } from '@/server/session'
 import { signMember } from '@/server/sign'
+import { isDemo, MEMBER_COOKIE } from '@/server/who'
 import { findKnown } from '@/store/company'
 
 /** In the demo: goes on as another of its members. */
