@@ -1,12 +1,15 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join, relative } from 'node:path'
-import { expect, test } from '@playwright/test'
+import { type APIRequestContext, expect, test } from '@playwright/test'
 import { v7 as uuidV7 } from 'uuid'
+import { FAMILIES } from '../src/core/base/kinds'
+import { STAGES } from '../src/core/base/stages'
+import { DOORS } from '../src/core/doors/doors'
 import { newJob } from '../src/core/survey/new-job'
 import { demoId } from '../src/server/demo-ids'
 import { signMember } from '../src/server/sign'
-import { addForeignCompany, firstOrder, secret } from './test/foreign'
-import { base, DEMO_JOB, demoOpening, ready } from './test/harvek'
+import { addForeignCompany, addMember, firstOrder, openingByKind, secret } from './test/foreign'
+import { base, DEMO_JOB, demoOpening, makeOpening, ready, sent } from './test/harvek'
 import { addPhotoTo } from './test/photo'
 
 const walk = (folder: string): readonly string[] =>
@@ -315,4 +318,70 @@ test('a page runs and shows only what came with it, asks for no other ahead, and
   )
   await expect.poll(() => broken.length).toBe(1)
   expect(await page.title()).not.toBe('taken over')
+})
+
+test.describe('a page that was made before', () => {
+  type Asked = { readonly text: string; readonly links: string; readonly wasKept: boolean; readonly nonce: string }
+  /** A page as somebody gets it who asks with a program of their own, with a mark where its secret stands. */
+  async function asked(request: APIRequestContext, path: string, program: string, cookie = ''): Promise<Asked> {
+    const answer = await request.get(`${base()}${path}`, { headers: { 'user-agent': program, cookie } })
+    const nonce = /'nonce-([^']+)'/.exec(answer.headers()['content-security-policy'] ?? '')?.[1] ?? ''
+    expect([path, answer.status(), nonce.length]).toEqual([path, 200, 48])
+    const [text, links] = [await answer.text(), answer.headers().link ?? ''].map(one => one.replaceAll(nonce, '#'))
+    return { text: text!, links: links!, nonce, wasKept: answer.headers()['server-timing'] === 'kept' }
+  }
+
+  test('is the page that would be made, for every kind of door', async ({ page, request }) => {
+    const there = await openingByKind()
+    const ids: string[] = []
+    for (const family of FAMILIES) {
+      const own = { tag: 'K1', name: family, family, way: DOORS[family].survey.ways[0]! }
+      ids.push(there.get(family) ?? (await makeOpening(page, { ...newJob('mm'), name: `Kept ${family}` }, own)).id)
+    }
+    const stages = ids.flatMap(id => STAGES.map(stage => `/openings/${id}/${stage}`))
+    const differing: string[] = []
+    for (const path of [`/jobs/${DEMO_JOB}`, `/orders/${await firstOrder()}`, ...stages]) {
+      // The first look works out what the others only read: then all of a page comes in one go.
+      await asked(request, path, 'first')
+      const [made, kept, other] = [
+        await asked(request, path, 'one'),
+        await asked(request, path, 'one'),
+        await asked(request, path, 'other'),
+      ]
+      expect([path, made.wasKept, kept.wasKept, other.wasKept]).toEqual([path, false, true, false])
+      expect(new Set([made.nonce, kept.nonce, other.nonce]).size).toBe(3)
+      const isSame = kept.text === made.text && kept.links === made.links && kept.text === other.text
+      if (!isSame) differing.push(path)
+    }
+    expect(differing).toEqual([])
+  })
+
+  test('shows what was stored since, and to each member their own', async ({ page, request }) => {
+    const { id, job } = await makeOpening(
+      page,
+      { ...newJob('in'), name: 'Kept until' },
+      { tag: 'K1', name: 'Kept', family: 'hinged-outside', way: 'trim-off' },
+    )
+    const paths = [`/openings/${id}/measure`, `/jobs/${job}`]
+    const look = (cookie = '') => Promise.all(paths.map(path => asked(request, path, 'one', cookie)))
+    await look()
+    const kept = await look()
+    expect(kept.map(one => one.wasKept)).toEqual([true, true])
+    await sent(page, `/api/openings/${id}/readings`, [{ ...READING, id: uuidV7(), text: '4 7/16' }])
+    const [sheet, list] = await look()
+    expect([sheet!.wasKept, list!.wasKept, sheet!.text.includes('4 7/16')]).toEqual([false, false, true])
+    const trainee = await addMember('trainee')
+    const cookie = `harvek-member=${signMember(trainee, secret())}`
+    const [whose, theirs, own] = [await look(), await look(cookie), await look()]
+    const acts = ({ text }: Asked) => /\\"visitor\\":\{\\"id\\":\\"([^\\]+)/.exec(text)?.[1]
+    expect(theirs.map(one => [one.wasKept, acts(one)])).toEqual(paths.map(() => [false, trainee]))
+    expect(own.map(one => [one.wasKept, acts(one)])).toEqual(whose.map(one => [true, acts(one)]))
+    expect(whose.map(acts)).not.toContain(trainee)
+    // Nor is a price a trainee’s to see, however often somebody else looked.
+    const costs = (all: readonly Asked[]) => all.some(one => /priceCents\W+[1-9]/.test(one.text))
+    const order = `/orders/${await firstOrder()}`
+    await asked(request, order, 'one')
+    expect(costs([await asked(request, order, 'one')])).toBe(true)
+    expect(costs([await asked(request, order, 'one', cookie)])).toBe(false)
+  })
 })

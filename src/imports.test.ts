@@ -82,7 +82,7 @@ const ONLY: Readonly<Record<string, RegExp>> = {
   sharp: /^server\//,
   pino: /^server\/log\.ts$/,
   'p-limit': /^server\/(limits|turn)\.ts$/,
-  'lru-cache': /^server\/(kept|plan-text)\.ts$/,
+  'lru-cache': /^server\/(kept|kept-pages|plan-text)\.ts$/,
   'content-disposition': /^server\/download\.ts$/,
   'rate-limiter-flexible': /^server\/limits\.ts$/,
   dexie: /^ui\/outbox\/kept\.ts$/,

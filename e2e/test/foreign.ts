@@ -26,6 +26,14 @@ export async function firstOrder(): Promise<string> {
   return (row as { id: string }).id
 }
 
+/** The ids of an opening of each kind the demo has, by kind. */
+export async function openingByKind(): Promise<ReadonlyMap<string, string>> {
+  const rows = await query(
+    "select o.family, min(o.id) as id from opening o join job j on j.company_id = o.company_id and j.id = o.job_id where j.name like 'Sandmartin Quay%' and o.archived_at is null group by o.family",
+  )
+  return new Map((rows as { family: string; id: string }[]).map(one => [one.family, one.id]))
+}
+
 /** A member of the demo's firm in a role; who `left` did so. */
 export async function addMember(role: string, left = false): Promise<string> {
   const id = uuidV7()

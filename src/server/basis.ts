@@ -13,3 +13,7 @@ export const basisOf = (
 
 /** Whether what was worked out still holds at `now`, ISO 8601. */
 export const stillHolds = (freshUntil: string | null, now: string): boolean => freshUntil === null || freshUntil > now
+
+/** The first of some moments, ISO 8601; `null` where there is none. */
+export const soonestOf = (moments: readonly (string | null)[]): string | null =>
+  moments.flatMap(one => one ?? []).sort()[0] ?? null

@@ -9,6 +9,8 @@ import type { Acting } from '@/store/acting'
 import { companyOf, type Known } from '@/store/company'
 import type { Db } from '@/store/connection'
 import { findJobWhole } from '@/store/jobs'
+import { holdsUntil } from './answer-note'
+import { soonestOf } from './basis'
 import { summariesOf } from './summaries'
 
 /** An opening as the row of doors shows it. */
@@ -51,6 +53,7 @@ export async function jobPage(db: Db, acting: Acting | Known, id: string, now: D
     summariesOf(db, { ...acting, company }, { jobs: [id], putAway: true }, ['small'], now),
   ])
   if (!whole) return null
+  holdsUntil(soonestOf(openings.map(one => one.freshUntil)))
   return {
     ...whole,
     firm: company.firm.data,

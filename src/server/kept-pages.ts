@@ -1,13 +1,13 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { LRUCache } from 'lru-cache'
 import { noting, standingTold } from './answer-note'
-import { stillHolds } from './basis'
+import { soonestOf, stillHolds } from './basis'
 
 // A page that shows what it showed is sent again as it was made, with a secret of its own.
 
 /** An answer with holes where its secret stood. */
 type Page = {
-  readonly standing: string
+  /** ISO 8601. */
   readonly freshUntil: string | null
   /** By their names, with an empty place where the secret stood. */
   readonly headers: readonly (readonly [name: string, parts: readonly string[]])[]
@@ -20,7 +20,7 @@ const MOST_BYTES = 16 * 2 ** 20
 /** What a page says of the time of day is no older than this, as in a page that stays open. */
 const LONGEST_MS = 60_000
 
-const pages = new LRUCache<string, Page>({ maxSize: MOST_BYTES, ttl: LONGEST_MS })
+const pages = new LRUCache<string, Page>({ maxSize: MOST_BYTES })
 
 /** Answers a page: as it was made last, where all it stands on stands as it stood; else by `make`, and keeps what that makes. A page’s secret must
  *  be as long as every other’s. */
@@ -33,14 +33,14 @@ export const keptOrMade = (
   noting(async note => {
     const standing = await standingOf(request)
     if (standing === null) return make()
-    const key = [request.url, request.headers['user-agent']].join('\n')
-    const now = new Date().toISOString()
+    // What reads a page decides which of it comes in its head.
+    const key = [request.url, request.headers['user-agent'], standing].join('\n')
     const there = pages.get(key)
-    if (there?.standing === standing && stillHolds(there.freshUntil, now)) return send(there, answer, secret)
+    if (there && stillHolds(there.freshUntil, new Date().toISOString())) return send(there, answer, secret)
     whenMade(answer, body => {
-      if (note.holds === undefined || answer.statusCode !== 200) return
-      const headers = own(answer, secret)
-      const page = { standing, freshUntil: note.holds, headers, body, holes: holesOf(body, secret) }
+      if (note.holds === undefined || answer.statusCode !== 200 || !isWhole(body)) return
+      const freshUntil = soonestOf([note.holds, new Date(Date.now() + LONGEST_MS).toISOString()])
+      const page = { freshUntil, headers: own(answer, secret), body, holes: holesOf(body, secret) }
       pages.set(key, page, { size: body.length })
     })
     return make()
@@ -56,6 +56,10 @@ async function standingOf(request: IncomingMessage): Promise<string | null> {
   }
   return standingTold((request.url ?? '/').split('?', 1)[0]!, headers).catch(() => null)
 }
+
+const END = '</html>'
+/** Whether a page was made to its end: who went while it came has a part of it. */
+const isWhole = (body: Buffer): boolean => body.subarray(-END.length).toString('latin1') === END
 
 /** Headers that are set for each answer anew. */
 const NOT_KEPT: ReadonlySet<string> = new Set(['content-security-policy', 'content-encoding', 'content-length', 'date'])

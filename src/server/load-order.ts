@@ -27,6 +27,7 @@ import { listAllOrders, orderChain } from '@/store/orders'
 import { photosOf } from '@/store/photos'
 import { DECISIONS, type DecisionRow, listRows, RECEIPTS } from '@/store/rows'
 import { lengthsWith } from '@/trade/lengths'
+import { soonestOf } from './basis'
 import { summariesOf } from './summaries'
 
 /** A supplier's answer, read: an acknowledgement compared with what was sent, or why it is none. */
@@ -151,7 +152,7 @@ export async function orderWhile(
     members: company.members,
     openings: orderings.map((one, i) => receivingOpening(one, order.lines[i]!)),
   }
-  return { view, freshUntil: openings.flatMap(one => one.freshUntil ?? []).sort()[0] ?? null }
+  return { view, freshUntil: soonestOf(openings.map(one => one.freshUntil)) }
 }
 
 /** Where the unit of a line will stand, by the readings as they are now. */

@@ -12,6 +12,7 @@ import { NUMBERS } from '@/trade/rates'
 import { lastsWords, taskName } from '@/words/plan'
 import { writeIcs } from '@/writers/write-ics'
 import { arrivalsOf } from './arrivals'
+import { soonestOf } from './basis'
 import { summariesOf } from './summaries'
 
 const MOST_JOBS = 300
@@ -77,7 +78,7 @@ export async function planAt(db: Db, acting: Acting | Known, now: Date): Promise
     placings: placings.filter(one => shown.has(one.openingId)),
     pace,
   }
-  return { given, placed: placings.length, freshUntil: openings.flatMap(one => one.freshUntil ?? []).sort()[0] ?? null }
+  return { given, placed: placings.length, freshUntil: soonestOf(openings.map(one => one.freshUntil)) }
 }
 
 /** What should have come and did not comes on no day one can plan by. */

@@ -1,6 +1,7 @@
 import { may } from '@/core/access/access'
 import type { Known } from '@/store/company'
 import { type Db, store } from '@/store/connection'
+import { jobStanding } from '@/store/job-standing'
 import { orderStanding } from './orders'
 import { sheetStanding } from './sheets'
 import { actingIn } from './who'
@@ -10,6 +11,7 @@ type StandingOf = (db: Db, who: Known, id: string) => Promise<string | null>
 /** Pages that stand on what one statement tells, by their addresses. */
 const STANDING: readonly (readonly [at: RegExp, of: StandingOf])[] = [
   [/^\/openings\/([0-9a-f-]{36})\/[a-z]+$/, sheetStanding],
+  [/^\/jobs\/([0-9a-f-]{36})$/, jobStanding],
   [/^\/orders\/([0-9a-f-]{36})$/, orderStanding],
 ]
 
