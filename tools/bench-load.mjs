@@ -6,6 +6,7 @@ import { ask } from './ask.mjs'
 import { benchShift, benchStalls, benchToday, look, PLAN } from './bench-firm.mjs'
 import { median } from './median.mjs'
 import { residentMiB } from './resident.mjs'
+import { say } from './say.mjs'
 
 /** @typedef {(name: string, value: number, unit: string, aim: number, way: 'above' | 'below') => void} Report */
 
@@ -75,6 +76,12 @@ async function pagesOf(db) {
 /** The pages a day's work goes over. */
 const MIXED = /** @type {const} */ (['Today', 'a job', 'a sheet', 'an order'])
 
+/** Pages that are sent again as they were made while nothing they stand on is changed. */
+const AS_IT_STOOD = new Set(['a job', 'a sheet', 'an order'])
+let times = 0
+/** A page's address as nobody asked for it before: it is made anew. @param {string} url */
+const anew = url => `${url}?time=${times++}`
+
 /** What the server carries: statements a page, readings and pages of fifty at once, a day that was kept offline, what it takes of memory.
  * @param {{ address: string, pid: number }} application @param {string} url @param {Report} report */
 export async function benchLoad({ address, pid }, url, report) {
@@ -82,9 +89,12 @@ export async function benchLoad({ address, pid }, url, report) {
   try {
     const { pages, openings } = await pagesOf(db)
     for (const [name, [path, most, ...after]] of Object.entries(pages)) {
-      const urls = [path, ...after].map(one => address + one)
-      report(`SQL statements, ${name}`, await statements(db, urls), '', Number(most), 'below')
-      report(`${name}, alone`, await alone(urls), 'ms', name === 'Today' ? 40 : 250, 'below')
+      const [page, ...below] = [path, ...after].map(one => address + one)
+      const made = () => [anew(String(page)), ...below]
+      report(`SQL statements, ${name}`, await statements(db, made), '', Number(most), 'below')
+      report(`${name}, alone`, await alone(made), 'ms', name === 'Today' ? 40 : 250, 'below')
+      if (AS_IT_STOOD.has(name))
+        report(`${name} that stands, alone`, await alone(() => [String(page)]), 'ms', 250, 'below')
     }
     const paths = MIXED.map(name => String(pages[name][0]))
     await benchShift(address, paths, report)
@@ -102,14 +112,22 @@ export async function benchLoad({ address, pid }, url, report) {
       waits.push(performance.now() - start)
       return answer
     }
-    const among = (/** @type {number} */ turn) =>
-      turns++ % 10 < 3 ? storeAmong(turn) : ask(address + paths[turns % paths.length])
-    await rate(MIX_MS / 2, among)
+    const amongPages = (/** @type {(url: string) => string} */ of) => (/** @type {number} */ turn) =>
+      turns++ % 10 < 3 ? storeAmong(turn) : ask(of(address + paths[turns % paths.length]))
+    await rate(MIX_MS / 2, amongPages(String))
     waits = []
-    const mix = await rate(MIX_MS, among)
+    const mix = await rate(MIX_MS, amongPages(String))
     report('pages and readings a second, 50 at once', mix.perSecond, '/s', 60, 'above')
     waits.sort((a, b) => a - b)
     report('a reading stored among them, p95', waits[Math.floor(waits.length * 0.95)] ?? 0, 'ms', 250, 'below')
+    const allMade = await rate(MIX_MS, amongPages(anew))
+    say(`the same where each page is made anew: ${allMade.perSecond.toFixed(0)}/s`)
+    const [sheet, health] = [address + pages['a sheet'][0], `${address}/api/health`]
+    const healths = await rate(MIX_MS / 2, () => ask(health))
+    const [stood, made] = [await rate(MIX_MS / 2, () => ask(sheet)), await rate(MIX_MS / 2, () => ask(anew(sheet)))]
+    report('a sheet that stands, by the health address’ rate', stood.perSecond / healths.perSecond, '', 0.25, 'above')
+    const [a, b, c] = [healths, stood, made].map(one => one.perSecond.toFixed(0))
+    say(`a second: the health address ${a}, a sheet that stands ${b}, one that is made ${c}`)
     // Once it is warm: the first seconds compile what runs.
     await rate(MIX_MS / 2, store)
     const readings = await rate(MIX_MS, store)
@@ -124,24 +142,24 @@ export async function benchLoad({ address, pid }, url, report) {
   }
 }
 
-/** @param {import('mysql2/promise').Connection} db @param {readonly string[]} urls */
+/** @param {import('mysql2/promise').Connection} db @param {() => readonly string[]} urls */
 async function statements(db, urls) {
   const count = async () => {
     const [[row]] = /** @type {any} */ (await db.query("show global status like 'Com_select'"))
     return Number(row.Value)
   }
-  for (let i = 0; i < 3; i++) await look(urls)
+  for (let i = 0; i < 3; i++) await look(urls())
   const before = await count()
-  await look(urls)
+  await look(urls())
   return (await count()) - before
 }
 
-/** @param {readonly string[]} urls */
+/** @param {() => readonly string[]} urls */
 async function alone(urls) {
   const times = []
   for (let i = 0; i < 15; i++) {
     const start = performance.now()
-    await look(urls)
+    await look(urls())
     times.push(performance.now() - start)
   }
   return median(times)
