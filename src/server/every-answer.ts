@@ -1,7 +1,6 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { keptOrMade } from './kept-pages'
 import { ALWAYS, policyFor } from './policy'
-import { inTurn } from './turn'
 
 // What holds for every answer, before it is begun.
 
@@ -44,5 +43,5 @@ export const everyAnswer =
     request.headers['content-security-policy'] = policy
     answer.setHeader('content-security-policy', policy)
     if (!MADE_FOR.has(request.method ?? '')) return handle(request, answer)
-    return keptOrMade(request, answer, nonce, () => inTurn(answer, () => handle(request, answer)))
+    return keptOrMade(request, answer, nonce, () => handle(request, answer))
   }

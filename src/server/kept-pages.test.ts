@@ -1,3 +1,4 @@
+import { EventEmitter } from 'node:events'
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { jest } from '@jest/globals'
 import { holdsUntil, tellStanding } from './answer-note'
@@ -6,8 +7,9 @@ import { keptOrMade } from './kept-pages'
 const NOW = '2026-01-03T10:00:00.000Z'
 
 /** An answer that keeps what is written to it. */
-class Answer {
+class Answer extends EventEmitter {
   statusCode = 200
+  readonly destroyed = false
   readonly parts: Buffer[] = []
   private readonly said = new Map<string, string | readonly string[]>()
   setHeader(name: string, value: string | readonly string[]) {
@@ -22,6 +24,7 @@ class Answer {
   }
   end(part?: string | Uint8Array) {
     if (part !== undefined) this.parts.push(Buffer.from(part as string))
+    this.emit('close')
     return this
   }
   get text() {
@@ -124,6 +127,12 @@ it('one that holds until later is sent again', async () => {
   await asked({ until: '2026-01-03T10:00:01.000Z' })
   await asked()
   expect(made).toBe(1)
+})
+
+it('is made no more often than pages are made at once, however many wait for it', async () => {
+  const all = await Promise.all(Array.from({ length: 20 }, () => asked()))
+  expect(made).toBeLessThanOrEqual(3)
+  expect(all.every(one => one.text.endsWith('</html>'))).toBe(true)
 })
 
 it('keeps what is written as text as well', async () => {

@@ -2,6 +2,7 @@ import type { IncomingMessage, ServerResponse } from 'node:http'
 import { LRUCache } from 'lru-cache'
 import { noting, standingTold } from './answer-note'
 import { soonestOf, stillHolds } from './basis'
+import { inTurn } from './turn'
 
 // A page that shows what it showed is sent again as it was made, with a secret of its own.
 
@@ -22,8 +23,8 @@ const LONGEST_MS = 60_000
 
 const pages = new LRUCache<string, Page>({ maxSize: MOST_BYTES })
 
-/** Answers a page: as it was made last, where all it stands on stands as it stood; else by `make`, and keeps what that makes. A page’s secret must
- *  be as long as every other’s. */
+/** Answers a page: as it was made last, where all it stands on stands as it stood; else by `make` when it is its turn, and keeps what that makes.
+ *  Whoever waited while another had the same made gets that. A page’s secret must be as long as every other’s. */
 export const keptOrMade = (
   request: IncomingMessage,
   answer: ServerResponse,
@@ -32,18 +33,26 @@ export const keptOrMade = (
 ): Promise<void> =>
   noting(async note => {
     const standing = await standingOf(request)
-    if (standing === null) return make()
+    if (standing === null) return inTurn(answer, make)
     // What reads a page decides which of it comes in its head.
     const key = [request.url, request.headers['user-agent'], standing].join('\n')
-    const there = pages.get(key)
-    if (there && stillHolds(there.freshUntil, new Date().toISOString())) return send(there, answer, secret)
-    whenMade(answer, body => {
-      if (note.holds === undefined || answer.statusCode !== 200 || !isWhole(body)) return
-      const freshUntil = soonestOf([note.holds, new Date(Date.now() + LONGEST_MS).toISOString()])
-      const page = { freshUntil, headers: own(answer, secret), body, holes: holesOf(body, secret) }
-      pages.set(key, page, { size: body.length })
+    const isSent = () => {
+      const there = pages.get(key)
+      const holds = there !== undefined && stillHolds(there.freshUntil, new Date().toISOString())
+      if (holds) send(there, answer, secret)
+      return holds
+    }
+    if (isSent()) return
+    return inTurn(answer, async () => {
+      if (isSent()) return
+      whenMade(answer, body => {
+        if (note.holds === undefined || answer.statusCode !== 200 || !isWhole(body)) return
+        const freshUntil = soonestOf([note.holds, new Date(Date.now() + LONGEST_MS).toISOString()])
+        const page = { freshUntil, headers: own(answer, secret), body, holes: holesOf(body, secret) }
+        pages.set(key, page, { size: body.length })
+      })
+      await make()
     })
-    return make()
   })
 
 /** What a page stands on; `null` where that is not known, or can’t be looked up just now: whoever makes the page says so. */
