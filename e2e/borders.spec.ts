@@ -8,7 +8,7 @@ import { DOORS } from '../src/core/doors/doors'
 import { newJob } from '../src/core/survey/new-job'
 import { demoId } from '../src/server/demo-ids'
 import { signMember } from '../src/server/sign'
-import { addForeignCompany, addMember, firstOrder, openingByKind, secret } from './test/foreign'
+import { addForeignCompany, firstOrder, openingByKind, secret } from './test/foreign'
 import { base, DEMO_JOB, demoOpening, makeOpening, ready, sent } from './test/harvek'
 import { addPhotoTo } from './test/photo'
 
@@ -370,7 +370,7 @@ test.describe('a page that was made before', () => {
     await sent(page, `/api/openings/${id}/readings`, [{ ...READING, id: uuidV7(), text: '4 7/16' }])
     const [sheet, list] = await look()
     expect([sheet!.wasKept, list!.wasKept, sheet!.text.includes('4 7/16')]).toEqual([false, false, true])
-    const trainee = await addMember('trainee')
+    const trainee = demoId('member', 'Jory Tamm')
     const cookie = `harvek-member=${signMember(trainee, secret())}`
     const [whose, theirs, own] = [await look(), await look(cookie), await look()]
     const acts = ({ text }: Asked) => /\\"visitor\\":\{\\"id\\":\\"([^\\]+)/.exec(text)?.[1]

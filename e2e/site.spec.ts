@@ -224,6 +224,42 @@ test('a slow line is waited for where nothing lies here, but not where a copy do
   await context.close()
 })
 
+test('a full disk says so and asks before the page is left; nothing is lost, and nothing asks once all is stored', async ({
+  page,
+}) => {
+  await newOpening(page, `Full ${Date.now()}`, 'Packing room', 'Stud to stud')
+  await page.addInitScript(() => {
+    const full = () => {
+      throw new DOMException('There is no room.', 'QuotaExceededError')
+    }
+    Object.assign(IDBObjectStore.prototype, { put: full, add: full })
+  })
+  await page.reload()
+  await ready(page)
+  const asking: string[] = []
+  let isLeft = false
+  page.on('dialog', one => {
+    asking.push(one.type())
+    void (isLeft ? one.accept() : one.dismiss())
+  })
+  const leave = () => page.evaluate(() => location.reload())
+  line.goes('refused')
+  await typeReadings(page, [['Fall of the sill', '0']])
+  const bar = page.getByRole('complementary', { name: 'What is stored' })
+  await expect(bar).toContainText('This browser keeps nothing: what you did last stands on this page alone.')
+  await leave().catch(() => undefined)
+  await expect.poll(() => asking).toEqual(['beforeunload'])
+  await expect(bar).toContainText('stands on this page alone')
+  line.goes('there')
+  await bar.getByRole('button', { name: 'Send now' }).click()
+  await allStored(page)
+  expect((await rowsOf(page, openingId(page.url()))).readings).toHaveLength(1)
+  isLeft = true
+  await page.reload()
+  await ready(page)
+  expect(asking).toEqual(['beforeunload'])
+})
+
 test('what both changed while one had no signal stands with both sides and who it was, and nothing of either is lost', async ({
   page,
   browser,

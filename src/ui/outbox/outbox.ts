@@ -170,3 +170,6 @@ const photoIn = (items: readonly Item[]) => items.find(one => one.kind === 'phot
 
 /** What waits for somebody to look at it. */
 export const heldOf = ({ items }: Snapshot): readonly Item[] => items.filter(isHeld)
+
+/** Whether something is nowhere but on this page: the browser could not keep it, or is about to, and the store has not got it. */
+export const isLostByLeaving = ({ unkept, writing }: Snapshot): boolean => unkept.size + writing.size > 0
