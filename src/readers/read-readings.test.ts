@@ -160,7 +160,7 @@ describe('a thousand broken files of each kind (seeded)', () => {
     'null',
   ]
   /** The text with some of its characters replaced, dropped or doubled. */
-  function broken(text: string, seed: number): string {
+  function spoilt(text: string, seed: number): string {
     const random = randomFrom(seed)
     let out = text
     for (let i = wholeFrom(random, 1, 12); i > 0; i--) {
@@ -176,13 +176,17 @@ describe('a thousand broken files of each kind (seeded)', () => {
   ])('%s never crashes, and what is taken is always whole', (_, text, name) => {
     let refused = 0
     for (let seed = 0; seed < 1000; seed++) {
-      const checked = readReadings(name, broken(text, seed), FOR)
+      const checked = readReadings(name, spoilt(text, seed), FOR)
       if (!checked.ok) {
         refused++
         continue
       }
-      for (const one of checked.value.readings) expect(readingSchema.safeParse(one).success).toBe(true)
-      for (const one of checked.value.rejected) expect(one.reason.length).toBeGreaterThan(5)
+      const { readings: taken, rejected } = checked.value
+      const broken = [
+        ...taken.filter(one => !readingSchema.safeParse(one).success),
+        ...rejected.filter(one => one.reason.length <= 5),
+      ]
+      expect([seed, broken]).toEqual([seed, []])
     }
     expect(refused).toBeLessThan(1000)
   })

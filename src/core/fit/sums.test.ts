@@ -1,8 +1,9 @@
 import type { OpeningPoints } from '../opening/opening'
 import { sideGapsAt } from '../opening/place-unit'
-import { done, length, randomFrom, trade, wholeFrom } from '../test/fixtures'
+import { length, NOW, randomFrom, trade, wholeFrom } from '../test/fixtures'
 import { KIND_CASES, type KindCase, openingOf, sealed } from '../test/kind-cases'
 import { sumOf, TICKS_PER_INCH } from '../units/length'
+import { workbench } from '../work'
 
 // What stands between hole and hole at every height, for 2,000 made-up openings of every kind that is packed.
 
@@ -41,10 +42,13 @@ it.each(PACKED)(
   (_, one) => {
     const random = randomFrom(one.family.length * 7919)
     const by = trade([sealed(one.unit!)])
+    // One bench for all: what is the same of each is worked out once.
+    const work = workbench()
     let placed = 0
     const wrong: unknown[] = []
     for (let i = 0; i < EACH; i++) {
-      const { shims, chosen } = done(openingOf(crooked(one, random), 1), by)
+      const { order, fit } = work(openingOf(crooked(one, random), 1), by, NOW)
+      const [{ chosen }, { shims }] = [order.value, fit.value]
       if (!chosen?.placement || !chosen.hole) continue
       const { placement, hole, unit } = chosen
       placed++

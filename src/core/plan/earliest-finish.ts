@@ -74,7 +74,14 @@ function tailsOf(tasks: readonly Task[]): ReadonlyMap<string, number> | null {
   return tasks.every(one => tail(one) !== null) ? tails : null
 }
 
-type Placed = { readonly task: Task; readonly start: number }
+type Placed = {
+  readonly task: Task
+  readonly start: number
+  /** Both as text: what is planned so far is known by these. */
+  readonly label: string
+}
+
+const placedAt = (task: Task, start: number): Placed => ({ task, start, label: `${task.id}@${start.toFixed(6)}` })
 
 function searched(tasks: readonly Task[], crew: number, tails: ReadonlyMap<string, number>): Plan {
   const leastHours = Math.max(0, ...tails.values(), tasks.reduce((sum, one) => sum + one.hours * one.people, 0) / crew)
@@ -90,7 +97,7 @@ function searched(tasks: readonly Task[], crew: number, tails: ReadonlyMap<strin
     const starts = new Map(placed.map(one => [one.task.id, one]))
     const ready = tasks
       .filter(one => !starts.has(one.id) && one.needs.every(need => starts.has(need.id)))
-      .map(task => ({ task, start: earliestStart(task, starts, placed, crew) }))
+      .map(task => placedAt(task, earliestStart(task, starts, placed, crew)))
       // The longest way to the end first: the first plan is a good one.
       .sort((a, b) => b.start + tails.get(b.task.id)! - (a.start + tails.get(a.task.id)!) || a.start - b.start)
     // Whatever comes next, each of these is still to be done, no sooner than now.
@@ -118,7 +125,7 @@ function searched(tasks: readonly Task[], crew: number, tails: ReadonlyMap<strin
 /** What is planned so far, in whatever order it was. */
 const keyOf = (placed: readonly Placed[]): string =>
   placed
-    .map(({ task, start }) => `${task.id}@${start.toFixed(6)}`)
+    .map(one => one.label)
     .sort()
     .join(' ')
 

@@ -18,7 +18,7 @@ function numbers(seed: number): () => number {
 const FATES: readonly Fate[] = ['away', 'reply-lost', 'half', 'there']
 const WISHES = `${OF}/edits/wishes`
 const ROWS = 25
-const SEEDS = 50
+const SEEDS = 35
 
 it('over a thousand cuts nothing is lost and nothing doubled', async () => {
   let cuts = 0
