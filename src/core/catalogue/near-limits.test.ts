@@ -1,7 +1,8 @@
 import type { OpeningRecords } from '../terms'
-import { done, length, reading, trade } from '../test/fixtures'
+import { done, length, NOW, reading, trade } from '../test/fixtures'
 import { KIND_CASES, openingOf, sealed } from '../test/kind-cases'
 import { type Length, plus, times } from '../units/length'
+import { workbench } from '../work'
 import type { Offer } from './offer'
 
 const STEP = length('1/32')
@@ -13,9 +14,11 @@ const saidOf = ({ verdict, reasons, preparations }: Offer) =>
 const turning = new Map<string, number>()
 
 describe.each(Object.entries(KIND_CASES).filter(([, one]) => one.unit))('%s', (kind, one) => {
-  const units = [sealed(one.unit!)]
+  const by = trade([sealed(one.unit!)])
+  // On one bench: what a reading does not reach stays the very same.
+  const worked = workbench()
   const own = openingOf(one, 1)
-  const { further } = done(own, trade(units)).work.door.survey
+  const { further } = worked(own, by, NOW).door.survey
   const slots = own.readings.filter(it => further.includes(it.slot as never) && it.levelLength === null)
   const withValue = (slot: string, value: Length): OpeningRecords => ({
     ...own,
@@ -25,11 +28,11 @@ describe.each(Object.entries(KIND_CASES).filter(([, one]) => one.unit))('%s', (k
   it('asks again for exactly those readings that turn what is said of the chosen unit within their ±', () => {
     const wrong = slots.flatMap(({ slot, value }) => {
       const along = GRID.map(i => {
-        const { work } = done(withValue(slot, plus(value, times(STEP, i))), trade(units))
-        const { chosen } = work.order.value
+        const { order, measure } = worked(withValue(slot, plus(value, times(STEP, i))), by, NOW)
+        const { chosen } = order.value
         return {
           said: chosen && saidOf(chosen),
-          isAsked: work.measure.findings.some(it => it.code === 'near-limit' && it.place === slot),
+          isAsked: measure.findings.some(it => it.code === 'near-limit' && it.place === slot),
         }
       })
       return along.flatMap(({ said, isAsked }, i) => {
