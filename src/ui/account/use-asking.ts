@@ -1,4 +1,5 @@
 import { type FormEvent, useState } from 'react'
+import { notSignedIn } from '@/words/sign-in'
 import { send } from '../store/send'
 import { typedIn } from './fields'
 
@@ -17,7 +18,7 @@ export function useAsking(
     const sent = await send('POST', path, body(typedIn(event.currentTarget)))
     setBusy(false)
     if (sent.ok) onDone()
-    else setSaid(sent.status === 429 ? 'Too many tries. Wait a minute, then try again.' : sent.message)
+    else setSaid(notSignedIn(sent))
   }
   return { ask, said, isBusy }
 }
