@@ -24,7 +24,7 @@ const Bar = styled.aside`
   .short { display: none; }
   @media (max-width: 43.75em) { .line { padding: 2px 10px; font-size: 0.875rem; } }
   @media (max-width: 37.5em), (max-width: 60em) and (max-height: 30em) {
-    body:has(.walk) & .line { padding-right: 0; gap: 5px; max-width: calc(100% - 16.25rem); min-width: 0; }
+    body:has(.walk) & .line { min-height: 44px; padding-right: 0; gap: 5px; max-width: calc(100% - 16.25rem); min-width: 0; }
     body:has(.walk) & { .said { position: absolute; opacity: 0; pointer-events: none; } .short { display: block; line-height: 1.1; font-weight: 600; } .line > button:not([aria-expanded]) { display: none; } }
   }
   ul { max-height: 45vh; overflow: auto; border-top: 1px solid var(--rule); padding: 0 16px 8px; }
