@@ -4,6 +4,7 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
+import sharp from 'sharp'
 import { ensureBuild, ensureData, startApplication } from './application.mjs'
 import { root } from './bundle.mjs'
 import { CHROMIUM } from './chromium.mjs'
@@ -20,7 +21,7 @@ const PICTURES = [
   ['1-today', '/', '', LARGE],
   ['2-job', 'job', '', LARGE],
   ['18-plan', '/plan', '', LARGE, '[aria-label="The week after"]'],
-  ['19-van-list', '/days/2026-11-30', '', PHONE],
+  ['van-list', '/days/2026-11-30', '', PHONE],
   ['3-measure', 'A3', 'measure', LARGE, '[data-severity=correct]'],
   ['4-diagnose', 'A1', 'diagnose', LARGE],
   ['5-specify', 'A2', 'specify', LARGE, '[aria-label="Why Unit height?"]'],
@@ -28,13 +29,55 @@ const PICTURES = [
   ['7-fit', 'A1', 'fit', LARGE, '[data-shim="hinge.bottom"]'],
   ['8-seal', 'C4', 'seal', LARGE],
   ['9-hand-over', 'A5', 'handover', LARGE],
-  ['10-phone', 'A3', 'measure', PHONE, '[aria-label="Keypad"]'],
+  ['keypad', 'A3', 'measure', PHONE, '[aria-label="Keypad"]'],
   ['12-order', 'order of B3', '', LARGE],
   ['13-firm', '/firm', '', LARGE],
   ['14-receive', 'order of B3', '', LARGE, 'text=Receive B3', '[aria-label="Looked at now"]'],
   ['16-figures', '/figures', '', LARGE],
   ['11-practice', '/practice', '', LARGE, 'text=Width, bottom'],
 ]
+
+const BETWEEN = 20
+
+/** Two pictures of a phone as one, beside each other. @param {Buffer} left @param {Buffer} right @param {string} path */
+async function putBeside(left, right, path) {
+  const input = [left, right].map((one, i) => ({ input: one, left: i * (PHONE.width + BETWEEN), top: 0 }))
+  const size = { width: PHONE.width * 2 + BETWEEN, height: PHONE.height }
+  await sharp({ create: { ...size, channels: 3, background: '#ffffff' } })
+    .composite(input)
+    .png()
+    .toFile(path)
+}
+
+/** A new installation: what it asks once, and where one signs in from then on. @param {import('@playwright/test').Page} page @param {string} target */
+async function takeFirstRun(page, target) {
+  const folder = mkdtempSync(join(tmpdir(), 'harvek-first-'))
+  const database = await startDatabase(folder)
+  await ensureData(database.url, false)
+  const application = await startApplication(await freePort(), database.url, folder, { isDemo: false })
+  try {
+    const shown = async (/** @type {string} */ path) => {
+      await page.goto(`${application.address}${path}`)
+      await page.locator('html[data-hydrated]').waitFor()
+      return page.screenshot()
+    }
+    const first = await shown('/')
+    const firm = { firm: 'Larkspur Door & Frame', unit: 'in', currency: 'USD', paper: 'letter', timeZone: null }
+    const owner = { name: 'Ida Marlow', email: 'ida@larkspur.example', password: 'as long as it must be' }
+    const data = { ...firm, ...owner, withDemo: false }
+    const started = await fetch(`${application.address}/api/start`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(data),
+    })
+    if (!started.ok) throw new Error(`The firm was not started: ${await started.text()}`)
+    await putBeside(first, await shown('/'), join(target, '19-first-run.png'))
+  } finally {
+    await application.stop()
+    await database.stop()
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
 
 /** What a customer sees by their link: units side by side in their own opening. @param {import('@playwright/test').Page} page @param {string} address @param {string} target */
 async function takeOffer(page, address, target) {
@@ -95,6 +138,8 @@ async function main() {
       if (where.startsWith('job')) return `/jobs/${openings[where.slice(7) || 'A1']?.jobId}`
       return openings[where] ? `/openings/${openings[where].id}/${stage}` : where
     }
+    /** @type {Record<string, Buffer>} */
+    const phones = {}
     for (const [name, where, stage, size, click, see] of PICTURES) {
       const page = size === PHONE ? phone : desk
       if (page === desk) await page.setViewportSize(size)
@@ -107,8 +152,12 @@ async function main() {
           .first()
           .evaluate(one => scrollTo(0, one.getBoundingClientRect().top + scrollY - 150))
       await page.waitForTimeout(700)
-      await page.screenshot({ path: join(target, `${name}.png`) })
+      if (page === phone) phones[name] = await page.screenshot()
+      else await page.screenshot({ path: join(target, `${name}.png`) })
     }
+    const { keypad, 'van-list': vanList } = phones
+    if (keypad && vanList) await putBeside(keypad, vanList, join(target, '10-phone.png'))
+    await takeFirstRun(phone, target)
     await takeOffline(desk, `${application.address}${pathOf('A3', 'measure')}`, target)
     await takeOffer(desk, `${application.address}${pathOf('C5', 'order')}`, target)
   } finally {
