@@ -3,6 +3,7 @@ import { type ReactNode, useState } from 'react'
 import { styled } from 'styled-components'
 import { Button } from './controls'
 
+const Fold = styled.div`form + &, & + & { margin-top: 6px; }`
 const Ways = styled.div`display: grid; gap: 6px; padding-top: 6px;`
 
 type Props = {
@@ -16,11 +17,11 @@ type Props = {
 export function Otherwise({ of, word = 'Otherwise', children }: Props) {
   const [isOpen, setOpen] = useState(false)
   return (
-    <div>
+    <Fold>
       <Button $plain aria-expanded={isOpen} onPress={() => setOpen(!isOpen)} aria-label={`${word}: ${of}`}>
         {word} …
       </Button>
       {isOpen && <Ways>{children(() => setOpen(false))}</Ways>}
-    </div>
+    </Fold>
   )
 }
