@@ -97,12 +97,14 @@ describe('revisions', () => {
   })
 })
 
-it('an opening is ordered once: on a second order it is refused, at the same time too', async () => {
+it('an opening is ordered once: of twenty at once one orders it, and whoever comes later is refused', async () => {
   const company = await someCompany(store().db, 'Once')
   const { id } = company.opening
-  const both = await Promise.all([release(company, id), release(company, id)])
-  expect(both.filter(one => one.ok)).toHaveLength(1)
-  expect(await release(company, id)).toEqual({ ok: false, why: 'ordered-already', tag: 'A1', number: 'H-0001' })
+  const all = await Promise.all(Array.from({ length: 20 }, () => release(company, id)))
+  expect(all.filter(one => one.ok)).toHaveLength(1)
+  const refused = { ok: false, why: 'ordered-already', tag: 'A1', number: 'H-0001' }
+  expect(all.filter(one => !one.ok)).toEqual(Array.from({ length: 19 }, () => refused))
+  expect(await listOrders(store().db, company.acting, company.job.id)).toHaveLength(1)
 })
 
 it('an opening of another job, and one whose order was superseded, stand in no one’s way', async () => {

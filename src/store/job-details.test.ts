@@ -80,6 +80,28 @@ describe('a job', () => {
 })
 
 describe('the openings of a job', () => {
+  it('that three add at once, sixty of them, are all there, each at a place of its own', async () => {
+    const { acting, job, opening } = await someCompany(store().db, 'Three')
+    const add = async (who: number) => {
+      for (let i = 0; i < 20; i++)
+        await addOpening(
+          store().db,
+          acting,
+          job.id,
+          { id: uuidV7(), tag: `${who}.${i}`, name: 'Door', family: 'interior' },
+          newEdits('trim-off'),
+        )
+    }
+    await Promise.all([1, 2, 3].map(add))
+    const listed = await listOpenings(store().db, acting, job.id)
+    expect([listed.length, new Set(listed.map(one => one.position)).size]).toEqual([61, 61])
+    // Each one’s own stand in the order in which they were added.
+    for (const who of [1, 2, 3])
+      expect(listed.map(one => one.tag).filter(tag => tag.startsWith(`${who}.`))).toEqual(
+        Array.from({ length: 20 }, (_, i) => `${who}.${i}`),
+      )
+    expect(listed[0]!.id).toBe(opening.id)
+  })
   const add = (acting: Parameters<typeof addOpening>[1], jobId: string, tag: string) =>
     addOpening(store().db, acting, jobId, { id: uuidV7(), tag, name: tag, family: 'storm' }, newEdits('brickmould'))
   it('are put into another order, and one that was not named stays behind', async () => {
