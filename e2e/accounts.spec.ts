@@ -278,6 +278,9 @@ test('a password that was forgotten is chosen anew by mail and ends the old sess
   await expect(
     phone.getByRole('list', { name: 'Sessions' }).getByRole('button', { name: 'End it' }).first(),
   ).toBeVisible()
+  // The one it is seen in is ended by signing out.
+  await expect(phone.getByRole('listitem').filter({ hasText: 'Here, now' })).toHaveCount(1)
+  await expect(phone.getByRole('listitem').filter({ hasText: 'Here, now' }).getByRole('button')).toHaveCount(0)
 
   await at(desk, '/forgotten')
   await fill(desk, { 'E-mail': 'nobody@quayside.example' }, 'Send me a link')

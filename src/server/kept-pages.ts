@@ -48,7 +48,7 @@ export const keptOrMade = (
       whenMade(answer, body => {
         if (note.holds === undefined || answer.statusCode !== 200 || !isWhole(body)) return
         const freshUntil = soonestOf([note.holds, new Date(Date.now() + LONGEST_MS).toISOString()])
-        const page = { freshUntil, headers: own(answer, secret), body, holes: holesOf(body, secret) }
+        const page = { freshUntil, headers: headersOf(answer, secret), body, holes: holesOf(body, secret) }
         pages.set(key, page, { size: body.length })
       })
       await make()
@@ -70,10 +70,10 @@ const END = '</html>'
 /** Whether a page was made to its end: who went while it came has a part of it. */
 const isWhole = (body: Buffer): boolean => body.subarray(-END.length).toString('latin1') === END
 
-/** Headers that are set for each answer anew. */
+/** What listens sets for each answer anew. */
 const NOT_KEPT: ReadonlySet<string> = new Set(['content-security-policy', 'content-encoding', 'content-length', 'date'])
 
-const own = (answer: ServerResponse, secret: string): Page['headers'] =>
+const headersOf = (answer: ServerResponse, secret: string): Page['headers'] =>
   Object.entries(answer.getHeaders()).flatMap(([name, value]) =>
     value === undefined || NOT_KEPT.has(name) ? [] : [[name, String(value).split(secret)] as const],
   )

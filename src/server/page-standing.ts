@@ -6,10 +6,10 @@ import { orderStanding } from './orders'
 import { sheetStanding } from './sheets'
 import { actingIn } from './who'
 
-type StandingOf = (db: Db, who: Known, id: string) => Promise<string | null>
+type StandingBelow = (db: Db, who: Known, id: string) => Promise<string | null>
 
 /** Pages that stand on what one statement tells, by their addresses. */
-const STANDING: readonly (readonly [at: RegExp, of: StandingOf])[] = [
+const STANDING: readonly (readonly [at: RegExp, of: StandingBelow])[] = [
   [/^\/openings\/([0-9a-f-]{36})\/[a-z]+$/, sheetStanding],
   [/^\/jobs\/([0-9a-f-]{36})$/, jobStanding],
   [/^\/orders\/([0-9a-f-]{36})$/, orderStanding],

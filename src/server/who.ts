@@ -17,9 +17,9 @@ export const isDemo = (): boolean => process.env.HARVEK_DEMO === '1'
 /** Whose session a request carries; `null` where it carries none that holds. */
 export const sessionIn = (headers: Headers) => auth().api.getSession({ headers })
 
-/** Who acts by a request’s headers, looked up once for an answer. In the demo the member of a signed cookie, at first its owner; else who is signed in, in the firm they chose
- *  last. `null` when nobody is, when they left, when a cookie was tampered with, or when another name than this installation’s was made to point
- *  here. */
+/** Who acts by a request’s headers, looked up once for an answer. In the demo the member of a signed cookie, at first its owner; else who is
+ *  signed in, in the firm they chose last. `null` when nobody is, when they left, when a cookie was tampered with, or when another name than this
+ *  installation’s was made to point here. */
 export const actingIn = (headers: Headers, session = sessionIn): Promise<Known | null> =>
   onceAnAnswer('acting', () => memberIn(headers, session))
 

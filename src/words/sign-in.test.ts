@@ -1,4 +1,4 @@
-import { notSignedIn } from './sign-in'
+import { whyNotTaken } from './sign-in'
 
 const refused = (code: unknown, status = 401) => ({ status, message: 'As the server says.', body: { code } })
 
@@ -11,4 +11,4 @@ it.each([
   [refused('something else'), /^As the server says\.$/],
   [refused('constructor'), /^As the server says\.$/],
   [{ ...refused(1), body: null }, /^As the server says\.$/],
-])('%j is said as a sentence', (one, expected) => expect(notSignedIn(one)).toMatch(expected))
+])('%j is said as a sentence', (one, expected) => expect(whyNotTaken(one)).toMatch(expected))

@@ -18,8 +18,8 @@ const TOO_MANY = 'Too many tries. Wait a minute, then try again.'
 
 type Refused = { readonly status: number; readonly message: string; readonly body: unknown }
 
-/** Why something about signing in was not taken, as a sentence. */
-export function notSignedIn({ status, message, body }: Refused): string {
+/** Why what was sent about an account was not taken, as a sentence. */
+export function whyNotTaken({ status, message, body }: Refused): string {
   if (status === 429) return TOO_MANY
   const code = (body as { readonly code?: unknown } | null)?.code
   return (typeof code === 'string' && Object.hasOwn(NOT_TAKEN, code) && NOT_TAKEN[code]) || message

@@ -2,7 +2,9 @@
 import { useEffect, useState } from 'react'
 import type { Role } from '@/core/access/access'
 import type { Membership } from '@/core/access/people'
+import { momentHere } from '@/words/moments'
 import { ROLE_NAMES } from '@/words/roles'
+import { whyNotTaken } from '@/words/sign-in'
 import { Form, Said } from '../pages/form'
 import { Page } from '../pages/Today'
 import { Button, Panel, Quiet } from '../parts/controls'
@@ -28,7 +30,7 @@ export function Profile({ name, role, firm, memberId, email, firms }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const act = async (path: string, body: unknown, to: string) => {
     const sent = await send('POST', path, body)
-    if (!sent.ok) return setSaid(sent.message)
+    if (!sent.ok) return setSaid(whyNotTaken(sent))
     await forgetWho()
     goTo(to)
   }
@@ -138,9 +140,15 @@ type SessionRow = {
 /** Where one is signed in, each to be ended. */
 function Sessions() {
   const [all, setAll] = useState<readonly SessionRow[]>([])
+  const [own, setOwn] = useState<string | null>(null)
   const look = () =>
     void send<readonly SessionRow[]>('GET', '/api/auth/list-sessions').then(sent => sent.ok && setAll(sent.value))
-  useEffect(look, [])
+  useEffect(() => {
+    look()
+    void send<{ readonly session: SessionRow } | null>('GET', '/api/auth/get-session').then(
+      sent => sent.ok && setOwn(sent.value?.session.id ?? null),
+    )
+  }, [])
   const end = async (token: string) => {
     await send('POST', '/api/auth/revoke-session', { token })
     look()
@@ -152,11 +160,14 @@ function Sessions() {
         {all.map(one => (
           <li key={one.id} style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center' }}>
             <span>
-              {deviceIn(one.userAgent)}, last seen {one.updatedAt.slice(0, 16).replace('T', ' ')}
+              {one.id === own ? 'Here, now' : `${deviceIn(one.userAgent)}, last seen ${momentHere(one.updatedAt)}`}
             </span>
-            <Button $plain onPress={() => void end(one.token)}>
-              End it
-            </Button>
+            {/* Here one signs out instead: that asks while something waits. */}
+            {one.id !== own && (
+              <Button $plain onPress={() => void end(one.token)}>
+                End it
+              </Button>
+            )}
           </li>
         ))}
       </ul>

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react'
-import { notSignedIn } from '@/words/sign-in'
+import { whyNotTaken } from '@/words/sign-in'
 import { send } from '../store/send'
 import { typedIn } from './fields'
 
@@ -18,7 +18,7 @@ export function useAsking(
     const sent = await send('POST', path, body(typedIn(event.currentTarget)))
     setBusy(false)
     if (sent.ok) onDone()
-    else setSaid(notSignedIn(sent))
+    else setSaid(whyNotTaken(sent))
   }
   return { ask, said, isBusy }
 }
