@@ -143,8 +143,8 @@ function Sessions() {
   const [own, setOwn] = useState<string | null>(null)
   const look = () =>
     void send<readonly SessionRow[]>('GET', '/api/auth/list-sessions').then(sent => sent.ok && setAll(sent.value))
+  useEffect(look, [])
   useEffect(() => {
-    look()
     void send<{ readonly session: SessionRow } | null>('GET', '/api/auth/get-session').then(
       sent => sent.ok && setOwn(sent.value?.session.id ?? null),
     )
