@@ -80,6 +80,9 @@ test('a firm starts its installation; people are asked by mail, sign in with the
   expect(una.url()).toBe(`${own.address}/start`)
   expect((await new AxeBuilder({ page: una }).analyze()).violations).toEqual([])
   await una.getByText('Millimetres').click()
+  // The device’s own clock, until another is said.
+  await expect(una.getByLabel('Clock')).toHaveValue(/./)
+  await una.getByLabel('Clock').selectOption('Europe/Oslo')
   await fill(
     una,
     {

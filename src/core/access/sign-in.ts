@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { isZone } from '../units/zone'
 import { PASSWORD_LEAST, PASSWORD_MOST } from './sign-in-limits'
 
 const name = z.string().trim().min(1).max(80)
@@ -10,7 +11,7 @@ export const startSchema = z.strictObject({
   unit: z.enum(['in', 'mm']),
   currency: z.string().length(3),
   paper: z.enum(['a4', 'letter']),
-  timeZone: z.string().min(1).max(60).nullable(),
+  timeZone: z.string().max(60).refine(isZone, 'There is no such clock').nullable(),
   name,
   email: z.email().max(200),
   password,

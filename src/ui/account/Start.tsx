@@ -1,5 +1,5 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { CURRENCIES } from '@/core/catalogue/firm'
 import { CURRENCY_NAMES } from '@/words/money'
 import { Field, Form, Said } from '../pages/form'
@@ -18,14 +18,19 @@ const PAPERS = [
 ] as const
 
 /** The first run: the firm, what it counts in, and its owner. */
-export function Start() {
+export function Start({ zones }: { readonly zones: readonly string[] }) {
   const [unit, setUnit] = useState<'in' | 'mm'>('in')
   const [paper, setPaper] = useState<'a4' | 'letter'>('letter')
+  const [zone, setZone] = useState('')
+  // As the device has it, until somebody says otherwise.
+  useEffect(() => setZone(Intl.DateTimeFormat().resolvedOptions().timeZone), [])
+  // A device may call its clock by another name.
+  const known = zone === '' || zones.includes(zone) ? zones : [zone, ...zones]
   const { ask, said, isBusy } = useAsking(
     '/api/start',
     ({ firm, currency, name, email, password, withDemo }) => ({
       ...{ firm, currency, name, email, password },
-      ...{ unit, paper, timeZone: here(), withDemo: withDemo === 'on' },
+      ...{ unit, paper, timeZone: zone || null, withDemo: withDemo === 'on' },
     }),
     () => goTo('/'),
   )
@@ -51,6 +56,17 @@ export function Start() {
             ))}
           </select>
         </Field>
+        <Field>
+          Clock
+          <select aria-label="Clock" value={zone} onChange={event => setZone(event.target.value)}>
+            <option value="">not said: a job goes by its place, else by UTC</option>
+            {known.map(one => (
+              <option key={one} value={one}>
+                {one.replaceAll('_', ' ')}
+              </option>
+            ))}
+          </select>
+        </Field>
         <h2>You, its owner</h2>
         <Line label="Name" name="name" maxLength={80} autoComplete="name" />
         <EmailLine />
@@ -69,6 +85,3 @@ export function Start() {
     </Page>
   )
 }
-
-/** The clock of this browser: the firm’s, until it says otherwise. */
-const here = (): string | null => Intl.DateTimeFormat().resolvedOptions().timeZone || null

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { ZONES } from '@/core/units/zone'
 import { mayStart } from '@/server/page'
 import { Start } from '@/ui/account/Start'
 
@@ -6,5 +7,5 @@ export const metadata: Metadata = { title: 'Start' }
 
 export default async function Page() {
   await mayStart()
-  return <Start />
+  return <Start zones={ZONES} />
 }
