@@ -59,7 +59,7 @@ export function Start({ zones }: { readonly zones: readonly string[] }) {
         <Field>
           Clock
           <select aria-label="Clock" value={zone} onChange={event => setZone(event.target.value)}>
-            <option value="">not said: a job goes by its place, else by UTC</option>
+            <option value="">not said</option>
             {known.map(one => (
               <option key={one} value={one}>
                 {one.replaceAll('_', ' ')}
